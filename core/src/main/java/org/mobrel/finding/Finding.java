@@ -1,0 +1,31 @@
+package org.mobrel.finding;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * Something a rule has to say, as data: whoever shows it switches on the code and never reads the sentence.
+ *
+ * @param severity how grave it is
+ * @param code one of the published finding codes, such as 'thickener'
+ * @param line the index of the ingredient line it is about, from 0; empty when it is about the whole batch
+ * @param text the reason in a sentence
+ * @param remedies what the cook may do instead; never empty for a stop
+ * @param source where the rule is published, if it is a published one
+ */
+public record Finding(
+        Severity severity, String code, OptionalInt line, String text, List<Remedy> remedies, Optional<Source> source) {
+
+    /** @throws IllegalArgumentException if a stop offers no way out */
+    public Finding {
+        remedies = List.copyOf(remedies);
+        if (severity == Severity.STOP && remedies.isEmpty()) {
+            throw new IllegalArgumentException("a stop without a remedy: " + code);
+        }
+    }
+
+    public boolean isStop() {
+        return severity == Severity.STOP;
+    }
+}

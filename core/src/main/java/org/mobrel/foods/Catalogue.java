@@ -1,0 +1,76 @@
+package org.mobrel.foods;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/** Everything the tables say: foods, tested processes and stopped ingredients. Immutable; read once at start. */
+public final class Catalogue {
+
+    public static final String SOUP_ROW = "soup";
+    public static final String SEAFOOD_SOUP_ROW = "soup with seafood";
+    public static final String MIXED_VEGETABLE_ROW = "mixed vegetables";
+    public static final String WHOLE_TOMATO_ROW = "tomatoes whole or halved";
+
+    private final TableVersion version;
+    private final List<Food> foods;
+    private final List<TestedProcess> processes;
+    private final List<StoppedIngredient> stopped;
+
+    Catalogue(TableVersion version, List<Food> foods, List<TestedProcess> processes, List<StoppedIngredient> stopped) {
+        this.version = version;
+        this.foods = List.copyOf(foods);
+        this.processes = List.copyOf(processes);
+        this.stopped = List.copyOf(stopped);
+    }
+
+    /**
+     * Reads the tables beside this class.
+     *
+     * @throws org.mobrel.tables.TableException if a cell cannot be read or a food names a row that does not exist
+     */
+    public static Catalogue load() {
+        return CatalogueReader.read();
+    }
+
+    public TableVersion version() {
+        return version;
+    }
+
+    public List<Food> foods() {
+        return foods;
+    }
+
+    public List<TestedProcess> processes() {
+        return processes;
+    }
+
+    public List<StoppedIngredient> stopped() {
+        return stopped;
+    }
+
+    /** @throws IllegalArgumentException if there is no such food */
+    public Food food(String id) {
+        return foods.stream()
+                .filter(food -> food.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no food has the id " + id));
+    }
+
+    /** All rows of that name in that pack, such as the two ways of packing whole tomatoes. */
+    public List<TestedProcess> rows(String name, Pack pack) {
+        return processes.stream()
+                .filter(row -> row.food().equals(name) && row.pack() == pack)
+                .toList();
+    }
+
+    /** The one row of that name in that pack. */
+    public Optional<TestedProcess> row(String name, Pack pack) {
+        return rows(name, pack).stream().findFirst();
+    }
+
+    /** A row every catalogue has, such as the soup table. */
+    public TestedProcess table(String name) {
+        return Objects.requireNonNull(row(name, Pack.HOT).orElse(null), () -> "the tables lack the row " + name);
+    }
+}

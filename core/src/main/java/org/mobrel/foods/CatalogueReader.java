@@ -1,0 +1,160 @@
+package org.mobrel.foods;
+
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.mobrel.finding.Source;
+import org.mobrel.jars.Headspace;
+import org.mobrel.jars.JarSize;
+import org.mobrel.quantity.Length;
+import org.mobrel.quantity.Mass;
+import org.mobrel.quantity.Minutes;
+import org.mobrel.tables.Row;
+import org.mobrel.tables.Table;
+
+/** Turns the tables into a {@link Catalogue} and checks that they fit together. */
+final class CatalogueReader {
+
+    static final Set<String> PROCESS_COLUMNS = Set.of(
+            "food",
+            "form",
+            "pack",
+            "half_pint",
+            "pint",
+            "quart",
+            "headspace_in",
+            "source",
+            "largest_piece_in",
+            "largest_whole_in",
+            "peeled",
+            "note");
+    private static final Set<String> FOOD_COLUMNS = Set.of(
+            "id",
+            "name",
+            "kind",
+            "process_row",
+            "synonyms",
+            "raw_g_per_cup",
+            "hot_mass_ratio",
+            "jar_g_per_cup",
+            "solid_g_per_ml",
+            "as_bought_yield",
+            "unit_weight_g",
+            "note");
+    private static final Set<String> STOP_COLUMNS = Set.of("group", "words", "finding", "why", "remedy");
+    private static final Map<String, JarSize> TESTED_SIZES =
+            Map.of("half_pint", JarSize.HALF_PINT, "pint", JarSize.PINT, "quart", JarSize.QUART);
+    private static final Set<String> FLOORS =
+            Set.of(Catalogue.SOUP_ROW, Catalogue.SEAFOOD_SOUP_ROW, Catalogue.MIXED_VEGETABLE_ROW);
+
+    private CatalogueReader() {}
+
+    static Catalogue read() {
+        TableVersion version = Table.beside(Catalogue.class, "version.csv", Set.of("version", "edition"))
+                .map(row -> new TableVersion(row.text("version"), row.text("edition")))
+                .get(0);
+        List<TestedProcess> processes = processes(Table.beside(Catalogue.class, "processes.csv", PROCESS_COLUMNS));
+        Set<String> names = processes.stream().map(TestedProcess::food).collect(Collectors.toSet());
+        Set<String> ids = new HashSet<>();
+        List<Food> foods =
+                Table.beside(Catalogue.class, "foods.csv", FOOD_COLUMNS).map(row -> food(row, names, ids));
+        List<StoppedIngredient> stopped =
+                Table.beside(Catalogue.class, "stops.csv", STOP_COLUMNS).map(CatalogueReader::stopped);
+        return new Catalogue(version, foods, processes, stopped);
+    }
+
+    static List<TestedProcess> processes(Table table) {
+        List<TestedProcess> processes = table.map(CatalogueReader::process);
+        for (String floor : FLOORS) {
+            if (processes.stream().noneMatch(row -> row.food().equals(floor))) {
+                throw new IllegalStateException("processes.csv lacks the row every mixture rests on: " + floor);
+            }
+        }
+        return processes;
+    }
+
+    private static TestedProcess process(Row row) {
+        Map<JarSize, Minutes> minutes = new EnumMap<>(JarSize.class);
+        TESTED_SIZES.forEach((column, size) ->
+                row.optionalWholeNumber(column).ifPresent(value -> minutes.put(size, new Minutes(value))));
+        if (minutes.isEmpty()) {
+            throw row.wrong("pint", "is empty, and so is every other size");
+        }
+        refuseLargerJarsWithLess(row, minutes);
+        return new TestedProcess(
+                row.text("food"),
+                row.text("form"),
+                row.word("pack", Pack::ofCode),
+                minutes,
+                Headspace.ofInches(row.positive("headspace_in"))
+                        .orElseThrow(() -> row.wrong("headspace_in", "is not 1 or 1.25")),
+                new Source(row.text("source")),
+                inches(row, "largest_piece_in"),
+                inches(row, "largest_whole_in"),
+                row.word("peeled", CatalogueReader::yesOrNo),
+                row.optionalText("note").orElse(""));
+    }
+
+    /** A larger jar never needs less time; a row that says so holds a slip of the pen. */
+    private static void refuseLargerJarsWithLess(Row row, Map<JarSize, Minutes> minutes) {
+        Optional<Minutes> before = Optional.empty();
+        for (JarSize size : JarSize.values()) {
+            Optional<Minutes> now = Optional.ofNullable(minutes.get(size));
+            if (now.isPresent() && before.isPresent() && now.get().compareTo(before.get()) < 0) {
+                throw row.wrong(size.code().replace('-', '_'), "is less than the time of a smaller jar");
+            }
+            before = now.isPresent() ? now : before;
+        }
+    }
+
+    private static Food food(Row row, Set<String> processNames, Set<String> ids) {
+        Optional<String> processRow = row.optionalText("process_row");
+        if (processRow.isPresent() && !processNames.contains(processRow.get())) {
+            throw row.wrong("process_row", "is not a row of processes.csv");
+        }
+        if (!ids.add(row.text("id"))) {
+            throw row.wrong("id", "stands twice");
+        }
+        return new Food(
+                row.text("id"),
+                row.text("name"),
+                row.word("kind", FoodKind::ofWord),
+                processRow,
+                row.list("synonyms"),
+                measures(row),
+                row.optionalText("note").orElse(""));
+    }
+
+    private static Measures measures(Row row) {
+        return new Measures(
+                Mass.ofGrams(row.positive("raw_g_per_cup")),
+                row.positive("hot_mass_ratio"),
+                Mass.ofGrams(row.positive("jar_g_per_cup")),
+                row.positive("solid_g_per_ml"),
+                row.optionalPositive("as_bought_yield").stream().boxed().findFirst(),
+                row.optionalPositive("unit_weight_g").stream()
+                        .mapToObj(Mass::ofGrams)
+                        .findFirst());
+    }
+
+    private static StoppedIngredient stopped(Row row) {
+        return new StoppedIngredient(
+                row.text("group"), row.list("words"), row.text("finding"), row.text("why"), row.list("remedy"));
+    }
+
+    private static Optional<Length> inches(Row row, String column) {
+        return row.optionalPositive(column).stream().mapToObj(Length::ofInches).findFirst();
+    }
+
+    private static Optional<Boolean> yesOrNo(String word) {
+        return switch (word) {
+            case "yes" -> Optional.of(true);
+            case "no" -> Optional.of(false);
+            default -> Optional.empty();
+        };
+    }
+}

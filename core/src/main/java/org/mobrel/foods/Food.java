@@ -1,0 +1,46 @@
+package org.mobrel.foods;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A food of the catalogue, such as 'dried beans'.
+ *
+ * @param id its code, such as 'dried-beans'; never renamed
+ * @param name what a cook calls it
+ * @param processRow the name of its row among the tested processes; empty for foods without a time of their own
+ * @param phrases words that mean this food in a recipe, besides its name
+ * @param note a remark for the reader; may be empty
+ */
+public record Food(
+        String id,
+        String name,
+        FoodKind kind,
+        Optional<String> processRow,
+        List<String> phrases,
+        Measures measures,
+        String note) {
+
+    /** Clams, crab, fish, oysters, shrimp and the stock made of them: all go by the soup table's seafood line inside a soup. */
+    public boolean isSeafood() {
+        return kind == FoodKind.SEAFOOD
+                || processRow.filter(Catalogue.SEAFOOD_SOUP_ROW::equals).isPresent();
+    }
+
+    public boolean isPoultry() {
+        return processRow.filter(row -> row.startsWith("poultry or rabbit")).isPresent();
+    }
+
+    public boolean isDriedBeans() {
+        return kind == FoodKind.LEGUME;
+    }
+
+    public boolean isCuredMeat() {
+        return id.equals("cured-meat");
+    }
+
+    /** A quarter of tomatoes by volume is solid in the jar, the rest is broth. */
+    public boolean isTomato() {
+        return id.equals("tomatoes");
+    }
+}

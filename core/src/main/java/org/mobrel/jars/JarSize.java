@@ -1,0 +1,70 @@
+package org.mobrel.jars;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The size of a jar by its trade name, smallest first.
+ *
+ * <p>The half gallon is here only so that it can be refused: no low-acid food has a tested time for it.
+ */
+public enum JarSize {
+    HALF_PINT("half-pint", "half-pint", true),
+    TWELVE_OUNCE("twelve-ounce", "12 oz jar", true),
+    PINT("pint", "pint", true),
+    PINT_AND_A_HALF("pint-and-a-half", "pint-and-a-half", false),
+    QUART("quart", "quart", false),
+    HALF_GALLON("half-gallon", "half-gallon", false);
+
+    private final String code;
+    private final String label;
+    private final boolean isShort;
+
+    JarSize(String code, String label, boolean isShort) {
+        this.code = code;
+        this.label = label;
+        this.isShort = isShort;
+    }
+
+    /** The size that an interface or a store calls by this code, such as 'pint-and-a-half'. */
+    public static Optional<JarSize> ofCode(String code) {
+        return Arrays.stream(values()).filter(size -> size.code.equals(code)).findFirst();
+    }
+
+    public String code() {
+        return code;
+    }
+
+    /** The word for one jar of it in a sentence. */
+    public String label() {
+        return label;
+    }
+
+    /** The words for so many of them: '1 quart', '7 quarts', '2 12 oz jars'. */
+    public String counted(int count) {
+        return count + " " + label + (count == 1 ? "" : "s");
+    }
+
+    /** Whether jars of this size may stand in a second layer. */
+    public boolean isShort() {
+        return isShort;
+    }
+
+    public boolean isLargerThanAnyTested() {
+        return this == HALF_GALLON;
+    }
+
+    /**
+     * The sizes whose tested time may stand for this one: itself, else the next larger tested size (source: the jar-size rule of
+     * the guide's general part). A half-pint uses the pint's time, a pint-and-a-half the quart's.
+     */
+    public List<JarSize> timedAs() {
+        return switch (this) {
+            case HALF_PINT -> List.of(HALF_PINT, PINT, QUART);
+            case TWELVE_OUNCE, PINT -> List.of(PINT, QUART);
+            case PINT_AND_A_HALF, QUART -> List.of(QUART);
+            case HALF_GALLON -> List.of();
+        };
+    }
+}

@@ -1,0 +1,64 @@
+package org.mobrel.recipe;
+
+import java.util.Optional;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.Measures;
+import org.mobrel.foods.Pack;
+import org.mobrel.quantity.Mass;
+import org.mobrel.quantity.Volume;
+
+/**
+ * From the amount of a line to mass and volume, by the kitchen averages of its food (good to about 15 %):
+ * jar mass = raw mass x ratio; bulk = jar mass / jar g per cup x 236.59; solid = jar mass / solid g per mL. In a raw pack the ratio
+ * is 1 and the cup is the raw one.
+ */
+public final class Portions {
+
+    /** Of chopped, crushed or canned tomatoes a quarter by volume is solid in the jar. */
+    private static final double SOLID_SHARE_OF_TOMATO = 0.25;
+
+    private Portions() {}
+
+    /** Empty when the line names no food or no amount that can be weighed. */
+    public static Optional<Portion> of(IngredientLine line, Pack pack) {
+        return line.food().flatMap(food -> rawMass(line, food).map(raw -> portion(line, food, raw, pack)));
+    }
+
+    private static Optional<Mass> rawMass(IngredientLine line, Food food) {
+        return line.amount().flatMap(amount -> switch (amount.unit().kind()) {
+            case MASS -> Optional.of(Mass.ofGrams(amount.inBaseUnits()));
+            case VOLUME -> Optional.of(ofVolume(amount, food));
+            case COUNT -> food.measures().unit().map(each -> each.times(amount.inBaseUnits()));
+            case TRACE -> food.kind() == FoodKind.FLAVOURING ? Optional.of(Mass.ZERO) : Optional.empty();
+        });
+    }
+
+    private static Mass ofVolume(Amount amount, Food food) {
+        return food.measures()
+                .rawPerCup()
+                .times(Volume.ofMillilitres(amount.inBaseUnits()).cups());
+    }
+
+    private static Portion portion(IngredientLine line, Food food, Mass raw, Pack pack) {
+        if (food.kind() == FoodKind.FLAVOURING) {
+            return Portion.flavouring(raw);
+        }
+        Measures measures = food.measures();
+        if (food.kind() == FoodKind.LIQUID) {
+            Volume volume = Volume.ofCups(
+                    (double) raw.milligrams() / measures.rawPerCup().milligrams());
+            return new Portion(raw, raw, Volume.ZERO, Volume.ZERO, volume);
+        }
+        boolean cookedAlready = line.is(State.COOKED) && !food.isDriedBeans();
+        Mass inJar = pack == Pack.RAW || cookedAlready ? raw : raw.times(measures.hotMassRatio());
+        Mass perCup = pack == Pack.RAW ? measures.rawPerCup() : measures.inJarPerCup();
+        Volume bulk = Volume.ofCups((double) inJar.milligrams() / perCup.milligrams());
+        Volume solid = Volume.ofMillilitres(inJar.grams() / measures.solidGramsPerMl());
+        if (food.isTomato()) {
+            Volume solidPart = bulk.times(SOLID_SHARE_OF_TOMATO);
+            return new Portion(raw, inJar, solidPart, solidPart, bulk.minus(solidPart));
+        }
+        return new Portion(raw, inJar, bulk, solid, Volume.ZERO);
+    }
+}

@@ -1,0 +1,54 @@
+package org.mobrel.ruling;
+
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import org.mobrel.canner.Gauge;
+import org.mobrel.foods.Pack;
+import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarSize;
+import org.mobrel.quantity.Altitude;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.recipe.IngredientLine;
+
+/**
+ * Everything a ruling depends on.
+ *
+ * @param lines the ingredients; indexes in the ruling count them from 0
+ * @param solidsShare bulk solids as a share of the jar's fill volume, 0.1 to 1
+ * @param jars the jars of one canner load; not empty
+ */
+public record Batch(
+        List<IngredientLine> lines,
+        Pack pack,
+        Fraction solidsShare,
+        List<JarCount> jars,
+        Altitude altitude,
+        Gauge gauge,
+        School school) {
+
+    private static final Fraction LEAST_SHARE = Fraction.of(0.1);
+
+    /** @throws IllegalArgumentException if there are no jars or the share is below a tenth */
+    public Batch {
+        lines = List.copyOf(lines);
+        jars = List.copyOf(jars);
+        if (jars.isEmpty()) {
+            throw new IllegalArgumentException("a batch without jars");
+        }
+        if (LEAST_SHARE.isMoreThan(solidsShare)) {
+            throw new IllegalArgumentException("solids share is below 0.1: " + solidsShare.value());
+        }
+    }
+
+    /** The sizes among its jars, smallest first. */
+    public Set<JarSize> sizes() {
+        Set<JarSize> sizes = new TreeSet<>();
+        jars.forEach(jar -> sizes.add(jar.size()));
+        return sizes;
+    }
+
+    public Batch with(List<JarCount> otherJars) {
+        return new Batch(lines, pack, solidsShare, otherJars, altitude, gauge, school);
+    }
+}

@@ -1,0 +1,125 @@
+package org.mobrel.ruling;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.TestedProcess;
+import org.mobrel.jars.JarSize;
+import org.mobrel.quantity.Minutes;
+
+/**
+ * Picks the process time by size: the longest tested time among the lines, never less than the floor of the table that covers the
+ * mixture.
+ */
+final class Clockwork {
+
+    /** Cream-style corn is tested in pints at most, in every pack. */
+    private static final String PINTS_AT_MOST = "cream-corn";
+
+    /** A time for one size and what it came from; the pacesetters are line indexes. */
+    record Chosen(Minutes minutes, SetBy setBy, List<Integer> pacesetters) {}
+
+    private final Catalogue catalogue;
+    private final Contents contents;
+    private final List<LineRuling> lines;
+
+    Clockwork(Catalogue catalogue, Contents contents, List<LineRuling> lines) {
+        this.catalogue = catalogue;
+        this.contents = contents;
+        this.lines = lines;
+    }
+
+    /** The choice for every size that this pack may go into. */
+    Map<JarSize, Chosen> choices() {
+        Map<JarSize, Chosen> choices = new EnumMap<>(JarSize.class);
+        for (JarSize size : JarSize.values()) {
+            choose(size).ifPresent(chosen -> choices.put(size, chosen));
+        }
+        return choices;
+    }
+
+    private Optional<Chosen> choose(JarSize size) {
+        if (size.isLargerThanAnyTested() || lacksTimeFor(size)) {
+            return Optional.empty();
+        }
+        Optional<TestedProcess> floor = LineTimes.longest(floors(), size);
+        Optional<Minutes> longestLine = candidates().stream()
+                .flatMap(index -> lines.get(index).minutesFor(size).stream())
+                .max(Minutes::compareTo);
+        if (floor.isEmpty()) {
+            return longestLine.map(time -> new Chosen(time, SetBy.SINGLE_FOOD, List.of()));
+        }
+        Minutes least = floor.get().minutesFor(size).orElseThrow();
+        if (longestLine.isPresent() && longestLine.get().compareTo(least) >= 0) {
+            return Optional.of(new Chosen(longestLine.get(), SetBy.LINE, pacesetters(size, longestLine.get())));
+        }
+        return Optional.of(new Chosen(least, setBy(floor.get()), List.of()));
+    }
+
+    /**
+     * The published rows whose time a mixture never goes under. Above half a jar of anything but plain vegetables, and in a raw
+     * pack, no one row describes the jar: then the larger of both holds.
+     */
+    List<TestedProcess> floors() {
+        if (!contents.isMixture()) {
+            return List.of();
+        }
+        TestedProcess soup = catalogue.table(contents.hasSeafood() ? Catalogue.SEAFOOD_SOUP_ROW : Catalogue.SOUP_ROW);
+        if (contents.isSoupPack()) {
+            return List.of(soup);
+        }
+        TestedProcess mixed = catalogue.table(Catalogue.MIXED_VEGETABLE_ROW);
+        return contents.isMixedVegetablePack() && !contents.hasSeafood() ? List.of(mixed) : List.of(mixed, soup);
+    }
+
+    private static SetBy setBy(TestedProcess floor) {
+        return floor.food().equals(Catalogue.MIXED_VEGETABLE_ROW) ? SetBy.MIXED_VEGETABLE_TABLE : SetBy.SOUP_TABLE;
+    }
+
+    /** Lines that may set the time by a row of their own; seafood in a mixture goes by the soup table's line instead. */
+    private List<Integer> candidates() {
+        return IntStream.range(0, lines.size())
+                .filter(index -> !contents.isMixture()
+                        || lines.get(index).line().foods().stream().anyMatch(food -> !food.isSeafood()))
+                .boxed()
+                .toList();
+    }
+
+    private List<Integer> pacesetters(JarSize size, Minutes time) {
+        List<Integer> setters = new ArrayList<>();
+        for (int index : candidates()) {
+            if (lines.get(index).minutesFor(size).filter(time::equals).isPresent()) {
+                setters.add(index);
+            }
+        }
+        return setters;
+    }
+
+    /**
+     * A food without a tested time for this size keeps it out of the canner, except that the soup table itself covers quarts of a
+     * hot soup with at most half solids.
+     */
+    private boolean lacksTimeFor(JarSize size) {
+        return timedSolids()
+                .anyMatch(food -> !hasTime(food, size)
+                        && !(contents.isSoupPack() && !food.id().equals(PINTS_AT_MOST)));
+    }
+
+    private java.util.stream.Stream<Food> timedSolids() {
+        return contents.solids().stream()
+                .filter(food -> food.processRow().isPresent())
+                .filter(food -> food.kind() != FoodKind.SEAFOOD || !contents.isMixture());
+    }
+
+    private boolean hasTime(Food food, JarSize size) {
+        return catalogue.processes().stream()
+                .filter(row -> row.food().equals(food.processRow().orElseThrow()))
+                .anyMatch(row -> row.minutesFor(size).isPresent());
+    }
+}

@@ -1,0 +1,70 @@
+package org.mobrel.ruling;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.TestedProcess;
+import org.mobrel.jars.JarSize;
+
+/** What else was looked at, and why it did or did not set the time. */
+final class Consider {
+
+    private static final String ONE_DISH =
+            "Published for that dish alone; shown, not used, because the longest ingredient here asks for at least as much.";
+
+    private final Catalogue catalogue;
+    private final Contents contents;
+
+    Consider(Catalogue catalogue, Contents contents) {
+        this.catalogue = catalogue;
+        this.contents = contents;
+    }
+
+    List<Considered> of(Timing timing, List<TestedProcess> floors) {
+        List<Considered> considered = new ArrayList<>();
+        for (TestedProcess floor : floors) {
+            boolean sets = timing.setBy() != SetBy.LINE
+                    && floor.minutesFor(timing.timedBy())
+                            .filter(timing.minutes()::equals)
+                            .isPresent();
+            considered.add(considered(
+                    floor,
+                    sets
+                            ? "A mixture never goes under this row; here it sets the time."
+                            : "A mixture never goes under this row; an ingredient asks for at least as much."));
+        }
+        dish(
+                "dried beans in tomato or molasses sauce",
+                Set.of("dried-beans"),
+                Set.of("tomatoes", "tomato-paste", "tomato-juice", "sweeteners"),
+                considered);
+        dish(
+                "chili with beans and ground meat",
+                Set.of("dried-beans", "ground-meat"),
+                Set.of("peppers", "tomatoes", "tomato-paste"),
+                considered);
+        dish("succotash", Set.of("corn", "lima-beans"), Set.of("corn"), considered);
+        return considered;
+    }
+
+    private void dish(String row, Set<String> all, Set<String> any, List<Considered> considered) {
+        Set<String> here = contents.foods().stream().map(Food::id).collect(Collectors.toSet());
+        if (here.containsAll(all) && any.stream().anyMatch(here::contains)) {
+            considered.add(considered(catalogue.table(row), ONE_DISH));
+        }
+    }
+
+    private static Considered considered(TestedProcess row, String outcome) {
+        return new Considered(
+                row.food(),
+                java.util.stream.Stream.of(JarSize.PINT, JarSize.QUART)
+                        .filter(size -> row.minutesFor(size).isPresent())
+                        .collect(Collectors.toMap(
+                                size -> size, size -> row.minutesFor(size).orElseThrow())),
+                row.source(),
+                outcome);
+    }
+}

@@ -1,0 +1,51 @@
+package org.mobrel.ruling;
+
+import java.util.List;
+import java.util.Set;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.Pack;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.recipe.IngredientLine;
+
+/** What is in the jars, seen as the tables see it. */
+record Contents(List<Food> foods, List<Food> solids, Pack pack, Fraction share) {
+
+    /** The mixed-vegetable row's exclusions (source: Guide 4, mixed vegetables). */
+    private static final Set<String> NOT_IN_MIXED_VEGETABLES =
+            Set.of("greens", "dried-beans", "cream-corn", "winter-squash", "sweet-potatoes");
+
+    static Contents of(Batch batch) {
+        List<Food> foods = batch.lines().stream()
+                .map(IngredientLine::foods)
+                .flatMap(List::stream)
+                .distinct()
+                .toList();
+        List<Food> solids = foods.stream().filter(food -> food.kind().isSolid()).toList();
+        return new Contents(foods, solids, batch.pack(), batch.solidsShare());
+    }
+
+    /** Two or more solid foods that share a broth. */
+    boolean isMixture() {
+        return solids.size() > 1;
+    }
+
+    boolean hasSeafood() {
+        return foods.stream().anyMatch(Food::isSeafood);
+    }
+
+    /** A hot pack with solids filling at most half: what the soup table describes. */
+    boolean isSoupPack() {
+        return isMixture() && pack == Pack.HOT && !share.isMoreThan(Fraction.HALF);
+    }
+
+    /** Vegetables above half of the jar, none of them excluded from the mixed-vegetable row. */
+    boolean isMixedVegetablePack() {
+        return isMixture() && pack == Pack.HOT && share.isMoreThan(Fraction.HALF) && onlyMixableVegetables();
+    }
+
+    boolean onlyMixableVegetables() {
+        return solids.stream()
+                .allMatch(food -> food.kind() == FoodKind.VEGETABLE && !NOT_IN_MIXED_VEGETABLES.contains(food.id()));
+    }
+}

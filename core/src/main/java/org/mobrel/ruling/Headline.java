@@ -1,0 +1,59 @@
+package org.mobrel.ruling;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import org.mobrel.finding.Finding;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.Mention;
+
+/** The answer in a sentence, such as 'Kidney beans set the time: 90 min in quarts.' */
+final class Headline {
+
+    private Headline() {}
+
+    static String of(Timing timing, List<LineRuling> lines, Contents contents) {
+        String answer = "%d min in %ss."
+                .formatted(timing.minutes().value(), timing.timedBy().label());
+        return switch (timing.setBy()) {
+            case LINE -> setters(timing.pacesetters(), lines) + ": " + answer;
+            case SOUP_TABLE ->
+                contents.hasSeafood()
+                        ? "The soup table's seafood line sets the time: " + answer
+                        : "The soup table sets the time, not an ingredient: " + answer;
+            case MIXED_VEGETABLE_TABLE -> "The mixed-vegetable row sets the time: " + answer;
+            case SINGLE_FOOD -> "One food, its own row: " + answer;
+        };
+    }
+
+    static String ofStop(List<Finding> findings) {
+        long stops = findings.stream().filter(Finding::isStop).count();
+        return stops == 1 ? "One thing stops this." : stops + " things stop this.";
+    }
+
+    private static String setters(List<Integer> pacesetters, List<LineRuling> lines) {
+        List<String> names = pacesetters.stream()
+                .map(index -> name(lines.get(index).line()))
+                .distinct()
+                .toList();
+        if (names.size() == 1) {
+            String only = names.get(0);
+            return Say.capital(only) + (isPlural(only) ? " set the time" : " sets the time");
+        }
+        String all = names.stream().limit(names.size() - 1L).collect(Collectors.joining(", ")) + " and "
+                + names.get(names.size() - 1);
+        return Say.capital(all) + " tie and set the time";
+    }
+
+    /** What a cook would call the line's food: the recipe's own word for it. */
+    static String name(IngredientLine line) {
+        return line.mentions().stream()
+                .filter(mention -> mention.food().isPresent())
+                .map(Mention::phrase)
+                .findFirst()
+                .orElse(line.text());
+    }
+
+    private static boolean isPlural(String name) {
+        return name.endsWith("s") && !name.endsWith("ss") && !name.endsWith("us");
+    }
+}

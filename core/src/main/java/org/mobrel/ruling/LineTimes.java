@@ -1,0 +1,74 @@
+package org.mobrel.ruling;
+
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.Pack;
+import org.mobrel.foods.TestedProcess;
+import org.mobrel.jars.JarSize;
+import org.mobrel.quantity.Minutes;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.State;
+
+/** Finds the rows that apply to each line, and their times. */
+final class LineTimes {
+
+    private final Catalogue catalogue;
+
+    LineTimes(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    LineRuling of(IngredientLine line, Contents contents) {
+        List<TestedProcess> rows = line.foods().stream()
+                .flatMap(food -> rows(food, line, contents))
+                .toList();
+        Map<JarSize, Minutes> minutes = new EnumMap<>(JarSize.class);
+        for (JarSize size : JarSize.values()) {
+            longest(rows, size).flatMap(row -> row.minutesFor(size)).ifPresent(time -> minutes.put(size, time));
+        }
+        Optional<TestedProcess> shown = longest(rows, JarSize.QUART).or(() -> longest(rows, JarSize.PINT));
+        return new LineRuling(line, shown.map(TestedProcess::form), minutes, shown.map(TestedProcess::source));
+    }
+
+    /** The rows a food goes by here; none for liquids inside a soup and for foods without a row of their own. */
+    Stream<TestedProcess> rows(Food food, IngredientLine line, Contents contents) {
+        if (food.processRow().isEmpty()) {
+            return Stream.empty();
+        }
+        if (food.isSeafood() && contents.isMixture()) {
+            return food.kind() == FoodKind.LIQUID
+                    ? Stream.empty()
+                    : Stream.of(catalogue.table(Catalogue.SEAFOOD_SOUP_ROW));
+        }
+        if (!food.kind().isSolid() && (!contents.solids().isEmpty() || food.kind() == FoodKind.FLAVOURING)) {
+            return Stream.empty();
+        }
+        return packed(food.processRow().get(), line, contents.pack());
+    }
+
+    private Stream<TestedProcess> packed(String row, IngredientLine line, Pack pack) {
+        boolean wholeTomatoes = row.startsWith("tomatoes") && (line.is(State.WHOLE) || line.is(State.HALVED));
+        List<TestedProcess> inThisPack = catalogue.rows(row, pack);
+        Stream<TestedProcess> own = inThisPack.isEmpty()
+                ? catalogue.processes().stream()
+                        .filter(process -> process.food().equals(row))
+                : inThisPack.stream();
+        return wholeTomatoes
+                ? Stream.concat(own, catalogue.processes().stream().filter(process -> process.food()
+                        .equals(Catalogue.WHOLE_TOMATO_ROW)))
+                : own;
+    }
+
+    static Optional<TestedProcess> longest(List<TestedProcess> rows, JarSize size) {
+        return rows.stream()
+                .filter(row -> row.minutesFor(size).isPresent())
+                .max(Comparator.comparing(row -> row.minutesFor(size).orElseThrow()));
+    }
+}

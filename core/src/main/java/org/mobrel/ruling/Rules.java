@@ -1,0 +1,36 @@
+package org.mobrel.ruling;
+
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.mobrel.finding.Finding;
+
+/** Every rule a batch has to answer, in one list; all of them speak, none stops the others. */
+final class Rules {
+
+    private static final List<Function<Examined, Stream<Finding>>> ALL = List.of(
+            IngredientRules::everyIngredientIsKnown,
+            IngredientRules::nothingStoppedIsInTheJar,
+            IngredientRules::driedBeansAreRehydrated,
+            IngredientRules::piecesAreNoLargerThanTested,
+            IngredientRules::whatTheRowPeelsIsPeeled,
+            IngredientRules::curedMeatIsOnlyAFlavouring,
+            IngredientRules::bottledSauceIsOnlyASpoonful,
+            PackRules::somethingHasATestedProcess,
+            PackRules::rootsAreListedByStateTablesOnly,
+            PackRules::driedBeansAreNeverRawPacked,
+            PackRules::rawPackIsTested,
+            PackRules::hotPackIsTested,
+            PackRules::solidsFillAtMostHalf,
+            PackRules::solidsLeaveRoomForBroth,
+            JarRules::jarIsNoLargerThanAQuart,
+            JarRules::everySizeHasATime,
+            JarRules::altitudeIsInTheTable,
+            JarRules::gaugeIsCloseEnough);
+
+    private Rules() {}
+
+    static List<Finding> askAll(Examined batch) {
+        return ALL.stream().flatMap(rule -> rule.apply(batch)).toList();
+    }
+}

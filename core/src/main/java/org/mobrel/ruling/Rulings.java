@@ -1,0 +1,140 @@
+package org.mobrel.ruling;
+
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.mobrel.canner.PressureTable;
+import org.mobrel.finding.Finding;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.TestedProcess;
+import org.mobrel.jars.Headspace;
+import org.mobrel.jars.JarSize;
+import org.mobrel.jars.JarTable;
+import org.mobrel.quantity.GaugePressure;
+import org.mobrel.quantity.Minutes;
+import org.mobrel.recipe.LineReader;
+
+/** Rules on batches by the published tables. The same batch always gets the same ruling. */
+public final class Rulings {
+
+    private final Catalogue catalogue;
+    private final PressureTable pressures;
+    private final JarTable jars;
+    private final LineReader reader;
+
+    public Rulings(Catalogue catalogue, PressureTable pressures, JarTable jars) {
+        this.catalogue = catalogue;
+        this.pressures = pressures;
+        this.jars = jars;
+        this.reader = new LineReader(catalogue);
+    }
+
+    /** Never fails: whatever stands against the batch is a finding of the answer. */
+    public Ruling rule(Batch batch) {
+        Contents contents = Contents.of(batch);
+        LineTimes times = new LineTimes(catalogue);
+        List<LineRuling> lines =
+                batch.lines().stream().map(line -> times.of(line, contents)).toList();
+        Clockwork clockwork = new Clockwork(catalogue, contents, lines);
+        Map<JarSize, Clockwork.Chosen> choices = clockwork.choices();
+        List<Finding> findings = Rules.askAll(new Examined(batch, contents, lines, choices, pressures, jars, reader));
+        Verdict verdict = Verdict.of(findings);
+        if (verdict == Verdict.STOP) {
+            return new Ruling(
+                    verdict,
+                    Optional.empty(),
+                    lines,
+                    findings,
+                    List.of(),
+                    Headline.ofStop(findings),
+                    catalogue.version());
+        }
+        Timing timing = timing(batch, contents, choices, soupTableMay(batch, contents, verdict));
+        return new Ruling(
+                verdict,
+                Optional.of(timing),
+                lines,
+                findings,
+                new Consider(catalogue, contents).of(timing, clockwork.floors()),
+                Headline.of(timing, lines, contents),
+                catalogue.version());
+    }
+
+    /**
+     * The other school is open only where every solid food has a tested process or is part of the table's own soups, all is packed
+     * hot, solids fill at most half, and nothing is left to the cook's judgement.
+     */
+    private static boolean soupTableMay(Batch batch, Contents contents, Verdict verdict) {
+        return contents.isSoupPack() && verdict == Verdict.COVERED;
+    }
+
+    private Timing timing(
+            Batch batch, Contents contents, Map<JarSize, Clockwork.Chosen> choices, boolean soupTableMay) {
+        JarSize timedBy = batch.sizes().stream()
+                .max(Comparator.comparing(
+                                (JarSize size) -> chosen(choices, size).minutes())
+                        .thenComparing(Comparator.naturalOrder()))
+                .orElseThrow();
+        Clockwork.Chosen chosen = chosen(choices, timedBy);
+        Map<JarSize, Minutes> longest = new EnumMap<>(JarSize.class);
+        choices.forEach((size, choice) -> longest.put(size, choice.minutes()));
+        TestedProcess soup = catalogue.table(contents.hasSeafood() ? Catalogue.SEAFOOD_SOUP_ROW : Catalogue.SOUP_ROW);
+        Optional<Minutes> bySoupTable = soupTableMay
+                ? batch.sizes().stream()
+                        .flatMap(size -> soup.minutesFor(size).stream())
+                        .max(Minutes::compareTo)
+                : Optional.empty();
+        GaugePressure pressure = pressures
+                .band(batch.gauge().kind(), batch.altitude())
+                .orElseThrow()
+                .pressure();
+        GaugePressure reading = batch.gauge().readingFor(pressure);
+        if (batch.school() == School.SOUP_TABLE && bySoupTable.isPresent()) {
+            Map<JarSize, Minutes> table = new EnumMap<>(JarSize.class);
+            longest.keySet().forEach(size -> soup.minutesFor(size).ifPresent(time -> table.put(size, time)));
+            JarSize largest =
+                    batch.sizes().stream().max(Comparator.naturalOrder()).orElseThrow();
+            return new Timing(
+                    bySoupTable.get(),
+                    table,
+                    largest,
+                    SetBy.SOUP_TABLE,
+                    List.of(),
+                    Optional.of(chosen.minutes()),
+                    pressure,
+                    reading,
+                    Headspace.ONE_INCH);
+        }
+        return new Timing(
+                chosen.minutes(),
+                longest,
+                timedBy,
+                chosen.setBy(),
+                chosen.pacesetters(),
+                bySoupTable,
+                pressure,
+                reading,
+                headspace(contents));
+    }
+
+    private static Clockwork.Chosen chosen(Map<JarSize, Clockwork.Chosen> choices, JarSize size) {
+        return Optional.ofNullable(choices.get(size)).orElseThrow();
+    }
+
+    /** An inch for soups; plain poultry or rabbit needs a quarter more (source: the rows' own headspace). */
+    private Headspace headspace(Contents contents) {
+        if (contents.isMixture()) {
+            return Headspace.ONE_INCH;
+        }
+        return contents.solids().stream()
+                .map(Food::processRow)
+                .flatMap(Optional::stream)
+                .flatMap(row -> catalogue.processes().stream()
+                        .filter(process -> process.food().equals(row)))
+                .map(TestedProcess::headspace)
+                .reduce(Headspace.ONE_INCH, Headspace::larger);
+    }
+}

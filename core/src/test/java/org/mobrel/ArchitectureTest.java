@@ -1,0 +1,79 @@
+package org.mobrel;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.Dependency;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+
+/** Who may use whom. A package that is missing from the list fails. */
+class ArchitectureTest {
+
+    private static final String ROOT = "org.mobrel.";
+    private static final Map<String, Set<String>> ALLOWED = Map.ofEntries(
+            Map.entry("quantity", Set.of()),
+            Map.entry("finding", Set.of()),
+            Map.entry("tables", Set.of()),
+            Map.entry("jars", Set.of("quantity", "tables")),
+            Map.entry("foods", Set.of("quantity", "finding", "jars", "tables")),
+            Map.entry("canner", Set.of("quantity", "finding", "jars", "tables")),
+            Map.entry("recipe", Set.of("quantity", "finding", "foods")),
+            Map.entry("scaling", Set.of("quantity", "finding", "foods", "jars", "recipe")),
+            Map.entry("ruling", Set.of("quantity", "finding", "jars", "foods", "recipe", "canner")),
+            Map.entry("loading", Set.of("quantity", "finding", "jars", "canner", "ruling")),
+            Map.entry("run", Set.of("quantity", "finding", "canner", "loading", "ruling")),
+            Map.entry("shelf", Set.of("quantity", "finding", "jars", "foods", "recipe", "run")));
+
+    /** Outside the core: the language, null annotations, reading tables and comparing words. */
+    private static final Set<String> LIBRARIES = Set.of(
+            "java.lang",
+            "java.util",
+            "java.math",
+            "java.time",
+            "java.io",
+            "java.nio.charset",
+            "org.jspecify",
+            "org.apache.commons.csv",
+            "org.apache.commons.text");
+
+    private final JavaClasses core = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("org.mobrel");
+
+    @Test
+    void every_package_uses_only_what_it_may() {
+        Set<String> wrong = new TreeSet<>();
+        for (JavaClass from : core) {
+            for (Dependency edge : from.getDirectDependenciesFromSelf()) {
+                judge(from, edge.getTargetClass().getBaseComponentType(), wrong);
+            }
+        }
+        assertThat(wrong).isEmpty();
+        assertThat(core.size()).isGreaterThan(50);
+    }
+
+    private static void judge(JavaClass from, JavaClass to, Set<String> wrong) {
+        String concept = concept(from);
+        Set<String> allowed = ALLOWED.get(concept);
+        if (allowed == null) {
+            wrong.add("package %s is not on the list".formatted(concept));
+        } else if (to.getPackageName().startsWith(ROOT)) {
+            if (!concept(to).equals(concept) && !allowed.contains(concept(to))) {
+                wrong.add("%s uses %s; allowed: %s".formatted(from.getName(), to.getName(), new TreeSet<>(allowed)));
+            }
+        } else if (!to.isPrimitive() && LIBRARIES.stream().noneMatch(to.getPackageName()::startsWith)) {
+            wrong.add("%s uses %s from outside the core".formatted(from.getName(), to.getName()));
+        }
+    }
+
+    private static String concept(JavaClass type) {
+        String rest = type.getPackageName().substring(ROOT.length());
+        return rest.contains(".") ? rest.substring(0, rest.indexOf('.')) : rest;
+    }
+}

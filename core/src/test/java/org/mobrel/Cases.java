@@ -1,0 +1,22 @@
+package org.mobrel;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Objects;
+import java.util.stream.Stream;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+
+/** Cases that are kept as JSON beside the tests. */
+public final class Cases {
+
+    private Cases() {}
+
+    /** All cases of a file such as 'run-cases.json'. */
+    public static Stream<JsonNode> of(String file) throws IOException {
+        try (InputStream bytes = Objects.requireNonNull(Cases.class.getResourceAsStream("/cases/" + file))) {
+            JsonNode all = new ObjectMapper().readTree(bytes);
+            return (all.isArray() ? all : all.get("cases")).valueStream();
+        }
+    }
+}

@@ -11,14 +11,16 @@ import org.mobrel.quantity.Length;
  * One line of a recipe as it was read, such as '5 cups butternut squash, peeled, in 1-inch cubes'.
  *
  * @param text as the cook typed it
+ * @param rest the text behind the amount, such as 'butternut squash, peeled, in 1-inch cubes'
  * @param amount empty when the line states none
  * @param mentions what the catalogue knows in it, the main food first; empty for an unknown ingredient
  * @param states what it says about treatment
  * @param largestPiece the largest size of piece it names
- * @param heading whether it is no ingredient but a heading such as 'For the broth:'
+ * @param heading whether it is no ingredient but a blank line or a heading such as 'For the broth:'
  */
 public record IngredientLine(
         String text,
+        String rest,
         Optional<Amount> amount,
         List<Mention> mentions,
         Set<State> states,

@@ -32,9 +32,9 @@ public final class LineReader {
         this.lexicon = new Lexicon(catalogue);
     }
 
-    /** Reads every line that is not blank. */
+    /** Reads all lines, one for one; a blank line is kept as a heading, so that indexes stay those of the text. */
     public List<IngredientLine> readAll(List<String> lines) {
-        return lines.stream().filter(line -> !line.isBlank()).map(this::read).toList();
+        return lines.stream().map(this::read).toList();
     }
 
     public IngredientLine read(String text) {
@@ -42,9 +42,16 @@ public final class LineReader {
         String rest = AmountReader.plainFractions(amount.rest());
         Set<State> states = states(rest);
         List<Mention> mentions = settle(mainFirst(lexicon.find(Words.of(rest))), states);
-        boolean heading = amount.amount().isEmpty() && text.strip().endsWith(":");
+        boolean heading =
+                amount.amount().isEmpty() && (text.isBlank() || text.strip().endsWith(":"));
         return new IngredientLine(
-                text, amount.amount(), heading ? List.of() : mentions, states, largestPiece(rest), heading);
+                text,
+                amount.rest().strip(),
+                amount.amount(),
+                heading ? List.of() : mentions,
+                states,
+                largestPiece(rest),
+                heading);
     }
 
     public Catalogue catalogue() {

@@ -39,9 +39,16 @@ final class Headline {
             String only = names.get(0);
             return Say.capital(only) + (isPlural(only) ? " set the time" : " sets the time");
         }
-        String all = names.stream().limit(names.size() - 1L).collect(Collectors.joining(", ")) + " and "
-                + names.get(names.size() - 1);
-        return Say.capital(all) + " tie and set the time";
+        return Say.capital(joined(names)) + " tie and set the time";
+    }
+
+    /** 'beans', 'beans and kale', 'beans, kale and squash'. */
+    static String joined(List<String> names) {
+        if (names.size() < 2) {
+            return String.join("", names);
+        }
+        String last = names.get(names.size() - 1);
+        return names.stream().limit(names.size() - 1L).collect(Collectors.joining(", ")) + " and " + last;
     }
 
     /** What a cook would call the line's food: the recipe's own word for it. */

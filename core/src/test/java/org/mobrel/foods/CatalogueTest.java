@@ -20,7 +20,7 @@ class CatalogueTest {
     void every_row_of_the_tables_is_there() {
         assertThat(catalogue.processes().size()).isEqualTo(47);
         assertThat(catalogue.foods().size()).isEqualTo(49);
-        assertThat(catalogue.stopped().size()).isEqualTo(17);
+        assertThat(catalogue.stopped().size()).isEqualTo(18);
     }
 
     @ParameterizedTest

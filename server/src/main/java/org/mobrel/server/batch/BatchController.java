@@ -1,0 +1,116 @@
+package org.mobrel.server.batch;
+
+import jakarta.validation.Valid;
+import java.time.InstantSource;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.mobrel.run.JarCheck;
+import org.mobrel.run.RunState;
+import org.mobrel.server.recipe.RecipeDesk;
+import org.mobrel.server.ruling.JarAsk;
+import org.mobrel.server.ruling.RulingDesk;
+import org.mobrel.server.run.Run;
+import org.mobrel.server.run.RunDesk;
+import org.mobrel.server.run.RunWords;
+import org.mobrel.server.shelf.LotAnswer;
+import org.mobrel.server.shelf.ShelfDesk;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/batches")
+class BatchController {
+
+    private final BatchDesk desk;
+    private final RunDesk runs;
+    private final RecipeDesk recipes;
+    private final ShelfDesk shelf;
+    private final InstantSource clock;
+
+    BatchController(BatchDesk desk, RunDesk runs, RecipeDesk recipes, ShelfDesk shelf, InstantSource clock) {
+        this.desk = desk;
+        this.runs = runs;
+        this.recipes = recipes;
+        this.shelf = shelf;
+        this.clock = clock;
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    BatchWire.BatchMade make(@Valid @RequestBody BatchWire.BatchRequest request) {
+        Optional<BatchDesk.Accepted> accepted = Optional.ofNullable(request.acceptance())
+                .map(who ->
+                        new BatchDesk.Accepted(who.by().strip(), who.reason().strip()));
+        BatchDesk.Made made =
+                desk.make(request.recipeId(), request.cannerId(), RulingDesk.jars(request.jars()), accepted);
+        return new BatchWire.BatchMade(made.batchId(), made.runIds());
+    }
+
+    @GetMapping
+    List<BatchWire.BatchEntry> batches() {
+        return desk.batches().stream().map(this::entry).toList();
+    }
+
+    private BatchWire.BatchEntry entry(StoredBatch batch) {
+        List<Run> loads = runs.ofBatch(batch.id());
+        List<RunState> states = loads.stream()
+                .map(run -> run.state().seenAt(run.plan(), clock.instant()))
+                .toList();
+        List<JarCheck> checks = states.stream()
+                .flatMap(state -> state.checked().values().stream())
+                .toList();
+        return new BatchWire.BatchEntry(
+                batch.id(),
+                batch.title(),
+                batch.madeAt(),
+                batch.cannerName(),
+                batch.verdict(),
+                loads.stream()
+                        .flatMap(run -> run.jars().stream())
+                        .map(JarAsk::of)
+                        .toList(),
+                states.stream().map(state -> state.stage().code()).toList(),
+                loads.stream()
+                        .map(run -> run.plan().process().value())
+                        .max(Comparator.naturalOrder())
+                        .orElse(0),
+                (int) checks.stream().filter(JarCheck::sealed).count(),
+                checks.size(),
+                states.stream().mapToInt(state -> state.deviations().size()).sum());
+    }
+
+    @GetMapping("/{id}")
+    BatchWire.BatchAnswer batch(@PathVariable long id) {
+        StoredBatch batch = desk.batch(id);
+        return new BatchWire.BatchAnswer(
+                batch.id(),
+                batch.recipeId(),
+                batch.recipeVersion(),
+                batch.title(),
+                recipes.version(batch.recipeId(), batch.recipeVersion()).lines(),
+                batch.madeAt(),
+                batch.cannerName(),
+                batch.gauge().kind().code(),
+                batch.gauge().error().psi(),
+                batch.altitude().feet(),
+                batch.altitude().metres(),
+                batch.verdict(),
+                batch.tableVersion(),
+                batch.acceptance().orElse(null),
+                desk.ruling(batch),
+                runs.ofBatch(id).stream()
+                        .map(run -> RunWords.answer(run, clock.instant()))
+                        .toList(),
+                shelf.lots().stream()
+                        .filter(lot -> lot.batchId() == id)
+                        .map(LotAnswer::of)
+                        .toList());
+    }
+}

@@ -1,0 +1,102 @@
+package org.mobrel.server.batch;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.mobrel.canner.Gauge;
+import org.mobrel.canner.GaugeKind;
+import org.mobrel.quantity.Altitude;
+import org.mobrel.quantity.GaugeError;
+import org.mobrel.server.platform.SqlTime;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.support.GeneratedKeyHolder;
+import org.springframework.jdbc.support.KeyHolder;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class BatchStore {
+
+    private static final String COLUMNS =
+            "id, recipe_id, recipe_version, title, canner_id, canner_name, gauge_kind, gauge_error, altitude_um, verdict,"
+                    + " table_version, accepted_by, accepted_reason, ruling, made_at";
+
+    private final JdbcClient db;
+
+    BatchStore(JdbcClient db) {
+        this.db = db;
+    }
+
+    /** All batches, the newest first. */
+    List<StoredBatch> batches() {
+        return db.sql("SELECT " + COLUMNS + " FROM batch ORDER BY made_at DESC, id DESC")
+                .query((row, number) -> batch(row))
+                .list();
+    }
+
+    Optional<StoredBatch> batch(long id) {
+        return db.sql("SELECT " + COLUMNS + " FROM batch WHERE id = :id")
+                .param("id", id)
+                .query((row, number) -> batch(row))
+                .optional();
+    }
+
+    private static StoredBatch batch(ResultSet row) throws SQLException {
+        return new StoredBatch(
+                row.getLong("id"),
+                row.getLong("recipe_id"),
+                row.getInt("recipe_version"),
+                row.getString("title"),
+                row.getLong("canner_id"),
+                row.getString("canner_name"),
+                new Gauge(
+                        GaugeKind.ofCode(row.getString("gauge_kind")).orElseThrow(),
+                        new GaugeError(row.getInt("gauge_error"))),
+                new Altitude(row.getLong("altitude_um")),
+                row.getString("verdict"),
+                row.getString("table_version"),
+                acceptance(row),
+                row.getString("ruling"),
+                SqlTime.get(row, "made_at"));
+    }
+
+    private static Optional<BatchWire.Acceptance> acceptance(ResultSet row) throws SQLException {
+        String by = row.getString("accepted_by");
+        return by == null
+                ? Optional.empty()
+                : Optional.of(new BatchWire.Acceptance(by, row.getString("accepted_reason")));
+    }
+
+    /** @param batch its id is not looked at; the database gives one */
+    long add(StoredBatch batch) {
+        KeyHolder key = new GeneratedKeyHolder();
+        db.sql(
+                        """
+                        INSERT INTO batch (recipe_id, recipe_version, title, canner_id, canner_name, gauge_kind, gauge_error,
+                                           altitude_um, verdict, table_version, accepted_by, accepted_reason, ruling, made_at)
+                        VALUES (:recipe, :version, :title, :canner, :cannerName, :gauge, :error,
+                                :altitude, :verdict, :tables, :acceptedBy, :reason, :ruling, :madeAt)
+                        """)
+                .param("recipe", batch.recipeId())
+                .param("version", batch.recipeVersion())
+                .param("title", batch.title())
+                .param("canner", batch.cannerId())
+                .param("cannerName", batch.cannerName())
+                .param("gauge", batch.gauge().kind().code())
+                .param("error", batch.gauge().error().milliPsi())
+                .param("altitude", batch.altitude().micrometres())
+                .param("verdict", batch.verdict())
+                .param("tables", batch.tableVersion())
+                .param(
+                        "acceptedBy",
+                        batch.acceptance().map(BatchWire.Acceptance::by).orElse(null))
+                .param(
+                        "reason",
+                        batch.acceptance().map(BatchWire.Acceptance::reason).orElse(null))
+                .param("ruling", batch.ruling())
+                .param("madeAt", SqlTime.of(batch.madeAt()))
+                .update(key);
+        return Objects.requireNonNull(key.getKey()).longValue();
+    }
+}

@@ -1,0 +1,27 @@
+package org.mobrel.server.batch;
+
+import java.time.Instant;
+import java.util.Optional;
+import org.mobrel.canner.Gauge;
+import org.mobrel.quantity.Altitude;
+
+/**
+ * A batch as it was decided.
+ *
+ * @param ruling the ruling as it was answered then, as JSON
+ * @param acceptance who took an own judgement on; empty where there was none
+ */
+record StoredBatch(
+        long id,
+        long recipeId,
+        int recipeVersion,
+        String title,
+        long cannerId,
+        String cannerName,
+        Gauge gauge,
+        Altitude altitude,
+        String verdict,
+        String tableVersion,
+        Optional<BatchWire.Acceptance> acceptance,
+        String ruling,
+        Instant madeAt) {}

@@ -1,0 +1,7 @@
+/**
+ * Batches: what was put on the stove, and the logbook of it. Entry type: {@link org.mobrel.server.batch.BatchDesk}.
+ */
+@NullMarked
+package org.mobrel.server.batch;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,19 @@
+package org.mobrel.server.kitchen;
+
+import java.util.List;
+import java.util.Optional;
+import org.mobrel.quantity.Altitude;
+import org.mobrel.ruling.School;
+import org.mobrel.scaling.Units;
+
+/**
+ * The kitchen as it is set up.
+ *
+ * @param altitude empty until the cook has said it; without it there is no pressure and no run
+ */
+public record Kitchen(Optional<Altitude> altitude, Units units, School school, List<KitchenCanner> canners) {
+
+    public Kitchen {
+        canners = List.copyOf(canners);
+    }
+}

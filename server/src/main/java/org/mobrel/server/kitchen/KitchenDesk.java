@@ -1,0 +1,61 @@
+package org.mobrel.server.kitchen;
+
+import java.util.Optional;
+import org.mobrel.canner.CannerProfile;
+import org.mobrel.quantity.Altitude;
+import org.mobrel.ruling.School;
+import org.mobrel.scaling.Units;
+import org.mobrel.server.platform.Missing;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The kitchen's settings and canners. */
+@Service
+public class KitchenDesk {
+
+    private final KitchenStore store;
+
+    KitchenDesk(KitchenStore store) {
+        this.store = store;
+    }
+
+    @Transactional(readOnly = true)
+    public Kitchen kitchen() {
+        return store.kitchen();
+    }
+
+    /** @throws Missing if there is no such canner */
+    @Transactional(readOnly = true)
+    public KitchenCanner canner(long id) {
+        return store.kitchen().canners().stream()
+                .filter(canner -> canner.id() == id)
+                .findFirst()
+                .orElseThrow(() -> new Missing("canner", id));
+    }
+
+    @Transactional
+    public void change(Optional<Altitude> altitude, Units units, School school) {
+        store.change(altitude, units, school);
+    }
+
+    @Transactional
+    public long add(CannerProfile canner) {
+        return store.add(canner);
+    }
+
+    /** @throws Missing if there is no such canner */
+    @Transactional
+    public void change(long id, CannerProfile canner) {
+        if (store.change(id, canner) == 0 && store.kitchen().canners().stream().noneMatch(known -> known.id() == id)) {
+            throw new Missing("canner", id);
+        }
+    }
+
+    /** @throws Missing if there is no such canner */
+    @Transactional
+    public void remove(long id) {
+        if (store.remove(id) == 0) {
+            throw new Missing("canner", id);
+        }
+    }
+}

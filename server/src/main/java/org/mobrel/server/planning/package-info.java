@@ -1,0 +1,7 @@
+/**
+ * From a recipe and jars to amounts, loads and process cards. Entry type: {@link org.mobrel.server.planning.PlanDesk}.
+ */
+@NullMarked
+package org.mobrel.server.planning;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,29 @@
+package org.mobrel.server.platform;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Every address of a place is the same page; the page itself finds its place. */
+@Controller
+class Pages {
+
+    @GetMapping({
+        "/",
+        "/today",
+        "/recipes",
+        "/recipes/{id}",
+        "/plan",
+        "/plan/{id}",
+        "/stove",
+        "/stove/{id}",
+        "/shelf",
+        "/logbook",
+        "/logbook/{id}",
+        "/kitchen",
+        "/tables",
+        "/seals/{id}"
+    })
+    String place() {
+        return "forward:/index.html";
+    }
+}

@@ -1,0 +1,139 @@
+package org.mobrel.server.platform;
+
+import jakarta.validation.ConstraintViolationException;
+import java.net.URI;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.dao.QueryTimeoutException;
+import org.springframework.dao.TransientDataAccessException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
+import org.springframework.validation.FieldError;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+
+/** Every error as an RFC 9457 problem: a stable type, a title, and a detail in words for a cook. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ProblemDetail badField(BadField wrong) {
+        return field(wrong.field(), String.valueOf(wrong.getMessage()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail missing(Missing missing) {
+        return problem(HttpStatus.NOT_FOUND, "missing", "Not there", String.valueOf(missing.getMessage()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail conflict(Conflict conflict) {
+        ProblemDetail problem =
+                problem(HttpStatus.CONFLICT, conflict.code(), "Not now", String.valueOf(conflict.getMessage()));
+        problem.setProperty("code", conflict.code());
+        conflict.facts().forEach(problem::setProperty);
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail duplicate(DuplicateKeyException duplicate) {
+        return conflict(
+                new Conflict("someone-was-first", "Another device was first. Look again and decide.", Map.of()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail violated(ConstraintViolationException violated) {
+        return field("", String.valueOf(violated.getMessage()));
+    }
+
+    @ExceptionHandler({
+        DataAccessResourceFailureException.class,
+        TransientDataAccessException.class,
+        QueryTimeoutException.class,
+        TransactionException.class
+    })
+    ProblemDetail database(Exception unreachable) {
+        LOG.warn("the database did not answer", unreachable);
+        return problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "database",
+                "The database does not answer",
+                "What was stored is stored; this last step was not. Try again in a moment.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail bug(RuntimeException bug) {
+        LOG.error("unexpected", bug);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "bug",
+                "Something is wrong in Mobrel",
+                "This should not happen. Nothing was stored by this step; the log has the details.");
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException invalid, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<FieldError> wrong = invalid.getBindingResult().getFieldErrors();
+        ProblemDetail problem = wrong.isEmpty()
+                ? field("", "The request cannot be read.")
+                : field(wrong.get(0).getField(), String.valueOf(wrong.get(0).getDefaultMessage()));
+        return ResponseEntity.badRequest().body(problem);
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException unreadable,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        String field = unreadable.getCause() instanceof JacksonException json ? path(json) : "";
+        String detail = field.isEmpty() ? "The body is not the JSON expected here." : "This value cannot be read.";
+        return ResponseEntity.badRequest().body(field(field, detail));
+    }
+
+    private static String path(JacksonException wrong) {
+        StringBuilder path = new StringBuilder();
+        for (JacksonException.Reference step : wrong.getPath()) {
+            if (step.getPropertyName() == null) {
+                path.append('[').append(step.getIndex()).append(']');
+            } else {
+                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+            }
+        }
+        return path.toString();
+    }
+
+    private static ProblemDetail field(String field, String message) {
+        ProblemDetail problem = problem(
+                HttpStatus.BAD_REQUEST,
+                "bad-field",
+                "A value is missing or cannot be used",
+                field.isEmpty() ? message : field + ": " + message);
+        problem.setProperty("field", field);
+        return problem;
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String type, String title, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setType(URI.create("urn:mobrel:problem:" + type));
+        problem.setTitle(title);
+        return problem;
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * The recipe book; every save is a version. Entry type: {@link org.mobrel.server.recipe.RecipeDesk}.
+ */
+@NullMarked
+package org.mobrel.server.recipe;
+
+import org.jspecify.annotations.NullMarked;

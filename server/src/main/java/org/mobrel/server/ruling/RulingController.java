@@ -1,0 +1,21 @@
+package org.mobrel.server.ruling;
+
+import jakarta.validation.Valid;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class RulingController {
+
+    private final RulingDesk desk;
+
+    RulingController(RulingDesk desk) {
+        this.desk = desk;
+    }
+
+    @PostMapping("/api/ruling")
+    RulingAnswer rule(@Valid @RequestBody RulingRequest request) {
+        return desk.answer(request);
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * {@code POST /api/ruling}: the core's ruling over HTTP, without state. Entry type: {@link org.mobrel.server.ruling.RulingDesk}.
+ */
+@NullMarked
+package org.mobrel.server.ruling;
+
+import org.jspecify.annotations.NullMarked;

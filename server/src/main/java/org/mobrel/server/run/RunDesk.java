@@ -1,0 +1,130 @@
+package org.mobrel.server.run;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.mobrel.jars.JarCount;
+import org.mobrel.run.JarCheck;
+import org.mobrel.run.Refusal;
+import org.mobrel.run.RunAnswer;
+import org.mobrel.run.RunEvent;
+import org.mobrel.run.RunRules;
+import org.mobrel.run.RunState;
+import org.mobrel.run.Stage;
+import org.mobrel.server.platform.Conflict;
+import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.SqlTime;
+import org.mobrel.server.shelf.ShelfDesk;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes down what happens in a run. An event is stored before it is answered, and never changed afterwards. */
+@Service
+public class RunDesk {
+
+    private final RunStore store;
+    private final ShelfDesk shelf;
+    private final InstantSource clock;
+
+    RunDesk(RunStore store, ShelfDesk shelf, InstantSource clock) {
+        this.store = store;
+        this.shelf = shelf;
+        this.clock = clock;
+    }
+
+    @Transactional
+    public long create(NewRun run) {
+        return store.add(run);
+    }
+
+    /** Runs that are neither done nor abandoned. */
+    @Transactional(readOnly = true)
+    public List<Run> open() {
+        return store.open();
+    }
+
+    @Transactional(readOnly = true)
+    public List<Run> ofBatch(long batchId) {
+        return store.ofBatch(batchId);
+    }
+
+    /** @throws Missing if there is no such run */
+    @Transactional(readOnly = true)
+    public Run run(long id) {
+        return store.run(id).orElseThrow(() -> new Missing("run", id));
+    }
+
+    /** What a cook wants to write down, as it depends on the instant it reaches the server. */
+    public interface Wish {
+        RunEvent at(Instant now);
+    }
+
+    /**
+     * Writes an event down, if it may happen now.
+     *
+     * @return the run after it
+     * @throws Missing if there is no such run
+     * @throws Conflict if the run's rules refuse it; it says why and how long still
+     */
+    @Transactional
+    public Run tell(long id, Wish wish) {
+        return tellAt(id, wish, clock.instant());
+    }
+
+    /** As {@link #tell}, at an instant of its own; for kitchens that are loaded, not cooked in. */
+    @Transactional
+    public Run tellAt(long id, Wish wish, Instant now) {
+        Run run = store.runForUpdate(id).orElseThrow(() -> new Missing("run", id));
+        RunState before = run.state();
+        RunAnswer answer = RunRules.decide(run.plan(), before, wish.at(SqlTime.millis(now)));
+        if (answer.refusal().isPresent()) {
+            throw refused(answer.refusal().get(), before.seenAt(run.plan(), now));
+        }
+        RunEvent event = answer.event().orElseThrow();
+        store.add(id, run.events().size() + 1, event);
+        List<RunEvent> events = new ArrayList<>(run.events());
+        events.add(event);
+        Run after = run.with(events);
+        RunState state = after.state();
+        if (state.stage().isOver()) {
+            store.close(id);
+        }
+        if (state.stage() == Stage.DONE && before.stage() != Stage.DONE) {
+            shelve(after, state, event.at());
+        }
+        return after;
+    }
+
+    private static Conflict refused(Refusal refusal, RunState state) {
+        Map<String, Object> facts = new LinkedHashMap<>();
+        facts.put("stage", state.stage().code());
+        refusal.left().map(Duration::toMillis).ifPresent(millis -> facts.put("waitMillis", millis));
+        return new Conflict(refusal.why(), refusal.text(), facts);
+    }
+
+    /** Every group of sealed jars is a lot; failed jars never reach the shelf. */
+    private void shelve(Run run, RunState state, Instant checkedAt) {
+        ShelfDesk.Origin origin = new ShelfDesk.Origin(run.id(), run.batchId(), run.title(), run.verdict());
+        int first = 1;
+        for (JarCount group : run.jars()) {
+            int from = first;
+            int to = first + group.count() - 1;
+            first += group.count();
+            long sealed = state.checked().values().stream()
+                    .filter(JarCheck::sealed)
+                    .filter(jar -> jar.jar() >= from && jar.jar() <= to)
+                    .count();
+            if (sealed > 0) {
+                shelf.shelve(
+                        origin,
+                        new JarCount(group.size(), group.mouth(), (int) sealed),
+                        state.jarsOutAt().orElse(checkedAt),
+                        checkedAt);
+            }
+        }
+    }
+}

@@ -1,0 +1,8 @@
+/**
+ * Canner runs: events as they happen, in the order they happened, and nothing ever changed. Entry type: {@link
+ * org.mobrel.server.run.RunDesk}.
+ */
+@NullMarked
+package org.mobrel.server.run;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,98 @@
+package org.mobrel.server.shelf;
+
+import java.time.Instant;
+import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import org.mobrel.jars.JarCount;
+import org.mobrel.ruling.Verdict;
+import org.mobrel.server.platform.Conflict;
+import org.mobrel.server.platform.Missing;
+import org.mobrel.shelf.Lot;
+import org.mobrel.shelf.LotCode;
+import org.mobrel.shelf.Movement;
+import org.mobrel.shelf.MovementKind;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts sealed jars on the shelf and takes them off again. */
+@Service
+public class ShelfDesk {
+
+    /** Best within twelve months (source: the guide's general part, storing). */
+    private static final int MONTHS_AT_ITS_BEST = 12;
+
+    private final ShelfStore store;
+    private final InstantSource clock;
+    private final ZoneId zone;
+
+    ShelfDesk(ShelfStore store, InstantSource clock, ZoneId zone) {
+        this.store = store;
+        this.clock = clock;
+        this.zone = zone;
+    }
+
+    /** Where the jars of a lot come from. */
+    public record Origin(long runId, long batchId, String title, Verdict verdict) {}
+
+    /** All lots that ever were, oldest first; those without jars are empty, not gone. */
+    @Transactional(readOnly = true)
+    public List<ShelfLot> lots() {
+        return store.lots();
+    }
+
+    /**
+     * Makes a lot of the sealed jars of one kind.
+     *
+     * @param cannedAt when they came out of the canner
+     * @param checkedAt when they were found sealed
+     */
+    @Transactional
+    public LotCode shelve(Origin origin, JarCount sealed, Instant cannedAt, Instant checkedAt) {
+        LocalDate day = LocalDate.ofInstant(cannedAt, zone);
+        LotCode code = LotCode.next(day, store.lotsOf(day));
+        store.add(new ShelfLot(
+                new Lot(code, List.of()),
+                origin.runId(),
+                origin.batchId(),
+                origin.title(),
+                sealed.size(),
+                sealed.mouth(),
+                origin.verdict(),
+                day,
+                day.plusMonths(MONTHS_AT_ITS_BEST)));
+        store.add(code, new Movement(MovementKind.SHELVED, sealed.count()), checkedAt);
+        return code;
+    }
+
+    /**
+     * Moves one jar of a lot.
+     *
+     * @throws Missing if there is no such lot
+     * @throws Conflict if no jar is left, or none was taken that could come back
+     */
+    @Transactional
+    public void move(LotCode code, MovementKind kind) {
+        moveAt(code, kind, clock.instant());
+    }
+
+    /** As {@link #move}, at an instant of its own; for kitchens that are loaded, not lived in. */
+    @Transactional
+    public void moveAt(LotCode code, MovementKind kind, Instant at) {
+        Lot lot = store.lotForUpdate(code)
+                .orElseThrow(() -> new Missing("lot", code.text()))
+                .lot();
+        Movement movement = new Movement(kind, 1);
+        if (kind == MovementKind.SHELVED || !lot.allows(movement)) {
+            throw new Conflict(
+                    "not-on-the-shelf",
+                    kind == MovementKind.EATEN
+                            ? "No jar of lot %s is left.".formatted(code.text())
+                            : "Every jar of lot %s is on the shelf already.".formatted(code.text()),
+                    Map.of("jars", lot.jars()));
+        }
+        store.add(code, movement, at);
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * Lots and the ledger of their movements. Entry type: {@link org.mobrel.server.shelf.ShelfDesk}.
+ */
+@NullMarked
+package org.mobrel.server.shelf;
+
+import org.jspecify.annotations.NullMarked;

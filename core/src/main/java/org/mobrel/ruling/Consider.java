@@ -31,6 +31,7 @@ final class Consider {
                             .filter(timing.minutes()::equals)
                             .isPresent();
             considered.add(considered(
+                    Considered.Kind.FLOOR,
                     floor,
                     sets
                             ? "A mixture never goes under this row; here it sets the time."
@@ -53,12 +54,13 @@ final class Consider {
     private void dish(String row, Set<String> all, Set<String> any, List<Considered> considered) {
         Set<String> here = contents.foods().stream().map(Food::id).collect(Collectors.toSet());
         if (here.containsAll(all) && any.stream().anyMatch(here::contains)) {
-            considered.add(considered(catalogue.table(row), ONE_DISH));
+            considered.add(considered(Considered.Kind.ONE_DISH, catalogue.table(row), ONE_DISH));
         }
     }
 
-    private static Considered considered(TestedProcess row, String outcome) {
+    private static Considered considered(Considered.Kind kind, TestedProcess row, String outcome) {
         return new Considered(
+                kind,
                 row.food(),
                 java.util.stream.Stream.of(JarSize.PINT, JarSize.QUART)
                         .filter(size -> row.minutesFor(size).isPresent())

@@ -52,7 +52,9 @@ public record RulingAnswer(
             List<RemedyAnswer> remedies,
             @Nullable String source) {}
 
-    public record ConsideredAnswer(String what, SizeMinutes minutesBySize, String source, String outcome) {}
+    /** @param kind floor, or one-dish */
+    public record ConsideredAnswer(
+            String kind, String what, SizeMinutes minutesBySize, String source, String outcome) {}
 
     /** What the time would be without some lines; null minutes where that would be stopped. */
     public record ChangeAnswer(String text, List<Integer> without, @Nullable Integer minutes) {}

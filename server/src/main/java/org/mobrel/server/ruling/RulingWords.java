@@ -105,7 +105,11 @@ final class RulingWords {
 
     private static RulingAnswer.ConsideredAnswer considered(Considered row) {
         return new RulingAnswer.ConsideredAnswer(
-                row.what(), sizes(row.minutes()), row.source().text(), row.outcome());
+                row.kind().code(),
+                row.what(),
+                sizes(row.minutes()),
+                row.source().text(),
+                row.outcome());
     }
 
     private static RulingAnswer.ChangeAnswer change(WhatIf change) {

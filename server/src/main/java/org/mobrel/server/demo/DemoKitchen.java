@@ -1,0 +1,164 @@
+package org.mobrel.server.demo;
+
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.List;
+import java.util.Optional;
+import org.mobrel.canner.CannerProfile;
+import org.mobrel.canner.Capacity;
+import org.mobrel.canner.Gauge;
+import org.mobrel.canner.GaugeKind;
+import org.mobrel.foods.Pack;
+import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarSize;
+import org.mobrel.jars.Mouth;
+import org.mobrel.quantity.Altitude;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.quantity.GaugeError;
+import org.mobrel.ruling.School;
+import org.mobrel.scaling.Units;
+import org.mobrel.server.batch.BatchDesk;
+import org.mobrel.server.kitchen.KitchenDesk;
+import org.mobrel.server.recipe.RecipeDesk;
+import org.mobrel.server.recipe.RecipeDraft;
+import org.mobrel.server.shelf.ShelfDesk;
+import org.mobrel.server.shelf.ShelfLot;
+import org.mobrel.shelf.MovementKind;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * An invented kitchen to look around in, loaded once into an empty database. It goes through the same desks as a cook does: every
+ * batch is ruled on, every run follows the rules of runs.
+ */
+@Component
+@ConditionalOnProperty(name = "mobrel.demo", havingValue = "true")
+class DemoKitchen implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoKitchen.class);
+
+    private final KitchenDesk kitchens;
+    private final RecipeDesk recipes;
+    private final BatchDesk batches;
+    private final ShelfDesk shelf;
+    private final DemoCook cook;
+    private final InstantSource clock;
+    private final TransactionTemplate whole;
+
+    DemoKitchen(
+            KitchenDesk kitchens,
+            RecipeDesk recipes,
+            BatchDesk batches,
+            ShelfDesk shelf,
+            DemoCook cook,
+            InstantSource clock,
+            TransactionTemplate whole) {
+        this.kitchens = kitchens;
+        this.recipes = recipes;
+        this.batches = batches;
+        this.shelf = shelf;
+        this.cook = cook;
+        this.clock = clock;
+        this.whole = whole;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        boolean empty = kitchens.kitchen().canners().isEmpty() && recipes.book().isEmpty();
+        if (empty) {
+            // All or nothing: a kitchen that is half loaded would never be loaded again.
+            whole.executeWithoutResult(transaction -> load());
+            LOG.info("the demo kitchen is loaded");
+        }
+    }
+
+    private void load() {
+        kitchens.change(Optional.of(Altitude.ofFeet(3_150)), Units.US, School.LONGEST_INGREDIENT);
+        long big = kitchens.add(new CannerProfile(
+                "Big canner",
+                new Gauge(GaugeKind.DIAL, GaugeError.ofPsi(new BigDecimal("0.5"))),
+                new Capacity(7, 8, 2)));
+        long small = kitchens.add(new CannerProfile("Small canner", Gauge.weighted(), new Capacity(4, 9, 1)));
+
+        long okra = recipe(240, "Turkey, lima and okra soup", DemoRecipes.TURKEY_LIMA_OKRA, Fraction.HALF);
+        long stew = recipe(200, "Venison, carrot and mushroom stew", DemoRecipes.VENISON, Fraction.HALF);
+        long chowder = recipe(160, "Salmon and potato chowder base", DemoRecipes.CHOWDER, Fraction.HALF);
+        long stock = recipe(150, "Pork shank stock", DemoRecipes.STOCK, Fraction.HALF);
+        long cranberry = recipe(120, "Cranberry beans in tomato", DemoRecipes.CRANBERRY, Fraction.of(0.67));
+        long asparagus = recipe(100, "Asparagus and pea soup", DemoRecipes.ASPARAGUS, Fraction.HALF);
+        recipe(60, "Creamy barley and mushroom soup", DemoRecipes.CREAMY_BARLEY, Fraction.HALF);
+        long kidney = recipe(45, "Kidney bean, kale and squash soup", DemoRecipes.KIDNEY, Fraction.HALF);
+
+        finished(330, stock, small, List.of(quarts(4)), cook.clean(), 0);
+        finished(214, okra, big, List.of(quarts(7)), cook.clean().burner("burner at 4 held it"), 3);
+        finished(150, chowder, big, List.of(pints(12)), cook.clean(), 5);
+        finished(97, asparagus, big, List.of(pints(16)), cook.clean().failing(11), 6);
+        finished(61, stew, big, List.of(quarts(6), pints(1)), cook.losing().burner("less salt next time"), 1);
+        finished(43, kidney, big, List.of(quarts(7)), cook.clean(), 2);
+        judged(20, cranberry, big, List.of(pints(14)));
+        finished(9, stock, small, List.of(quarts(4)), cook.clean(), 0);
+
+        // Yesterday's jars still wait for their seal check; today's soup is in the middle of its hold.
+        BatchDesk.Made resting = make(0, stew, small, List.of(quarts(4)), Optional.empty(), Duration.ofHours(19));
+        cook.untilResting(resting.runIds().get(0), clock.instant().minus(Duration.ofHours(19)));
+        BatchDesk.Made live =
+                make(0, kidney, big, List.of(quarts(6), pints(1)), Optional.empty(), Duration.ofMinutes(112));
+        cook.untilHolding(live.runIds().get(0), clock.instant().minus(Duration.ofMinutes(112)));
+    }
+
+    private long recipe(int daysAgo, String title, List<String> lines, Fraction share) {
+        return recipes.createAt(new RecipeDraft(title, lines, Pack.HOT, share), daysAgo(daysAgo))
+                .id();
+    }
+
+    private void finished(int daysAgo, long recipe, long canner, List<JarCount> jars, DemoCook.Way way, int eaten) {
+        BatchDesk.Made made = make(daysAgo, recipe, canner, jars, Optional.empty(), Duration.ZERO);
+        made.runIds().forEach(run -> cook.through(run, daysAgo(daysAgo), way));
+        eat(made.batchId(), eaten, daysAgo(daysAgo));
+    }
+
+    private void judged(int daysAgo, long recipe, long canner, List<JarCount> jars) {
+        BatchDesk.Accepted accepted = new BatchDesk.Accepted(
+                "Ines", "Two thirds beans, as we have always packed them; loose enough to see broth move between them");
+        BatchDesk.Made made = make(daysAgo, recipe, canner, jars, Optional.of(accepted), Duration.ZERO);
+        made.runIds().forEach(run -> cook.through(run, daysAgo(daysAgo), cook.clean()));
+        eat(made.batchId(), 2, daysAgo(daysAgo));
+    }
+
+    private BatchDesk.Made make(
+            int daysAgo,
+            long recipe,
+            long canner,
+            List<JarCount> jars,
+            Optional<BatchDesk.Accepted> accepted,
+            Duration earlier) {
+        return batches.makeAt(recipe, canner, jars, accepted, daysAgo(daysAgo).minus(earlier));
+    }
+
+    private void eat(long batch, int jars, Instant canned) {
+        List<ShelfLot> lots =
+                shelf.lots().stream().filter(lot -> lot.batchId() == batch).toList();
+        for (int jar = 0; jar < jars; jar++) {
+            shelf.moveAt(lots.get(0).lot().code(), MovementKind.EATEN, canned.plus(Duration.ofDays(2L + 3 * jar)));
+        }
+    }
+
+    private Instant daysAgo(int days) {
+        return clock.instant().minus(Duration.ofDays(days));
+    }
+
+    private static JarCount quarts(int count) {
+        return new JarCount(JarSize.QUART, Mouth.REGULAR, count);
+    }
+
+    private static JarCount pints(int count) {
+        return new JarCount(JarSize.PINT, Mouth.REGULAR, count);
+    }
+}

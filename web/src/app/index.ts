@@ -1,0 +1,1 @@
+export { applyTheme, chosenTheme, type ThemeChoice } from "./theme";

@@ -1,0 +1,75 @@
+import { createRootRoute, createRoute, createRouter, redirect } from "@tanstack/react-router";
+import { KitchenPlace } from "@/kitchen";
+import { BatchPage, LogbookPlace } from "@/logbook";
+import { PickRecipe, PlanPlace, planSearch } from "@/plan";
+import { RecipePage, RecipesPlace } from "@/recipes";
+import { SealsPage } from "@/seals";
+import { ShelfPlace } from "@/shelf";
+import { StovePlace } from "@/stove";
+import { TablesPage } from "@/tables";
+import { TodayPlace } from "@/today";
+import { NotThere } from "./NotThere";
+import { Shell } from "./Shell";
+
+const root = createRootRoute({ component: Shell, notFoundComponent: NotThere });
+const at = <P extends string>(path: P, component: () => React.ReactNode) =>
+  createRoute({ getParentRoute: () => root, path, component });
+
+const home = createRoute({
+  getParentRoute: () => root,
+  path: "/",
+  beforeLoad: () => {
+    throw redirect({ to: "/today" });
+  },
+});
+const recipe = createRoute({
+  getParentRoute: () => root,
+  path: "/recipes/$id",
+  component: () => {
+    const { id } = recipe.useParams();
+    return <RecipePage key={id} id={id === "new" ? undefined : Number(id)} />;
+  },
+});
+const plan = createRoute({
+  getParentRoute: () => root,
+  path: "/plan/$id",
+  validateSearch: planSearch,
+  component: () => {
+    const { id } = plan.useParams();
+    return <PlanPlace key={id} recipeId={Number(id)} search={plan.useSearch()} />;
+  },
+});
+const batch = createRoute({
+  getParentRoute: () => root,
+  path: "/logbook/$id",
+  component: () => <BatchPage id={Number(batch.useParams().id)} />,
+});
+const seals = createRoute({
+  getParentRoute: () => root,
+  path: "/seals/$id",
+  component: () => <SealsPage runId={Number(seals.useParams().id)} />,
+});
+
+const routes = root.addChildren([
+  home,
+  at("/today", TodayPlace),
+  at("/recipes", RecipesPlace),
+  recipe,
+  at("/plan", PickRecipe),
+  plan,
+  at("/stove", StovePlace),
+  at("/shelf", ShelfPlace),
+  at("/logbook", LogbookPlace),
+  batch,
+  at("/kitchen", KitchenPlace),
+  at("/tables", TablesPage),
+  seals,
+]);
+
+export const router = createRouter({ routeTree: routes, defaultPreload: false, scrollRestoration: true });
+
+declare module "@tanstack/react-router" {
+  interface Register {
+    router: typeof router;
+  }
+}

@@ -1,0 +1,18 @@
+export type ThemeChoice = "auto" | "enamel" | "cellar";
+
+const KEY = "mobrel.theme";
+const dark = window.matchMedia("(prefers-color-scheme: dark)");
+
+/** The look this device was set to; 'auto' follows the device's own light or dark. */
+export function chosenTheme(): ThemeChoice {
+  const kept = localStorage.getItem(KEY);
+  return kept === "enamel" || kept === "cellar" ? kept : "auto";
+}
+
+export function applyTheme(choice: ThemeChoice = chosenTheme()): void {
+  localStorage.setItem(KEY, choice);
+  document.documentElement.dataset["theme"] =
+    choice === "auto" ? (dark.matches ? "cellar" : "enamel") : choice;
+}
+
+dark.addEventListener("change", () => applyTheme());

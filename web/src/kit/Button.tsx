@@ -1,0 +1,64 @@
+import { createLink } from "@tanstack/react-router";
+import type { AnchorHTMLAttributes, ButtonHTMLAttributes, ReactNode, Ref } from "react";
+
+type Look = "main" | "plain" | "loss" | "quiet";
+type Size = "normal" | "stove" | "small";
+
+const LOOKS: Record<Look, string> = {
+  main: "btn-primary",
+  plain: "btn-outline border-line bg-paper text-primary hover:bg-steam hover:text-primary",
+  loss: "btn-outline btn-error bg-paper hover:bg-brick-wash hover:text-brick",
+  quiet: "btn-ghost text-primary",
+};
+const SIZES: Record<Size, string> = {
+  normal: "min-h-11 px-5 text-base",
+  stove: "min-h-17 h-auto px-6 py-3 text-xl",
+  small: "min-h-11 px-3 text-[0.95rem]",
+};
+
+interface Shape {
+  readonly look?: Look;
+  readonly size?: Size;
+  readonly icon?: ReactNode;
+}
+
+function classes({ look = "plain", size = "normal" }: Shape, more = "") {
+  return `btn font-bold ${LOOKS[look]} ${SIZES[size]} ${more}`;
+}
+
+export function Button({
+  look,
+  size,
+  icon,
+  className,
+  children,
+  type = "button",
+  ...rest
+}: Shape & ButtonHTMLAttributes<HTMLButtonElement>) {
+  return (
+    <button type={type} className={classes({ look, size }, className)} {...rest}>
+      {icon}
+      {children}
+    </button>
+  );
+}
+
+function Anchor({
+  look,
+  size,
+  icon,
+  className,
+  children,
+  ref,
+  ...rest
+}: Shape & AnchorHTMLAttributes<HTMLAnchorElement> & { ref?: Ref<HTMLAnchorElement> }) {
+  return (
+    <a ref={ref} className={classes({ look, size }, className)} {...rest}>
+      {icon}
+      {children}
+    </a>
+  );
+}
+
+/** A link that goes to another place and looks like a button. */
+export const LinkButton = createLink(Anchor);

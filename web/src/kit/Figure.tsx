@@ -1,0 +1,23 @@
+import type { ReactNode } from "react";
+
+interface Props {
+  readonly label: string;
+  readonly value: ReactNode;
+  readonly unit?: string;
+  readonly note?: ReactNode;
+  readonly tone?: "ink" | "copper";
+}
+
+/** A number to be read from where one stands: large digits, a small unit, its name above. */
+export function Figure({ label, value, unit, note, tone = "ink" }: Props) {
+  return (
+    <div className="min-w-0">
+      <div className="text-[0.85rem] font-semibold text-soft">{label}</div>
+      <div className={`digits mt-1 text-3xl font-bold ${tone === "copper" ? "text-copper" : ""}`}>
+        {value}
+        {unit && <span className="ml-1.5 text-base font-semibold text-soft">{unit}</span>}
+      </div>
+      {note && <div className="mt-1 text-[0.85rem] text-soft">{note}</div>}
+    </div>
+  );
+}

@@ -1,0 +1,57 @@
+import { Minus, Plus } from "lucide-react";
+import { useId } from "react";
+
+interface Props {
+  readonly label: string;
+  readonly value: number;
+  readonly onChange: (value: number) => void;
+  readonly min?: number;
+  readonly max?: number;
+  readonly step?: number;
+  readonly format?: (value: number) => string;
+}
+
+/** A number changed by two large buttons, or typed. */
+export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1, format = String }: Props) {
+  const id = useId();
+  const to = (next: number) => onChange(Math.round(Math.min(max, Math.max(min, next)) * 100) / 100);
+  return (
+    <div className="flex items-center justify-between gap-3">
+      <label htmlFor={id} className="font-semibold">
+        {label}
+      </label>
+      <div className="flex items-center rounded-field border border-line bg-paper">
+        <button
+          type="button"
+          className="btn btn-ghost h-12 min-h-12 w-12 px-0 text-primary"
+          aria-label={`One less: ${label}`}
+          disabled={value <= min}
+          onClick={() => to(value - step)}
+        >
+          <Minus size={20} />
+        </button>
+        <input
+          id={id}
+          className="digits w-14 bg-transparent text-center text-xl font-bold"
+          inputMode="decimal"
+          value={format(value)}
+          onChange={(event) => {
+            const typed = Number(event.target.value);
+            if (Number.isFinite(typed)) {
+              to(typed);
+            }
+          }}
+        />
+        <button
+          type="button"
+          className="btn btn-ghost h-12 min-h-12 w-12 px-0 text-primary"
+          aria-label={`One more: ${label}`}
+          disabled={value >= max}
+          onClick={() => to(value + step)}
+        >
+          <Plus size={20} />
+        </button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,53 @@
+import { createContext, type ReactNode, useCallback, useContext, useMemo, useRef, useState } from "react";
+import { Button } from "./Button";
+
+interface Message {
+  readonly text: string;
+  readonly action?: { readonly text: string; readonly run: () => void };
+}
+
+const ToastContext = createContext<(message: Message) => void>(() => undefined);
+
+/** Says that something was done, with the way back where there is one. */
+export function useToast() {
+  return useContext(ToastContext);
+}
+
+const SHOWN_FOR_MS = 8_000;
+
+export function ToastShelf({ children }: { readonly children: ReactNode }) {
+  const [message, setMessage] = useState<Message | undefined>();
+  const timer = useRef(0);
+  const show = useCallback((next: Message) => {
+    window.clearTimeout(timer.current);
+    setMessage(next);
+    timer.current = window.setTimeout(() => setMessage(undefined), SHOWN_FOR_MS);
+  }, []);
+  const value = useMemo(() => show, [show]);
+  return (
+    <ToastContext value={value}>
+      {children}
+      <div
+        role="status"
+        className="fixed inset-x-0 bottom-24 z-20 mx-auto flex w-fit max-w-[92vw] md:bottom-6"
+      >
+        {message && (
+          <div className="flex items-center gap-4 rounded-box bg-ink px-5 py-3 font-semibold text-paper">
+            <span>{message.text}</span>
+            {message.action && (
+              <Button
+                size="small"
+                onClick={() => {
+                  message.action?.run();
+                  setMessage(undefined);
+                }}
+              >
+                {message.action.text}
+              </Button>
+            )}
+          </div>
+        )}
+      </div>
+    </ToastContext>
+  );
+}

@@ -1,0 +1,12 @@
+export { Button, LinkButton } from "./Button";
+export { Card } from "./Card";
+export { Choice } from "./Choice";
+export { Empty } from "./Empty";
+export { Field } from "./Field";
+export { Figure } from "./Figure";
+export { Loading } from "./Loading";
+export { Place } from "./Place";
+export { ProblemNote } from "./ProblemNote";
+export { Stepper } from "./Stepper";
+export { Tag } from "./Tag";
+export { useToast } from "./Toast";

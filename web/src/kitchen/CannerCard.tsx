@@ -1,0 +1,100 @@
+import { Pencil, Trash2 } from "lucide-react";
+import { useState } from "react";
+import { LoadPicture } from "@/jars";
+import { Button, Card, Figure, ProblemNote, Tag } from "@/kit";
+import { formatAltitude } from "@/quantity";
+import { CannerForm } from "./CannerForm";
+import { type Canner, type Kitchen, useCannerRemoval } from "./useKitchen";
+
+interface Props {
+  readonly canner: Canner;
+  readonly kitchen: Kitchen;
+}
+
+/** One canner: which instrument rules it, what to read here, what fits. */
+export function CannerCard({ canner, kitchen }: Props) {
+  const [editing, setEditing] = useState(false);
+  const [sure, setSure] = useState(false);
+  const remove = useCannerRemoval();
+  const dial = canner.gauge === "dial";
+  if (editing) {
+    return (
+      <Card label={canner.name}>
+        <h2 className="mb-3 text-lg font-bold">{canner.name}</h2>
+        <CannerForm canner={canner} onDone={() => setEditing(false)} />
+      </Card>
+    );
+  }
+  return (
+    <Card label={canner.name} tone={canner.trouble == null ? "plain" : "brick"}>
+      <div className="flex flex-wrap items-center gap-6">
+        <LoadPicture jars={[{ size: "quart", count: canner.quarts }]} className="h-32 w-32 shrink-0" />
+        <div className="min-w-56 flex-1">
+          <h2 className="text-xl font-bold">{canner.name}</h2>
+          <p>
+            {dial ? "The dial rules" : "The weight rules, not any dial beside it"}.{" "}
+            {dial && errorWords(canner.gaugeErrorPsi)}
+          </p>
+          <p className="text-soft">
+            {canner.quarts} quarts, or {canner.pints * canner.shortLayers} pints
+            {canner.shortLayers > 1 ? " in two layers" : ""}
+          </p>
+          {canner.trouble != null && (
+            <p className="mt-1">
+              <Tag tone="brick" icon>
+                Out of use
+              </Tag>{" "}
+              {canner.trouble}
+            </p>
+          )}
+        </div>
+        {canner.readingPsi != null && kitchen.altitudeFt != null && kitchen.altitudeM != null && (
+          <Figure
+            label={dial ? "Read here" : "Weight to use here"}
+            value={canner.readingPsi}
+            unit={dial ? "psi" : "lb"}
+            note={
+              Number(canner.readingPsi) > Number(canner.pressurePsi)
+                ? `${canner.pressurePsi} at ${formatAltitude(kitchen.altitudeFt, kitchen.altitudeM, kitchen.units)}, plus ${canner.gaugeErrorPsi}`
+                : `at ${formatAltitude(kitchen.altitudeFt, kitchen.altitudeM, kitchen.units)}`
+            }
+          />
+        )}
+        <div className="flex gap-1">
+          <Button
+            look="quiet"
+            size="small"
+            icon={<Pencil size={20} />}
+            aria-label={`Change ${canner.name}`}
+            onClick={() => setEditing(true)}
+          />
+          <Button
+            look="quiet"
+            size="small"
+            icon={<Trash2 size={20} />}
+            aria-label={`Remove ${canner.name}`}
+            onClick={() => setSure(true)}
+          />
+        </div>
+      </div>
+      {sure && (
+        <div className="mt-3 flex flex-wrap items-center gap-3 rounded-field bg-brick-wash px-4 py-3">
+          <p className="flex-1 font-semibold">Remove {canner.name}? Its batches stay in the logbook.</p>
+          <Button look="loss" disabled={remove.isPending} onClick={() => remove.mutate(canner.id)}>
+            Remove
+          </Button>
+          <Button onClick={() => setSure(false)}>Back</Button>
+        </div>
+      )}
+      <ProblemNote error={remove.error} />
+    </Card>
+  );
+}
+
+function errorWords(error: number): string {
+  return error > 0
+    ? `It reads ${error} psi high.`
+    : error < 0
+      ? `It reads ${-error} psi low; the mark is not lowered for that.`
+      : "It reads true.";
+}

@@ -1,0 +1,2 @@
+export { KitchenPlace } from "./KitchenPlace";
+export { type Canner, type Kitchen, useKitchen } from "./useKitchen";

@@ -1,0 +1,44 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { api, body, type Schemas } from "@/api/client";
+
+export type Kitchen = Schemas["KitchenAnswer"];
+export type Canner = Schemas["CannerAnswer"];
+export type KitchenChange = Schemas["KitchenChange"];
+export type CannerChange = Schemas["CannerChange"];
+
+const KEY = ["kitchen"] as const;
+
+export function useKitchen() {
+  return useQuery({ queryKey: KEY, queryFn: () => body(api.GET("/api/kitchen")) });
+}
+
+/** Every change answers the whole kitchen; whatever depends on it is asked for again. */
+function useChange<C>(change: (wish: C) => Promise<Kitchen>) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: change,
+    onSuccess: async (kitchen) => {
+      queries.setQueryData(KEY, kitchen);
+      await queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
+    },
+  });
+}
+
+export function useKitchenChange() {
+  return useChange((kitchen: KitchenChange) => body(api.PUT("/api/kitchen", { body: kitchen })));
+}
+
+/** Adds a canner, or changes the one of that id. */
+export function useCannerChange() {
+  return useChange(({ id, canner }: { readonly id: number | undefined; readonly canner: CannerChange }) =>
+    id === undefined
+      ? body(api.POST("/api/kitchen/canners", { body: canner }))
+      : body(api.PUT("/api/kitchen/canners/{id}", { params: { path: { id } }, body: canner })),
+  );
+}
+
+export function useCannerRemoval() {
+  return useChange((id: number) =>
+    body(api.DELETE("/api/kitchen/canners/{id}", { params: { path: { id } } })),
+  );
+}

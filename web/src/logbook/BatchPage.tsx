@@ -1,0 +1,162 @@
+import { Printer } from "lucide-react";
+import type { ReactNode } from "react";
+import { Button, Card, Figure, LinkButton, Loading, Place, ProblemNote } from "@/kit";
+import { useKitchen } from "@/kitchen";
+import { countJars, formatAltitude, formatDateTime, jarWord } from "@/quantity";
+import { VerdictTag } from "@/ruling";
+import { EventList, type Run, stageWord, Trace } from "@/stove";
+import { type Batch, useBatchPage } from "./useBatches";
+
+/** A batch on one page: what was decided, what happened, what became of the jars. */
+export function BatchPage({ id }: { readonly id: number }) {
+  const batch = useBatchPage(id);
+  if (!batch.data) {
+    return (
+      <Place title="Batch">
+        <ProblemNote error={batch.error} retry={() => batch.refetch()} />
+        {!batch.error && <Loading />}
+      </Place>
+    );
+  }
+  return (
+    <Place
+      title={batch.data.title}
+      lead={`${formatDateTime(batch.data.madeAt)} · ${countJars(batch.data.runs.flatMap((run) => run.jars))} in ${batch.data.cannerName}`}
+      actions={
+        <>
+          <Button icon={<Printer size={20} />} onClick={() => window.print()}>
+            Print
+          </Button>
+          <LinkButton to="/recipes/$id" params={{ id: String(batch.data.recipeId) }}>
+            The recipe
+          </LinkButton>
+        </>
+      }
+    >
+      <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
+        <div className="flex flex-col gap-4">
+          {batch.data.runs.map((run) => (
+            <RunRecord key={run.id} run={run} loads={batch.data.runs.length} />
+          ))}
+        </div>
+        <div className="flex flex-col gap-4">
+          <Decided batch={batch.data} />
+          <Lots batch={batch.data} />
+        </div>
+      </div>
+    </Place>
+  );
+}
+
+function RunRecord({ run, loads }: { readonly run: Run; readonly loads: number }) {
+  const read = run.events.some((event) => event.type === "reading");
+  const sealed = run.checked.filter((jar) => jar.sealed).length;
+  return (
+    <Card label={`Load ${run.loadNumber}`} className="flex flex-col gap-3">
+      <div className="flex flex-wrap items-baseline justify-between gap-2">
+        <h2 className="text-lg font-bold">
+          {loads > 1 ? `Load ${run.loadNumber}: ` : ""}
+          {countJars(run.jars)}
+        </h2>
+        <span className="font-semibold text-soft">
+          {run.stage === "done" ? `${run.checked.length} in, ${sealed} sealed` : stageWord(run.stage)}
+        </span>
+      </div>
+      {read && <Trace run={run} now={Date.parse(run.heatOffAt ?? run.now)} />}
+      {run.events.length > 0 ? <EventList run={run} /> : <p className="text-soft">Not begun.</p>}
+    </Card>
+  );
+}
+
+function Decided({ batch }: { readonly batch: Batch }) {
+  const kitchen = useKitchen();
+  const first = batch.runs[0];
+  return (
+    <Card label="What was decided" className="flex flex-col gap-3">
+      <div>
+        <VerdictTag verdict={batch.verdict} />
+      </div>
+      {first && (
+        <div className="grid grid-cols-2 gap-4">
+          <Figure
+            label="Time at pressure"
+            value={Math.max(...batch.runs.map((run) => run.minutes))}
+            unit="min"
+            tone="copper"
+          />
+          <Figure
+            label={batch.gauge === "dial" ? "Read on the dial" : "Weight"}
+            value={first.targetPsi}
+            unit={batch.gauge === "dial" ? "psi" : "lb"}
+          />
+        </div>
+      )}
+      <p>{batch.ruling.headline}</p>
+      {batch.acceptance && (
+        <p className="hatched rounded-field bg-mustard-wash px-3 py-2">
+          <strong>{batch.acceptance.by}</strong> took it on: “{batch.acceptance.reason}”
+        </p>
+      )}
+      <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1 border-t border-line pt-3 text-[0.95rem]">
+        <Fact name="Altitude">
+          {formatAltitude(batch.altitudeFt, batch.altitudeM, kitchen.data?.units ?? "us")}
+        </Fact>
+        {batch.gauge === "dial" && <Fact name="Dial error">{batch.gaugeErrorPsi} psi</Fact>}
+        <Fact name="Recipe">version {batch.recipeVersion}</Fact>
+        <Fact name="Tables">{batch.tableVersion}</Fact>
+      </dl>
+      <details>
+        <summary className="flex min-h-11 cursor-pointer items-center font-bold text-primary">
+          Ingredients and their rows
+        </summary>
+        <ul className="flex flex-col gap-2 text-[0.95rem]">
+          {batch.ruling.lines
+            .filter((line) => line.role !== "heading")
+            .map((line, index) => (
+              <li key={index}>
+                {line.text}
+                <span className="block text-soft">
+                  {line.source
+                    ? `${line.minutesBySize?.quart ?? "no"} in quarts, ${line.minutesBySize?.pint ?? "no"} in pints. ${line.source}`
+                    : "no time of its own"}
+                </span>
+              </li>
+            ))}
+        </ul>
+      </details>
+    </Card>
+  );
+}
+
+function Fact({ name, children }: { readonly name: string; readonly children: ReactNode }) {
+  return (
+    <>
+      <dt className="text-soft">{name}</dt>
+      <dd className="font-semibold">{children}</dd>
+    </>
+  );
+}
+
+function Lots({ batch }: { readonly batch: Batch }) {
+  if (batch.lots.length === 0) {
+    return null;
+  }
+  return (
+    <Card label="Lots">
+      <h2 className="text-lg font-bold">Lots</h2>
+      <ul>
+        {batch.lots.map((lot) => (
+          <li
+            key={lot.code}
+            className="flex items-baseline justify-between gap-4 border-b border-line py-2 last:border-0"
+          >
+            <span className="digits text-lg font-bold">{lot.code}</span>
+            <span>
+              {lot.jars} of {lot.shelved} {jarWord(lot.size, lot.shelved)} left
+            </span>
+          </li>
+        ))}
+      </ul>
+    </Card>
+  );
+}

@@ -1,0 +1,3 @@
+export { BatchPage } from "./BatchPage";
+export { LogbookPlace } from "./LogbookPlace";
+export { useBatches } from "./useBatches";

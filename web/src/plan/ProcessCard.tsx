@@ -1,0 +1,57 @@
+import { LoadPicture } from "@/jars";
+import { Card, Figure } from "@/kit";
+import { countJars } from "@/quantity";
+import type { Load } from "./usePlan";
+
+interface Props {
+  readonly load: Load;
+  readonly loads: number;
+  readonly cannerName: string;
+  readonly judged: boolean;
+}
+
+/** What to do with one load, all of it from the ruling: to be read at the stove. */
+export function ProcessCard({ load, loads, cannerName, judged }: Props) {
+  const dial = load.gauge === "dial";
+  const raised = load.readingPsi > load.truePsi;
+  return (
+    <Card
+      label={`Process card, load ${load.number}`}
+      tone={judged ? "mustard" : "copper"}
+      className={judged ? "hatched" : ""}
+    >
+      <div className="flex flex-wrap items-center gap-x-8 gap-y-5">
+        <LoadPicture jars={load.jars} className="h-36 w-36 shrink-0" />
+        <div className="min-w-56 flex-1">
+          <h2 className="text-xl font-bold">
+            Process card{loads > 1 && `: load ${load.number} of ${loads}`}
+          </h2>
+          <p className="text-soft">
+            {countJars(load.jars)} in {cannerName}
+          </p>
+          <p className="mt-2 text-[1.05rem]">{load.headline}</p>
+          <p className="mt-2 text-[0.9rem] text-soft">
+            The time begins when{" "}
+            {dial
+              ? `${load.readingPsi} psi is on the dial`
+              : `the ${load.readingPsi} lb weight moves properly`}
+            , and begins again from zero if it drops below.
+          </p>
+        </div>
+        <div className="grid grid-cols-2 gap-x-8 gap-y-4 sm:grid-cols-3">
+          <Figure label="Time at pressure" value={load.minutes} unit="min" tone="copper" />
+          <Figure
+            label={dial ? "Read on the dial" : "Weight"}
+            value={load.readingPsi}
+            unit={dial ? "psi" : "lb"}
+            note={raised ? `${load.truePsi} + ${load.gaugeErrorPsi}: it reads high` : "or more, never less"}
+          />
+          <Figure label="Headspace" value={load.headspaceIn} unit="in" />
+          <Figure label="Vent first" value={load.ventMinutes} unit="min" note="steady steam" />
+          <Figure label="Cool down" value="30–45" unit="min" note="by itself, to zero" />
+          <Figure label="Weight off, then" value={load.settleMinutes} unit="min" note="before the lid" />
+        </div>
+      </div>
+    </Card>
+  );
+}

@@ -1,0 +1,3 @@
+export { PickRecipe } from "./PickRecipe";
+export { PlanPlace } from "./PlanPlace";
+export { planSearch } from "./search";

@@ -1,0 +1,31 @@
+const TIME = new Intl.DateTimeFormat(undefined, { hour: "2-digit", minute: "2-digit", hourCycle: "h23" });
+const DATE = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "long", year: "numeric" });
+const DAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short" });
+
+/** '16:42' */
+export function formatTime(instant: string | number | Date): string {
+  return TIME.format(new Date(instant));
+}
+
+/** '11 October 2026', for a day without a time. */
+export function formatDate(day: string): string {
+  return DATE.format(new Date(day.length === 10 ? `${day}T12:00` : day));
+}
+
+/** 'Mon 23 Nov, 16:42' */
+export function formatDateTime(instant: string | number | Date): string {
+  const at = new Date(instant);
+  return `${DAY.format(at)}, ${TIME.format(at)}`;
+}
+
+/** Whole days from one day to another, each as 'YYYY-MM-DD'. */
+export function daysBetween(from: string, to: string): number {
+  return Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
+}
+
+/** '3,150 ft' or '960 m', as the kitchen measures. */
+export function formatAltitude(feet: number, metres: number, units: string): string {
+  return units === "metric"
+    ? `${Math.round(metres).toLocaleString("en-US")} m`
+    : `${Math.round(feet).toLocaleString("en-US")} ft`;
+}

@@ -1,0 +1,88 @@
+import { Card } from "@/kit";
+import type { Ruling } from "@/ruling";
+
+interface Props {
+  readonly ruling: Ruling;
+  readonly size: "quart" | "pint";
+}
+
+/** What would change the time, each a ruling of its own, and the rows the answer rests on. */
+export function ChangesCard({ ruling, size }: Props) {
+  if (ruling.minutes == null) {
+    return null;
+  }
+  const other = size === "quart" ? "pint" : "quart";
+  const rows: { readonly text: string; readonly minutes: number | undefined }[] = [
+    {
+      text: size === "quart" ? "Pints instead of quarts" : "Quarts instead of pints",
+      minutes: ruling.minutesBySize?.[other],
+    },
+    ...ruling.changes.map((change) => ({ text: change.text, minutes: change.minutes })),
+  ];
+  if (ruling.otherSchoolMinutes != null) {
+    rows.push({
+      text:
+        ruling.setBy === "soup-table" && ruling.otherSchoolMinutes > ruling.minutes
+          ? "By the longest ingredient"
+          : "By the soup table alone",
+      minutes: ruling.otherSchoolMinutes,
+    });
+  }
+  return (
+    <Card label="What would change the time" className="py-4!">
+      <h2 className="text-[0.9rem] font-semibold text-soft">What would change the time</h2>
+      <ul className="mt-1">
+        {rows.map((row) => (
+          <li
+            key={row.text}
+            className="flex items-baseline justify-between gap-4 border-b border-line py-2 last:border-0"
+          >
+            <span>{row.text}</span>
+            <span className={`digits text-lg font-bold ${row.minutes === ruling.minutes ? "text-soft" : ""}`}>
+              {row.minutes ?? "none"}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <Why ruling={ruling} />
+    </Card>
+  );
+}
+
+function Why({ ruling }: { readonly ruling: Ruling }) {
+  const rows = ruling.lines.filter((line) => line.minutesBySize != null);
+  return (
+    <details className="mt-1 border-t border-line pt-2">
+      <summary className="min-h-11 cursor-pointer py-2 font-bold text-primary">
+        Why {ruling.minutes}? The rows behind it
+      </summary>
+      <ul className="flex flex-col gap-2 text-[0.9rem]">
+        {rows.map((line) => (
+          <li key={line.text}>
+            <strong>{line.foodName}</strong>, {line.form}: {minutesIn(line.minutesBySize)}
+            <span className="block text-soft">{line.source}</span>
+          </li>
+        ))}
+        {ruling.considered.map((row) => (
+          <li key={row.what}>
+            <strong className="capitalize">{row.what}</strong>: {minutesIn(row.minutesBySize)}
+            <span className="block text-soft">
+              {row.outcome} {row.source}
+            </span>
+          </li>
+        ))}
+        <li className="text-soft">
+          Tables {ruling.tableVersion}. Compare with a current copy before relying on them.
+        </li>
+      </ul>
+    </details>
+  );
+}
+
+function minutesIn(
+  sizes: { readonly pint?: number | null; readonly quart?: number | null } | undefined,
+): string {
+  const pint = sizes?.pint == null ? "no pint" : `${sizes.pint} in pints`;
+  const quart = sizes?.quart == null ? "no tested quart" : `${sizes.quart} in quarts`;
+  return `${pint}, ${quart}`;
+}

@@ -1,0 +1,3 @@
+export { RecipePage } from "./RecipePage";
+export { RecipesPlace } from "./RecipesPlace";
+export { type RecipeEntry, useRecipes } from "./useRecipes";

@@ -1,0 +1,76 @@
+import { useCallback, useEffect, useRef, useState } from "react";
+
+/** What is on the recipe page and not saved yet. */
+export interface Draft {
+  readonly title: string;
+  readonly lines: readonly string[];
+  readonly pack: "hot" | "raw";
+  readonly solidsShare: number;
+  /** The version it was made from; absent for a new recipe. */
+  readonly basedOn?: number | undefined;
+}
+
+export const EMPTY_DRAFT: Draft = { title: "", lines: [], pack: "hot", solidsShare: 0.5 };
+
+const key = (id: number | undefined) => `mobrel.draft.${id ?? "new"}`;
+
+function kept(id: number | undefined): Draft | undefined {
+  try {
+    const text = localStorage.getItem(key(id));
+    return text ? (JSON.parse(text) as Draft) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+/**
+ * The draft of a recipe: what is saved, until the cook changes it. Changes are kept on this device at every keystroke, so that a
+ * reload, a flat battery or a server that is away loses nothing.
+ */
+export function useDraft(id: number | undefined, saved: Draft | undefined) {
+  const [draft, setDraft] = useState<Draft | undefined>(() => kept(id));
+  const earlier = useRef<Draft[]>([]);
+  const current = draft ?? saved ?? EMPTY_DRAFT;
+
+  const change = useCallback(
+    (part: Partial<Draft>) => {
+      setDraft((before) => {
+        const from = before ?? saved ?? EMPTY_DRAFT;
+        earlier.current = [...earlier.current.slice(-49), from];
+        return { ...from, ...part };
+      });
+    },
+    [saved],
+  );
+
+  const undo = useCallback(() => {
+    const last = earlier.current.pop();
+    if (last) {
+      setDraft(last);
+    }
+  }, []);
+
+  const forget = useCallback(() => {
+    localStorage.removeItem(key(id));
+    earlier.current = [];
+    setDraft(undefined);
+  }, [id]);
+
+  useEffect(() => {
+    if (draft) {
+      localStorage.setItem(key(id), JSON.stringify(draft));
+    }
+  }, [draft, id]);
+
+  const dirty = draft !== undefined && (!saved || !same(draft, saved));
+  return { draft: current, dirty, change, undo, forget };
+}
+
+function same(one: Draft, other: Draft): boolean {
+  return (
+    one.title === other.title &&
+    one.pack === other.pack &&
+    one.solidsShare === other.solidsShare &&
+    one.lines.join("\n") === other.lines.join("\n")
+  );
+}

@@ -1,0 +1,173 @@
+import { type ReactNode, useMemo } from "react";
+import { FindingNote } from "./FindingNote";
+import type { LineAnswer, Ruling } from "./useRuling";
+
+export interface LadderRow {
+  /** The line's place in the recipe. */
+  readonly index: number;
+  readonly answer: LineAnswer | undefined;
+}
+
+interface Props {
+  readonly ruling: Ruling | undefined;
+  readonly size: "quart" | "pint";
+  /** The order to show the lines in. */
+  readonly order: readonly number[];
+  readonly children: (index: number, answer: LineAnswer | undefined) => ReactNode;
+  readonly onLeaveOut: (index: number) => void;
+}
+
+/** The longest bar there can be in a soup, and a little room for its number. */
+const FULL_SCALE = 118;
+
+/** What sort of line it is when it has no time of its own. */
+const ROLES: Record<string, string> = {
+  seasoning: "covered in a soup, adds no time",
+  root: "no row in the guide",
+  liquid: "liquid, adds no time",
+  flavouring: "free to change",
+  stopped: "not into the jar",
+  unknown: "not in the tables",
+  heading: "",
+};
+
+/**
+ * The time ladder: words left, bar right, one row a line. The line that sets the time is copper and says so; the soup table's floor
+ * is a dashed line through all rows.
+ */
+export function Ladder({ ruling, size, order, children, onLeaveOut }: Props) {
+  const floor = useMemo(() => floorOf(ruling, size), [ruling, size]);
+  return (
+    <ol className="relative" aria-label="Ingredients, the longest time first">
+      {order.map((index) => {
+        const answer = ruling?.lines[index];
+        const findings = ruling?.findings.filter((finding) => finding.line === index) ?? [];
+        return (
+          <li key={index} className="border-b border-line px-5 py-1.5">
+            <div className="grid grid-cols-1 items-center gap-x-4 md:grid-cols-[minmax(0,1fr)_minmax(0,21rem)]">
+              {children(index, answer)}
+              <Rung
+                answer={answer}
+                size={size}
+                floor={floor}
+                setsTime={ruling?.pacesetters?.includes(index) ?? false}
+              />
+            </div>
+            {findings.map((finding) => (
+              <div key={finding.code} className="pb-1.5">
+                <FindingNote finding={finding} onLeaveOut={() => onLeaveOut(index)} />
+              </div>
+            ))}
+          </li>
+        );
+      })}
+      {floor && (
+        <li className="grid grid-cols-1 px-5 md:grid-cols-[minmax(0,1fr)_minmax(0,21rem)] md:gap-x-4">
+          <span className="hidden md:block" />
+          <span
+            className="py-1.5 text-[0.85rem] text-soft"
+            style={{ paddingLeft: `${Math.max(0, (floor.minutes / FULL_SCALE) * 100 - 44)}%` }}
+          >
+            {floor.name}: never under {floor.minutes}
+          </span>
+        </li>
+      )}
+    </ol>
+  );
+}
+
+interface RungProps {
+  readonly answer: LineAnswer | undefined;
+  readonly size: "quart" | "pint";
+  readonly floor: Floor | undefined;
+  readonly setsTime: boolean;
+}
+
+function Rung({ answer, size, floor, setsTime }: RungProps) {
+  const minutes = answer?.minutesBySize?.[size];
+  const width = minutes == null ? 0 : (minutes / FULL_SCALE) * 100;
+  const words = answer && (answer.role === "timed" ? `no tested ${size} alone` : (ROLES[answer.role] ?? ""));
+  const said = minutes == null ? (words ?? "") : `${minutes} min${setsTime ? ", sets the time" : ""}`;
+  return (
+    <div className="relative h-9" title={answer?.source ?? undefined}>
+      <svg className="absolute inset-0 h-full w-full" role="img" aria-label={said}>
+        {minutes != null && (
+          <rect
+            className={setsTime ? "fill-copper" : "fill-bar"}
+            x="0"
+            y="7"
+            height="22"
+            width={`${width}%`}
+            rx="5"
+          />
+        )}
+        {floor && (
+          <line
+            className="stroke-soft"
+            strokeDasharray="4 4"
+            strokeWidth="2"
+            x1={`${(floor.minutes / FULL_SCALE) * 100}%`}
+            x2={`${(floor.minutes / FULL_SCALE) * 100}%`}
+            y1="-8"
+            y2="60"
+          />
+        )}
+      </svg>
+      {minutes == null ? (
+        <span className="relative flex h-full items-center">
+          <span className="bg-paper pr-2 text-[0.9rem] text-soft">{words}</span>
+        </span>
+      ) : (
+        <span
+          aria-hidden="true"
+          className={`absolute inset-y-0 flex items-center pl-2 font-bold ${setsTime ? "text-copper" : ""}`}
+          style={{ left: `${width}%` }}
+        >
+          {minutes}
+        </span>
+      )}
+    </div>
+  );
+}
+
+interface Floor {
+  readonly name: string;
+  readonly minutes: number;
+}
+
+/** The table row that a mixture never goes under, as the ruling names it among what it considered. */
+function floorOf(ruling: Ruling | undefined, size: "quart" | "pint"): Floor | undefined {
+  const rows = (ruling?.considered ?? []).filter((row) => row.kind === "floor");
+  const highest = rows.reduce<Floor | undefined>((best, row) => {
+    const minutes = row.minutesBySize[size];
+    return minutes != null && (!best || minutes > best.minutes) ? { name: nameOf(row.what), minutes } : best;
+  }, undefined);
+  return highest;
+}
+
+function nameOf(row: string): string {
+  switch (row) {
+    case "soup":
+      return "soup table";
+    case "soup with seafood":
+      return "soup table, seafood";
+    default:
+      return row;
+  }
+}
+
+/** Longest first; lines without a time keep their order behind them, headings last. */
+export function longestFirst(
+  ruling: Ruling | undefined,
+  size: "quart" | "pint",
+  count: number,
+): readonly number[] {
+  const rank = (index: number) => {
+    const answer = ruling?.lines[index];
+    if (answer?.role === "stopped" || answer?.role === "unknown") {
+      return 1_000;
+    }
+    return answer?.minutesBySize?.[size] ?? (answer?.role === "heading" ? -1 : 0);
+  };
+  return Array.from({ length: count }, (_, index) => index).sort((a, b) => rank(b) - rank(a) || a - b);
+}

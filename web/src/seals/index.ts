@@ -1,0 +1,1 @@
+export { SealsPage } from "./SealsPage";

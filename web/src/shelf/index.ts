@@ -1,0 +1,3 @@
+export { hueOf } from "./hue";
+export { ShelfPlace } from "./ShelfPlace";
+export { type Lot, useShelf } from "./useShelf";

@@ -1,0 +1,126 @@
+import { formatTime } from "@/quantity";
+import type { Run } from "./useRuns";
+
+interface Props {
+  readonly run: Run;
+  readonly now: number;
+  readonly className?: string;
+}
+
+const [W, H, LEFT, RIGHT, TOP, FOOT] = [560, 250, 40, 14, 14, 26];
+const WEIGHT_LEVEL: Record<string, number> = { still: -3, proper: 0.4, frantic: 3 };
+
+/** The pressure trace: what was read when, the mark to keep, and every break in it. */
+export function Trace({ run, now, className = "" }: Props) {
+  const target = run.targetPsi;
+  const start = Date.parse(
+    run.weightOnAt ?? run.events.find((event) => event.type === "weight-on")?.at ?? run.now,
+  );
+  const points = run.events
+    .filter((event) => event.type === "reading" && Date.parse(event.at) >= start)
+    .map((event) => ({
+      at: Date.parse(event.at),
+      value: event.psi ?? target + (WEIGHT_LEVEL[event.weight ?? ""] ?? 0),
+      low: event.psi != null ? event.psi < target : event.weight === "still",
+    }));
+  const first = run.events.find((event) => event.type === "weight-on");
+  const line = [{ at: first ? Date.parse(first.at) : start, value: 0, low: true }, ...points];
+  const end = Math.max(
+    now,
+    Date.parse(run.clockEndsAt ?? run.heatOffAt ?? run.now),
+    (line[0]?.at ?? start) + 600_000,
+  );
+  const from = line[0]?.at ?? start;
+  const top = Math.max(15, target + 3, ...points.map((point) => point.value + 1));
+  const x = (at: number) => LEFT + ((at - from) / (end - from)) * (W - LEFT - RIGHT);
+  const y = (value: number) => TOP + (1 - value / top) * (H - TOP - FOOT);
+  const losses = run.deviations.filter((deviation) => deviation.code === "pressure-lost");
+  return (
+    <svg
+      viewBox={`0 0 ${W} ${H}`}
+      className={`w-full ${className}`}
+      role="img"
+      aria-label={words(run, losses.length)}
+    >
+      {[0, 5, 10, 15].map((tick) => (
+        <g key={tick}>
+          <line x1={LEFT} x2={W - RIGHT} y1={y(tick)} y2={y(tick)} className="stroke-line" />
+          <text x={LEFT - 9} y={y(tick)} dy="0.35em" textAnchor="end" className="fill-soft text-[13px]">
+            {tick}
+          </text>
+        </g>
+      ))}
+      <text x={x(from)} y={H - 6} className="fill-soft text-[13px]">
+        {formatTime(from)}
+      </text>
+      <text x={x(end)} y={H - 6} textAnchor="end" className="fill-soft text-[13px]">
+        {formatTime(end)}
+      </text>
+      <line
+        x1={LEFT}
+        x2={W - RIGHT}
+        y1={y(target)}
+        y2={y(target)}
+        className="stroke-copper"
+        strokeWidth="2.5"
+        strokeDasharray="7 5"
+      />
+      <text
+        x={LEFT + 6}
+        y={y(target) - 8}
+        className="fill-copper text-[14px] font-bold"
+        style={{ paintOrder: "stroke", stroke: "var(--color-paper)", strokeWidth: 5 }}
+      >
+        keep {target} or more
+      </text>
+      {line.slice(1).map((point, index) => {
+        const before = line[index];
+        return (
+          before && (
+            <line
+              key={`${point.at}/${index}`}
+              x1={x(before.at)}
+              y1={y(before.value)}
+              x2={x(point.at)}
+              y2={y(point.value)}
+              strokeWidth="3.5"
+              strokeLinecap="round"
+              className={index > 0 && (point.low || before.low) ? "stroke-brick" : "stroke-primary"}
+            />
+          )
+        );
+      })}
+      {points.map((point, index) => (
+        <circle
+          key={index}
+          cx={x(point.at)}
+          cy={y(point.value)}
+          r="5"
+          className={point.low ? "fill-brick" : "fill-primary"}
+        />
+      ))}
+      {losses.map((loss) => (
+        <text
+          key={loss.at}
+          x={Math.min(W - 150, Math.max(LEFT + 60, x(Date.parse(loss.at))))}
+          y={Math.min(H - FOOT - 6, y(loss.psi ?? target - 3) + 22)}
+          textAnchor="middle"
+          className="fill-brick text-[14px] font-bold"
+        >
+          {loss.psi ?? "still"} at {formatTime(loss.at)}: started again
+        </text>
+      ))}
+      {now < end && (
+        <line x1={x(now)} x2={x(now)} y1={TOP} y2={H - FOOT} className="stroke-soft" strokeDasharray="2 4" />
+      )}
+    </svg>
+  );
+}
+
+function words(run: Run, losses: number): string {
+  const last = run.lastReading;
+  const lastly = last
+    ? ` Last reading ${last.psi ?? last.weight} at ${formatTime(last.at)}.`
+    : " No reading yet.";
+  return `Pressure trace, to be kept at ${run.targetPsi} or more.${lastly} Lost ${losses} times.`;
+}

@@ -1,0 +1,203 @@
+import { formatSpan, formatTime } from "@/quantity";
+import type { Run, Tell } from "./useRuns";
+
+/** What a button at the stove writes down. */
+export interface Step {
+  readonly text: string;
+  readonly tell: Tell;
+  readonly look: "main" | "plain" | "loss";
+  /** Asked before it is written down, where a slip would cost the batch. */
+  readonly confirm?: string;
+  /** Not to be had before this instant. */
+  readonly from?: number | undefined;
+}
+
+/** What the clock shows at a stage. */
+export interface Face {
+  /** Counts down to here, or up from here. */
+  readonly downTo?: number | undefined;
+  readonly upFrom?: number | undefined;
+  /** In place of a clock. */
+  readonly words?: string;
+  readonly copper?: boolean;
+}
+
+export interface StageView {
+  readonly face: Face;
+  /** What to do now, in a sentence. */
+  readonly now: string;
+  /** What comes then. */
+  readonly next: string;
+  readonly steps: readonly Step[];
+  readonly picture: "trace" | "steam" | "load" | "checks";
+}
+
+const at = (instant: string | null | undefined) => (instant == null ? undefined : Date.parse(instant));
+
+/** The mark as this canner's own instrument shows it. */
+export function mark(run: Run): string {
+  return run.gauge === "dial"
+    ? `${run.targetPsi} on this dial`
+    : `the ${run.targetPsi} lb weight moving properly`;
+}
+
+/** What is on the screen at each stage of a run: one clock, one sentence, two or three buttons. */
+export function stageView(run: Run, now: number): StageView {
+  switch (run.stage) {
+    case "checks":
+      return {
+        face: { words: "Get ready" },
+        now: "Rack in, two to three inches of water, vent clear, gasket or rim clean, plug sound, gauge tested this year.",
+        next: "Then the jars go in and the lid is locked.",
+        steps: [{ text: "All checked", tell: { type: "checks-done" }, look: "main" }],
+        picture: "checks",
+      };
+    case "loading":
+      return {
+        face: { words: "Fill and load" },
+        now: `Fill to ${run.headspaceIn} inch below the rim, close and load one jar at a time. Then lock the lid, weight off.`,
+        next: "Then high heat, until steam comes as a steady plume.",
+        steps: [{ text: "Jars in, lid locked", tell: { type: "lid-locked" }, look: "main" }],
+        picture: "load",
+      };
+    case "heating":
+      return {
+        face: { upFrom: at(run.events.at(-1)?.at) },
+        now: "High heat. Wait for a steady plume of steam; a wisp is not enough.",
+        next: "Then it vents for ten minutes, weight off.",
+        steps: [{ text: "Steady steam", tell: { type: "steam-steady" }, look: "main" }],
+        picture: "steam",
+      };
+    case "venting":
+      return {
+        face: { downTo: at(run.clockEndsAt) },
+        now: over(run, now)
+          ? "Vented. Put the weight on now."
+          : "left of the ten-minute vent. The weight stays off until then.",
+        next: `Then the weight goes on, and the pressure comes up to ${mark(run)}.`,
+        steps: [
+          { text: "Weight on", tell: { type: "weight-on" }, look: "main", from: at(run.clockEndsAt) },
+          { text: "The steam stopped", tell: { type: "steam-stopped" }, look: "loss" },
+        ],
+        picture: "steam",
+      };
+    case "rising":
+      return {
+        face: { upFrom: at(run.weightOnAt) },
+        now: risingWords(run),
+        next: `The full ${run.minutes} minutes begin when it is there.`,
+        steps: readings(run, false),
+        picture: "trace",
+      };
+    case "holding":
+      return {
+        face: { downTo: at(run.clockEndsAt), copper: true },
+        now: run.holdComplete
+          ? "The time is over. Turn the heat off, then touch nothing."
+          : `until ${formatTime(run.clockEndsAt ?? run.now)}, then heat off. Keep ${run.gauge === "dial" ? `${run.targetPsi} or more on this dial` : "the weight moving properly"}.`,
+        next: run.holdComplete ? "Then it cools down to zero by itself." : lastReading(run, now),
+        steps: run.holdComplete
+          ? [{ text: "Heat off", tell: { type: "heat-off" }, look: "main" }]
+          : readings(run, true),
+        picture: "trace",
+      };
+    case "cooling":
+      return {
+        face: { upFrom: at(run.heatOffAt) },
+        now: "Cooling by itself. No water, no fan, weight untouched: forcing it draws the jars empty.",
+        next: "It takes half an hour to three quarters, more for big loads. Zero shows by a dial at zero, a nudge of the weight without steam, a cool lid.",
+        steps: [
+          { text: "Pressure is zero", tell: { type: "pressure-zero" }, look: "main" },
+          {
+            text: "It was cooled by force",
+            tell: { type: "forced-cooling" },
+            look: "loss",
+            confirm: "Write down that the canner was cooled by force? It stays in the record of these jars.",
+          },
+        ],
+        picture: "trace",
+      };
+    case "depressurised":
+      return {
+        face: { words: "Zero" },
+        now: "Take the weight off. The lid stays on.",
+        next: "Then ten minutes of waiting: the jars are still boiling inside.",
+        steps: [{ text: "Weight off", tell: { type: "weight-off" }, look: "main" }],
+        picture: "trace",
+      };
+    case "settling":
+      return {
+        face: { downTo: at(run.clockEndsAt) },
+        now: over(run, now)
+          ? "Lid off now, tilted away from your face."
+          : "until the lid may come off. The jars are still boiling inside.",
+        next: "Then let the jars settle five to ten minutes more before they come out.",
+        steps: [{ text: "Lid off", tell: { type: "lid-off" }, look: "main", from: at(run.clockEndsAt) }],
+        picture: "trace",
+      };
+    case "opened":
+      return {
+        face: { upFrom: at(run.openedAt) },
+        now: "Jars out without tilting, on a towel, apart, out of the draught.",
+        next: "Then they rest 12 to 24 hours before their seals are checked.",
+        steps: [{ text: "Jars out", tell: { type: "jars-out" }, look: "main" }],
+        picture: "load",
+      };
+    default:
+      return { face: { words: "" }, now: "", next: "", steps: [], picture: "load" };
+  }
+}
+
+function over(run: Run, now: number): boolean {
+  return now >= (at(run.clockEndsAt) ?? Number.POSITIVE_INFINITY);
+}
+
+function risingWords(run: Run): string {
+  const lost = run.deviations.at(-1);
+  const last = run.events.at(-1);
+  if (lost?.code === "pressure-lost" && last && Date.parse(last.at) >= Date.parse(lost.at)) {
+    const fell = lost.psi == null ? "The weight fell still" : `Pressure fell to ${lost.psi}`;
+    return `${fell} at ${formatTime(lost.at)}. The clock starts again: the full ${run.minutes} from when it is back at ${mark(run)}.`;
+  }
+  return `Coming up to ${mark(run)}. Ease the heat as it gets near.`;
+}
+
+function lastReading(run: Run, now: number): string {
+  const last = run.lastReading;
+  if (!last) {
+    return "";
+  }
+  const what = last.psi == null ? `weight ${last.weight}` : `${last.psi}`;
+  const high =
+    last.psi != null && last.psi >= run.targetPsi + 3 ? " That is high: turn the heat down a little." : "";
+  const frantic = last.weight === "frantic" ? " Turn the heat down a little." : "";
+  return `Last look: ${what}, ${formatSpan(now - Date.parse(last.at))} ago.${high}${frantic}`;
+}
+
+function readings(run: Run, holding: boolean): readonly Step[] {
+  if (run.gauge === "dial") {
+    const onMark: Step = {
+      text: `${run.targetPsi} · ${holding ? "still on the mark" : "on the mark"}`,
+      tell: { type: "reading", psi: run.targetPsi },
+      look: "main",
+    };
+    return [onMark];
+  }
+  const proper: Step = {
+    text: "Weight moves properly",
+    tell: { type: "reading", weight: "proper" },
+    look: "main",
+  };
+  const frantic: Step = { text: "Frantic", tell: { type: "reading", weight: "frantic" }, look: "plain" };
+  const still: Step = {
+    text: holding ? "It stopped" : "Still",
+    tell: { type: "reading", weight: "still" },
+    look: holding ? "loss" : "plain",
+    ...(holding
+      ? {
+          confirm: `The weight stopped? Then the full ${run.minutes} minutes start again when it moves properly.`,
+        }
+      : {}),
+  };
+  return [proper, frantic, still];
+}

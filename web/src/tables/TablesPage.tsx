@@ -1,0 +1,132 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, body, type Schemas } from "@/api/client";
+import { Card, Loading, Place, ProblemNote, Tag } from "@/kit";
+
+type Tables = Schemas["TablesAnswer"];
+
+/** The published rows every ruling rests on, to be compared with a printed copy. */
+export function TablesPage() {
+  const tables = useQuery({
+    queryKey: ["tables"],
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: () => body(api.GET("/api/tables")),
+  });
+  const [search, setSearch] = useState("");
+  return (
+    <Place
+      title="The tables"
+      lead={tables.data && `${tables.data.edition} · transcription ${tables.data.version}`}
+    >
+      <ProblemNote error={tables.error} retry={() => tables.refetch()} />
+      {tables.isPending && !tables.error && <Loading />}
+      {tables.data && (
+        <>
+          <p className="hatched rounded-box bg-mustard-wash px-5 py-4">
+            <strong>Compare before you rely on them.</strong> These figures were written down from memory of
+            the public guide and checked twice, but not against a printed copy. Lay a current copy beside them
+            before your first batch, and ask your local extension office where they differ.
+          </p>
+          <input
+            type="search"
+            className="input min-h-12 w-full text-lg"
+            aria-label="May I can …?"
+            placeholder="May I can …? carrots, pasta, fish"
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+          />
+          <Found tables={tables.data} search={search.trim().toLowerCase()} />
+        </>
+      )}
+    </Place>
+  );
+}
+
+function Found({ tables, search }: { readonly tables: Tables; readonly search: string }) {
+  const has = (...texts: readonly string[]) => texts.some((text) => text.toLowerCase().includes(search));
+  const rows = tables.processes.filter((row) => has(row.food, row.form, row.note));
+  const stops = tables.stopped.filter((stop) => has(stop.group, ...stop.words));
+  return (
+    <>
+      {rows.length === 0 && stops.length === 0 && (
+        <p className="py-6 text-center text-lg">
+          Nothing in the tables is called that: no tested time is known for it.
+        </p>
+      )}
+      {rows.length > 0 && (
+        <Card label="Tested processes" className="overflow-x-auto p-0!">
+          <table className="w-full min-w-2xl">
+            <caption className="px-5 py-3 text-left text-lg font-bold">
+              Tested processes, minutes at pressure
+            </caption>
+            <thead>
+              <tr className="border-y border-line text-left text-[0.85rem] text-soft">
+                <th className="px-5 py-1.5">Food and cut</th>
+                <th className="py-1.5">Pack</th>
+                <th className="px-3 py-1.5 text-right">Pint</th>
+                <th className="px-3 py-1.5 text-right">Quart</th>
+                <th className="px-3 py-1.5 text-right">Headspace</th>
+                <th className="px-5 py-1.5">Source</th>
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((row) => (
+                <tr
+                  key={`${row.food}/${row.form}/${row.pack}`}
+                  className="border-b border-line align-top last:border-0"
+                >
+                  <td className="px-5 py-2">
+                    <strong className="capitalize">{row.food}</strong>, {row.form}
+                    {row.note && <span className="block text-[0.85rem] text-soft">{row.note}</span>}
+                  </td>
+                  <td className="py-2">{row.pack}</td>
+                  <td className="px-3 py-2 text-right text-lg font-bold">{row.pint ?? "–"}</td>
+                  <td className="px-3 py-2 text-right text-lg font-bold">{row.quart ?? "–"}</td>
+                  <td className="px-3 py-2 text-right whitespace-nowrap">{row.headspaceIn} in</td>
+                  <td className="px-5 py-2 text-soft">{row.source}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Card>
+      )}
+      {stops.length > 0 && (
+        <Card label="Never in the jar">
+          <h2 className="text-lg font-bold">Never in the jar</h2>
+          <ul>
+            {stops.map((stop) => (
+              <li key={stop.group} className="border-b border-line py-3 last:border-0">
+                <Tag tone="brick" icon>
+                  {stop.group}
+                </Tag>
+                <p className="mt-1">
+                  {stop.words.join(", ")}. <span className="text-soft">{stop.why}.</span>
+                </p>
+                <p className="font-semibold">Instead: {stop.remedies.join("; ")}.</p>
+              </li>
+            ))}
+          </ul>
+        </Card>
+      )}
+      {search === "" && <Pressures tables={tables} />}
+    </>
+  );
+}
+
+function Pressures({ tables }: { readonly tables: Tables }) {
+  return (
+    <Card label="Pressure by altitude">
+      <h2 className="text-lg font-bold">Pressure by altitude, at least</h2>
+      <ul className="mt-1 grid gap-x-10 sm:grid-cols-2">
+        {tables.pressures.map((band) => (
+          <li key={`${band.gauge}/${band.upToFt}`} className="flex justify-between border-b border-line py-2">
+            <span>
+              {band.gauge === "dial" ? "Dial" : "Weight"}, up to {band.upToFt.toLocaleString("en-US")} ft
+            </span>
+            <strong>{band.psi} psi</strong>
+          </li>
+        ))}
+      </ul>
+    </Card>
+  );
+}

@@ -1,0 +1,164 @@
+import { Link } from "@tanstack/react-router";
+import { CalendarCheck2, Plus } from "lucide-react";
+import { ShelfJar } from "@/jars";
+import { Card, LinkButton, Place, ProblemNote, Tag } from "@/kit";
+import { useKitchen } from "@/kitchen";
+import { countJars, formatClock, formatDateTime, jarWord } from "@/quantity";
+import { hueOf, type Lot, useShelf } from "@/shelf";
+import { type Run, stageWord, useRuns, useServerNow } from "@/stove";
+
+/** What needs me now, and next? */
+export function TodayPlace() {
+  const runs = useRuns();
+  const shelf = useShelf();
+  const kitchen = useKitchen();
+  const now = useServerNow(runs.data?.[0]?.now);
+  const open = runs.data ?? [];
+  const resting = open.filter((run) => run.checkFrom != null);
+  const stove = open.filter((run) => run.checkFrom == null);
+  const setUp = kitchen.data && (kitchen.data.altitudeFt == null || kitchen.data.canners.length === 0);
+  return (
+    <Place
+      title="Today"
+      lead={new Intl.DateTimeFormat("en-GB", { weekday: "long", day: "numeric", month: "long" }).format(
+        now > 0 ? now : Date.now(),
+      )}
+      actions={
+        <>
+          <LinkButton to="/recipes/$id" params={{ id: "new" }} icon={<Plus size={20} />}>
+            New recipe
+          </LinkButton>
+          <LinkButton to="/plan" look="main" icon={<CalendarCheck2 size={20} />}>
+            Plan jars
+          </LinkButton>
+        </>
+      }
+    >
+      <ProblemNote error={runs.failureReason ?? shelf.error ?? kitchen.error} retry={() => runs.refetch()} />
+      {setUp && <FirstMinute />}
+      <div className="grid items-start gap-4 lg:grid-cols-2">
+        <Card label="On the stove">
+          <h2 className="text-lg font-bold">On the stove</h2>
+          {stove.length === 0 ? (
+            <p className="mt-1 text-soft">Nothing. The canner is free.</p>
+          ) : (
+            <ul>
+              {stove.map((run) => (
+                <StoveRow key={run.id} run={run} now={now} />
+              ))}
+            </ul>
+          )}
+        </Card>
+        <Card label="Seal checks">
+          <h2 className="text-lg font-bold">Seal checks</h2>
+          {resting.length === 0 ? (
+            <p className="mt-1 text-soft">No jars are waiting for theirs.</p>
+          ) : (
+            <ul>
+              {resting.map((run) => (
+                <RestRow key={run.id} run={run} now={now} />
+              ))}
+            </ul>
+          )}
+        </Card>
+      </div>
+      <EatFirst lots={(shelf.data?.lots ?? []).filter((lot) => lot.jars > 0)} />
+    </Place>
+  );
+}
+
+function FirstMinute() {
+  return (
+    <Card label="Welcome" tone="copper">
+      <h2 className="text-2xl font-bold">A pot, seven hot jars and a canner</h2>
+      <p className="mt-1 max-w-3xl text-lg">
+        Mobrel says what may be canned and for how long, counts the jars, and keeps the clock and the record
+        at the stove. It begins with two things: how high you live, and what you can in. Or paste a recipe
+        first and see what sets its time.
+      </p>
+      <div className="mt-4 flex flex-wrap gap-3">
+        <LinkButton to="/kitchen" look="main">
+          Set up the kitchen
+        </LinkButton>
+        <LinkButton to="/recipes/$id" params={{ id: "new" }}>
+          Paste a recipe
+        </LinkButton>
+      </div>
+    </Card>
+  );
+}
+
+function StoveRow({ run, now }: { readonly run: Run; readonly now: number }) {
+  const left = run.clockEndsAt == null ? undefined : Date.parse(run.clockEndsAt) - now;
+  return (
+    <li className="border-b border-line last:border-0">
+      <Link to="/stove" className="flex flex-wrap items-center gap-x-5 gap-y-1 py-3">
+        <span className="min-w-0 flex-1">
+          <span className="block text-lg font-semibold">{run.title}</span>
+          <span className="block text-soft">
+            {countJars(run.jars)} in {run.cannerName}
+          </span>
+        </span>
+        {left !== undefined && (
+          <span className={`digits text-4xl font-bold ${run.stage === "holding" ? "text-copper" : ""}`}>
+            {formatClock(left)}
+          </span>
+        )}
+        <Tag tone={run.stage === "holding" ? "copper" : "ink"}>{stageWord(run.stage)}</Tag>
+      </Link>
+    </li>
+  );
+}
+
+function RestRow({ run, now }: { readonly run: Run; readonly now: number }) {
+  const ready = run.checkFrom != null && now >= Date.parse(run.checkFrom);
+  return (
+    <li className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line py-3 last:border-0">
+      <span className="min-w-0 flex-1">
+        <span className="block text-lg font-semibold">{run.title}</span>
+        <span className="block text-soft">
+          {countJars(run.jars)},{" "}
+          {ready
+            ? `due by ${formatDateTime(run.checkBy ?? run.now)}`
+            : `from ${formatDateTime(run.checkFrom ?? run.now)}`}
+        </span>
+      </span>
+      <LinkButton to="/seals/$id" params={{ id: String(run.id) }} look={ready ? "main" : "plain"}>
+        {ready ? "Check the seals" : "Resting"}
+      </LinkButton>
+    </li>
+  );
+}
+
+/** The oldest lots: what to open first. */
+function EatFirst({ lots }: { readonly lots: readonly Lot[] }) {
+  if (lots.length === 0) {
+    return null;
+  }
+  const jars = lots.reduce((sum, lot) => sum + lot.jars, 0);
+  return (
+    <Card label="Open first">
+      <div className="flex flex-wrap items-baseline justify-between gap-3">
+        <h2 className="text-lg font-bold">Open first</h2>
+        <Link to="/shelf" className="font-bold text-primary underline">
+          {jars} jars on the shelf
+        </Link>
+      </div>
+      <ul className="mt-3 grid gap-x-8 gap-y-4 sm:grid-cols-2 xl:grid-cols-3">
+        {lots.slice(0, 6).map((lot) => (
+          <li key={lot.code} className="flex items-end gap-4">
+            <span className="border-b-4 border-[#c9ae86] px-1">
+              <ShelfJar size={lot.size} mouth={lot.mouth} hue={hueOf(lot.title)} height={84} />
+            </span>
+            <span className="min-w-0">
+              <span className="block leading-snug font-semibold">{lot.title}</span>
+              <span className="block text-soft">
+                {lot.code} · {lot.jars} {jarWord(lot.size, lot.jars)}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </Card>
+  );
+}

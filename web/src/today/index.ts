@@ -1,0 +1,1 @@
+export { TodayPlace } from "./TodayPlace";

@@ -19,21 +19,22 @@ interface Props {
   readonly solidsShare: number;
 }
 
-const GAP = 78;
+const GAP = 84;
+/** A quart: whatever jars are shown, a pint is drawn as a pint beside it. */
+const TALLEST = 168;
 const TOP = 26;
 const PIECES = ["#8a3a22", "#c8742c", "#5d7a3a", "#d9a441", "#a6562a"];
 
 /** Jars cut open, drawn to one scale from the computed volumes: pieces to their line, broth to the headspace. */
 export function JarCutaway({ jars, headspaceIn, solidsShare }: Props) {
   const shapes = jars.map((jar) => outline(jar.size, jar.mouth));
-  const tallest = Math.max(...shapes.map((shape) => shape.height));
   const width = shapes.reduce((sum, shape) => sum + shape.body + GAP, 24);
-  const base = TOP + tallest;
+  const base = TOP + TALLEST;
   let x = 14;
   return (
     <svg
-      viewBox={`0 0 ${width} ${base + 50}`}
-      className="mx-auto block h-auto max-h-[21rem] w-full"
+      viewBox={`0 0 ${width} ${base + 28}`}
+      className="mx-auto block h-auto max-h-[19rem] w-full"
       role="img"
       aria-label={jars
         .map(
@@ -99,10 +100,10 @@ function CutJar({ jar, x, base, headspaceIn, solidsShare }: JarProps) {
           d={`M ${right + 6} ${rim} h 9 M ${right + 10.5} ${rim} V ${level} M ${right + 6} ${level} h 9`}
         />
       </g>
-      <text x={right + 19} y={rim + 10} className="fill-primary text-[11px] font-bold">
+      <text x={right + 19} y={rim + 10} className="fill-primary text-[13px] font-bold">
         {headspaceIn} in
       </text>
-      <text x={right + 19} y={rim + 22} className="fill-soft text-[9.5px]">
+      <text x={right + 19} y={rim + 22} className="fill-soft text-[11px]">
         headspace
       </text>
       <line
@@ -114,16 +115,16 @@ function CutJar({ jar, x, base, headspaceIn, solidsShare }: JarProps) {
         strokeWidth="1.4"
         strokeDasharray="3 3"
       />
-      <text x={right + 8} y={solidsTop + 14} className="fill-ink text-[11px] font-bold">
+      <text x={right + 8} y={solidsTop + 14} className="fill-ink text-[13px] font-bold">
         {jar.solids}
       </text>
-      <text x={right + 8} y={solidsTop + 26} className="fill-soft text-[9.5px]">
+      <text x={right + 8} y={solidsTop + 26} className="fill-soft text-[11px]">
         of solids
       </text>
-      <text x={right + 8} y={(level + solidsTop) / 2 + 6} className="fill-ink text-[11px] font-bold">
+      <text x={right + 8} y={(level + solidsTop) / 2 + 6} className="fill-ink text-[13px] font-bold">
         {jar.broth}
       </text>
-      <text x={right + 8} y={(level + solidsTop) / 2 + 17} className="fill-soft text-[9.5px]">
+      <text x={right + 8} y={(level + solidsTop) / 2 + 17} className="fill-soft text-[11px]">
         of broth
       </text>
       <text x={x} y={base + 20} textAnchor="middle" className="fill-ink text-[12px] font-bold">

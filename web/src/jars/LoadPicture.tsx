@@ -10,8 +10,7 @@ const RADIUS = 92;
 /** One load from above: every jar a ring on the rack, its size by a letter. More than one layer's worth is drawn smaller. */
 export function LoadPicture({ jars, className = "" }: Props) {
   const each = jars.flatMap((jar) => Array.from({ length: jar.count }, () => jar.size));
-  const rings = seats(each.length);
-  const seat = rings.radius;
+  const { radius: seat, places } = seats(each.length);
   return (
     <svg
       viewBox="-100 -100 200 200"
@@ -20,7 +19,7 @@ export function LoadPicture({ jars, className = "" }: Props) {
       aria-label={`In the canner: ${countJars(jars)}`}
     >
       <circle r={RADIUS + 5} className="fill-steam stroke-glass" strokeWidth="3" />
-      {rings.places.map(([x, y], index) => {
+      {places.map(([x, y], index) => {
         const size = each[index] ?? "quart";
         const quart = size === "quart" || size === "pint-and-a-half";
         return (
@@ -64,39 +63,47 @@ function letter(size: string): string {
   }
 }
 
-/** Places on the rack: one in the middle and rings around it, as few as the jars need. */
+/** How many stand in each ring, from the middle outwards. */
+function rings(count: number): readonly number[] {
+  if (count <= 6) {
+    return [count];
+  }
+  if (count <= 9) {
+    return [1, count - 1];
+  }
+  if (count <= 12) {
+    return [3, count - 3];
+  }
+  return count <= 19 ? [1, 6, count - 7] : count <= 27 ? [3, 9, count - 12] : [1, 6, 12, count - 19];
+}
+
+/** The largest seat that lets so many stand in a ring against the wall at this radius. */
+function seatIn(count: number, wall: number): number {
+  const sine = Math.sin(Math.PI / count);
+  return count === 1 ? wall * 0.5 : (wall * sine) / (1 + sine);
+}
+
+/** Places on the rack: rings around the middle, each jar as large as the tightest ring allows. */
 function seats(count: number): {
   readonly radius: number;
   readonly places: readonly (readonly [number, number])[];
 } {
-  const rings =
-    count <= 1 ? [1] : count <= 7 ? [1, 6] : count <= 10 ? [3, 7] : count <= 19 ? [1, 6, 12] : [1, 6, 12, 18];
-  const radius =
-    rings.length === 1
-      ? 34
-      : rings.length === 2
-        ? rings[0] === 3
-          ? 24.5
-          : 28.5
-        : rings.length === 3
-          ? 17.5
-          : 12.5;
-  const places: (readonly [number, number])[] = [];
-  rings.forEach((inRing, ring) => {
-    const distance =
-      inRing === 1
-        ? 0
-        : rings[0] === 3 && ring === 0
-          ? radius * 1.2
-          : RADIUS - radius - (rings.length - 1 - ring) * radius * 2.06;
-    for (let seat = 0; seat < inRing; seat++) {
-      const angle = (seat / inRing) * 2 * Math.PI - Math.PI / 2;
-      places.push([
-        Math.round(Math.cos(angle) * distance * 10) / 10,
-        Math.round(Math.sin(angle) * distance * 10) / 10,
-      ]);
-    }
+  const inRings = rings(Math.max(1, count));
+  const depth = inRings.length;
+  let radius = Math.min(RADIUS / (2 * depth - (inRings[0] === 1 ? 1 : 0)), 34);
+  inRings.forEach((inRing, ring) => {
+    radius = Math.min(radius, seatIn(inRing, RADIUS - (depth - 1 - ring) * 2 * radius));
   });
-  // The outer places are filled first: that is how a cook loads, and the middle shows what is free.
-  return { radius, places: places.reverse().slice(0, count) };
+  const places = inRings.flatMap((inRing, ring) => {
+    const distance = inRing === 1 ? 0 : RADIUS - radius - (depth - 1 - ring) * 2 * radius;
+    return Array.from({ length: inRing }, (_, seat) => {
+      const angle = (seat / inRing) * 2 * Math.PI - Math.PI / 2;
+      return [round(Math.cos(angle) * distance), round(Math.sin(angle) * distance)] as const;
+    });
+  });
+  return { radius: radius * 0.96, places: places.slice(0, count) };
+}
+
+function round(value: number): number {
+  return Math.round(value * 10) / 10;
 }

@@ -2,21 +2,23 @@ import { type ReactNode, useEffect } from "react";
 
 interface Props {
   readonly title: string;
+  /** In place of the plain title, such as a title that can be edited. */
+  readonly heading?: ReactNode;
   readonly lead?: ReactNode;
   readonly actions?: ReactNode;
   readonly children: ReactNode;
 }
 
 /** A place of the kitchen: its name, one line under it, what can be done from here. */
-export function Place({ title, lead, actions, children }: Props) {
+export function Place({ title, heading, lead, actions, children }: Props) {
   useEffect(() => {
     document.title = `${title} · Mobrel`;
   }, [title]);
   return (
     <div className="mx-auto flex w-full max-w-[76rem] flex-col gap-4 px-4 pt-5 pb-6 md:px-7">
       <header className="flex flex-wrap items-start justify-between gap-3">
-        <div className="min-w-0">
-          <h1>{title}</h1>
+        <div className="min-w-0 flex-1">
+          {heading ?? <h1>{title}</h1>}
           {lead && <p className="mt-0.5 text-soft">{lead}</p>}
         </div>
         {actions && <div className="no-print flex flex-wrap gap-3">{actions}</div>}

@@ -23,7 +23,7 @@ export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1, f
       <div className="flex items-center rounded-field border border-line bg-paper">
         <button
           type="button"
-          className="btn btn-ghost h-12 min-h-12 w-12 px-0 text-primary"
+          className="btn btn-ghost h-12 min-h-12 w-11 px-0 text-primary"
           aria-label={`One less: ${label}`}
           disabled={value <= min}
           onClick={() => to(value - step)}
@@ -32,7 +32,7 @@ export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1, f
         </button>
         <input
           id={id}
-          className="digits w-14 bg-transparent text-center text-xl font-bold"
+          className="digits w-12 bg-transparent text-center text-xl font-bold"
           inputMode="decimal"
           value={format(value)}
           onChange={(event) => {
@@ -44,7 +44,7 @@ export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1, f
         />
         <button
           type="button"
-          className="btn btn-ghost h-12 min-h-12 w-12 px-0 text-primary"
+          className="btn btn-ghost h-12 min-h-12 w-11 px-0 text-primary"
           aria-label={`One more: ${label}`}
           disabled={value >= max}
           onClick={() => to(value + step)}

@@ -92,13 +92,16 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
                 value={altitude}
                 onChange={(event) => setAltitude(event.target.value)}
               />
-              <Button
-                type="submit"
-                look={same ? "plain" : "main"}
-                disabled={same || typed === undefined || Number.isNaN(typed) || change.isPending}
-              >
-                Save
-              </Button>
+              {!same && (
+                <Button
+                  type="submit"
+                  look="main"
+                  className="min-h-12"
+                  disabled={typed === undefined || Number.isNaN(typed) || change.isPending}
+                >
+                  Save
+                </Button>
+              )}
             </div>
           )}
         </Field>

@@ -1,6 +1,6 @@
 import { Printer } from "lucide-react";
 import type { ReactNode } from "react";
-import { Button, Card, Figure, LinkButton, Loading, Place, ProblemNote } from "@/kit";
+import { Button, Card, Figure, Fold, LinkButton, Loading, Place, ProblemNote } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { countJars, formatAltitude, formatDateTime, jarWord } from "@/quantity";
 import { VerdictTag } from "@/ruling";
@@ -105,10 +105,7 @@ function Decided({ batch }: { readonly batch: Batch }) {
         <Fact name="Recipe">version {batch.recipeVersion}</Fact>
         <Fact name="Tables">{batch.tableVersion}</Fact>
       </dl>
-      <details>
-        <summary className="flex min-h-11 cursor-pointer items-center font-bold text-primary">
-          Ingredients and their rows
-        </summary>
+      <Fold title="Ingredients and their rows">
         <ul className="flex flex-col gap-2 text-[0.95rem]">
           {batch.ruling.lines
             .filter((line) => line.role !== "heading")
@@ -123,7 +120,7 @@ function Decided({ batch }: { readonly batch: Batch }) {
               </li>
             ))}
         </ul>
-      </details>
+      </Fold>
     </Card>
   );
 }

@@ -42,7 +42,7 @@ export function AmountsCard({ amounts }: { readonly amounts: Amounts | undefined
         <strong>Broth:</strong> {amounts.brothNeeded} in the jars.{" "}
         {amounts.topUp != null && <strong>Top up with {amounts.topUp} of stock or boiling water. </strong>}
         {amounts.brothLeft != null && <>{amounts.brothLeft} stays in the pot. </>}
-        Keep <strong>{amounts.kettle}</strong> boiling; a third of it is reserve.
+        Keep <strong>{amounts.kettle}</strong> boiling: the need and a third more.
       </p>
       <p className="pt-1 text-[0.85rem] text-soft">
         Kitchen averages, good to about {Math.round(amounts.errorShare * 100)} %: heat one spare jar.

@@ -52,40 +52,43 @@ export function PlanPlace({ recipeId, search }: Props) {
       }
     >
       <ProblemNote error={plan.error} retry={() => plan.refetch()} />
-      <div className="grid items-start gap-4 lg:grid-cols-[16.5rem_minmax(0,1fr)_minmax(0,27rem)]">
+      <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_25.5rem]">
         <div className="flex flex-col gap-4">
-          <JarCounts kitchen={kitchen.data} canner={canner} search={search} recipeId={recipeId} />
-          {shown && !none && <Verdict plan={shown} />}
+          <div className="grid items-stretch gap-4 md:grid-cols-[15rem_minmax(0,1fr)]">
+            <JarCounts kitchen={kitchen.data} canner={canner} search={search} recipeId={recipeId} />
+            {shown?.amounts && !none && (
+              <Card label="The jars, cut open" className="flex flex-col justify-center px-3! py-3!">
+                <JarCutaway
+                  jars={shown.amounts.perJar}
+                  headspaceIn={shown.ruling.headspaceIn ?? 1}
+                  solidsShare={shareOf(shown)}
+                />
+                <p className="text-center text-[0.85rem] text-soft">
+                  Drawn to scale: pieces to the dashed line, then broth.
+                </p>
+              </Card>
+            )}
+          </div>
+          {shown && !none && <Stops plan={shown} />}
+          {shown && !none && shown.ruling.verdict === "own-judgement" && (
+            <Judgement ruling={shown.ruling} accepted={accepted} onAccept={setAccepted} />
+          )}
+          {!none &&
+            shown?.loads.map((load) => (
+              <ProcessCard
+                key={load.number}
+                load={load}
+                loads={shown.loads.length}
+                cannerName={canner.name}
+                judged={shown.ruling.verdict === "own-judgement"}
+              />
+            ))}
+          {shown && !none && shown.remarks.length > 0 && (
+            <p className="px-1 text-soft">{shown.remarks.join(" ")}</p>
+          )}
         </div>
-        {shown?.amounts && !none ? (
-          <Card label="The jars, cut open" className="px-3!">
-            <JarCutaway
-              jars={shown.amounts.perJar}
-              headspaceIn={shown.ruling.headspaceIn ?? 1}
-              solidsShare={shown.amounts.perJar.some((jar) => jar.solidsMl > 0) ? shareOf(shown) : 0}
-            />
-            <p className="text-center text-[0.85rem] text-soft">
-              Drawn to scale: pieces to the dashed line, then broth.
-            </p>
-          </Card>
-        ) : (
-          <span className="hidden lg:block" />
-        )}
         {shown && !none && <AmountsCard amounts={shown.amounts} />}
       </div>
-      {shown && !none && shown.ruling.verdict === "own-judgement" && (
-        <Judgement ruling={shown.ruling} accepted={accepted} onAccept={setAccepted} />
-      )}
-      {!none &&
-        shown?.loads.map((load) => (
-          <ProcessCard
-            key={load.number}
-            load={load}
-            loads={shown.loads.length}
-            cannerName={canner.name}
-            judged={shown.ruling.verdict === "own-judgement"}
-          />
-        ))}
     </Place>
   );
 }
@@ -161,24 +164,21 @@ function JarCounts({ kitchen, canner, search, recipeId }: CountsProps) {
   );
 }
 
-function Verdict({ plan }: { readonly plan: Plan }) {
+function Stops({ plan }: { readonly plan: Plan }) {
   const stops = plan.ruling.findings.filter((finding) => finding.severity === "stop");
+  if (stops.length === 0) {
+    return null;
+  }
   return (
-    <Card label="Verdict" className="flex flex-col gap-2 px-4!">
+    <Card label="Verdict" tone="brick" className="flex flex-col gap-3">
       <div>
-        <VerdictTag verdict={plan.ruling.verdict} short />
+        <VerdictTag verdict={plan.ruling.verdict} />
       </div>
-      {plan.ruling.minutes != null && <p className="font-semibold">{plan.ruling.headline}</p>}
       {stops.map((finding) => (
         <div key={`${finding.code}/${finding.line}`}>
           {finding.line != null && <p className="font-bold">{plan.ruling.lines[finding.line]?.text}</p>}
           <FindingNote finding={finding} />
         </div>
-      ))}
-      {plan.remarks.map((remark) => (
-        <p key={remark} className="text-[0.95rem]">
-          {remark}
-        </p>
       ))}
     </Card>
   );
@@ -205,11 +205,11 @@ function ToTheStove({ plan, canner, jars, accepted }: StoveProps) {
   return (
     <>
       <ProblemNote error={batch.error} />
+      {why !== undefined && <p className="max-w-56 self-center text-[0.9rem] font-semibold">{why}.</p>}
       <Button
         look="main"
         icon={<Flame size={20} />}
         disabled={why !== undefined || batch.isPending}
-        title={why}
         onClick={() =>
           plan &&
           batch.mutate(

@@ -20,8 +20,8 @@ export function ProcessCard({ load, loads, cannerName, judged }: Props) {
       tone={judged ? "mustard" : "copper"}
       className={judged ? "hatched" : ""}
     >
-      <div className="flex flex-wrap items-center gap-x-8 gap-y-5">
-        <LoadPicture jars={load.jars} className="h-36 w-36 shrink-0" />
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-4">
+        <LoadPicture jars={load.jars} className="h-28 w-28 shrink-0" />
         <div className="min-w-56 flex-1">
           <h2 className="text-xl font-bold">
             Process card{loads > 1 && `: load ${load.number} of ${loads}`}
@@ -38,7 +38,7 @@ export function ProcessCard({ load, loads, cannerName, judged }: Props) {
             , and begins again from zero if it drops below.
           </p>
         </div>
-        <div className="grid grid-cols-2 gap-x-8 gap-y-4 sm:grid-cols-3">
+        <div className="grid w-full grid-cols-2 gap-x-6 gap-y-4 sm:grid-cols-3 xl:grid-cols-6">
           <Figure label="Time at pressure" value={load.minutes} unit="min" tone="copper" />
           <Figure
             label={dial ? "Read on the dial" : "Weight"}

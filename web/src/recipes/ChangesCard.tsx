@@ -1,4 +1,4 @@
-import { Card } from "@/kit";
+import { Card, Fold } from "@/kit";
 import type { Ruling } from "@/ruling";
 
 interface Props {
@@ -52,10 +52,7 @@ export function ChangesCard({ ruling, size }: Props) {
 function Why({ ruling }: { readonly ruling: Ruling }) {
   const rows = ruling.lines.filter((line) => line.minutesBySize != null);
   return (
-    <details className="mt-1 border-t border-line pt-2">
-      <summary className="min-h-11 cursor-pointer py-2 font-bold text-primary">
-        Why {ruling.minutes}? The rows behind it
-      </summary>
+    <Fold title={`Why ${ruling.minutes}? The rows behind it`} className="border-t border-line pt-1">
       <ul className="flex flex-col gap-2 text-[0.9rem]">
         {rows.map((line) => (
           <li key={line.text}>
@@ -75,7 +72,7 @@ function Why({ ruling }: { readonly ruling: Ruling }) {
           Tables {ruling.tableVersion}. Compare with a current copy before relying on them.
         </li>
       </ul>
-    </details>
+    </Fold>
   );
 }
 

@@ -16,7 +16,7 @@ export function LineRow({ text, answer, onChange, onRemove, onEditing }: Props) 
     <div className="flex min-w-0 items-start gap-1">
       <div className="min-w-0 flex-1 py-1">
         <textarea
-          className="field-sizing-content block w-full resize-none rounded-md bg-transparent text-[1.05rem] leading-snug font-semibold"
+          className="field-sizing-content block w-full resize-none rounded-md bg-transparent leading-snug font-semibold"
           aria-label="Ingredient line"
           rows={1}
           value={text}
@@ -49,7 +49,11 @@ function Understood({ answer }: { readonly answer: LineAnswer | undefined }) {
     return <span className="block text-[0.85rem] text-soft">{answer ? "not an ingredient" : "\u00a0"}</span>;
   }
   const words = [answer.foodName, answer.form].filter(Boolean).join(" · ");
-  return <span className="block text-[0.85rem] text-soft">{words || "not in the tables"}</span>;
+  return (
+    <span className="block text-[0.85rem] text-soft">
+      {words || (answer.role === "stopped" ? "may not go in" : "not in the tables")}
+    </span>
+  );
 }
 
 interface AddProps {

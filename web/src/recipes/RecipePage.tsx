@@ -58,6 +58,18 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
   return (
     <Place
       title={draft.title || (id === undefined ? "New recipe" : "Recipe without a name")}
+      heading={
+        <h1>
+          <input
+            className="w-full rounded-md bg-transparent placeholder:text-soft"
+            aria-label="Name of the recipe"
+            placeholder="Name of the recipe"
+            maxLength={120}
+            value={draft.title}
+            onChange={(event) => change({ title: event.target.value })}
+          />
+        </h1>
+      }
       lead={
         recipe
           ? `Version ${recipe.version}, saved ${formatDate(recipe.savedAt)}${dirty ? " · changed since" : ""}`
@@ -69,14 +81,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <Card label="Ingredients" className="p-0!">
           <div className="flex flex-wrap items-center justify-between gap-3 border-b border-line px-5 py-3">
-            <input
-              className="input min-w-48 flex-1 border-transparent bg-transparent px-0 text-lg font-bold placeholder:font-semibold"
-              aria-label="Name of the recipe"
-              placeholder="Name of the recipe"
-              maxLength={120}
-              value={draft.title}
-              onChange={(event) => change({ title: event.target.value })}
-            />
+            <h2 className="text-lg font-bold">What is in it, and how long each needs</h2>
             <Choice
               hideLabel
               label="Jar size shown"

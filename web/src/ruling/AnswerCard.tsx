@@ -19,7 +19,9 @@ export function AnswerCard({ ruling, size, kitchen }: Props) {
     ruling.verdict === "stop" ? "brick" : ruling.verdict === "own-judgement" ? "mustard" : "copper";
   return (
     <Card label="Ruling" tone={tone} className="flex flex-col gap-3">
-      <VerdictTag verdict={ruling.verdict} />
+      <div>
+        <VerdictTag verdict={ruling.verdict} />
+      </div>
       {ruling.minutes == null ? (
         <StopWords ruling={ruling} />
       ) : (

@@ -43,8 +43,8 @@ export function Ladder({ ruling, size, order, children, onLeaveOut }: Props) {
         const answer = ruling?.lines[index];
         const findings = ruling?.findings.filter((finding) => finding.line === index) ?? [];
         return (
-          <li key={index} className="border-b border-line px-5 py-1.5">
-            <div className="grid grid-cols-1 items-center gap-x-4 md:grid-cols-[minmax(0,1fr)_minmax(0,21rem)]">
+          <li key={index} className="overflow-hidden border-b border-line px-5 py-0.5">
+            <div className="grid grid-cols-1 items-center gap-x-4 md:grid-cols-[minmax(0,1fr)_minmax(0,17.5rem)]">
               {children(index, answer)}
               <Rung
                 answer={answer}
@@ -62,7 +62,7 @@ export function Ladder({ ruling, size, order, children, onLeaveOut }: Props) {
         );
       })}
       {floor && (
-        <li className="grid grid-cols-1 px-5 md:grid-cols-[minmax(0,1fr)_minmax(0,21rem)] md:gap-x-4">
+        <li className="grid grid-cols-1 px-5 md:grid-cols-[minmax(0,1fr)_minmax(0,17.5rem)] md:gap-x-4">
           <span className="hidden md:block" />
           <span
             className="py-1.5 text-[0.85rem] text-soft"
@@ -90,7 +90,7 @@ function Rung({ answer, size, floor, setsTime }: RungProps) {
   const said = minutes == null ? (words ?? "") : `${minutes} min${setsTime ? ", sets the time" : ""}`;
   return (
     <div className="relative h-9" title={answer?.source ?? undefined}>
-      <svg className="absolute inset-0 h-full w-full" role="img" aria-label={said}>
+      <svg className="absolute inset-0 h-full w-full overflow-visible" role="img" aria-label={said}>
         {minutes != null && (
           <rect
             className={setsTime ? "fill-copper" : "fill-bar"}
@@ -108,8 +108,8 @@ function Rung({ answer, size, floor, setsTime }: RungProps) {
             strokeWidth="2"
             x1={`${(floor.minutes / FULL_SCALE) * 100}%`}
             x2={`${(floor.minutes / FULL_SCALE) * 100}%`}
-            y1="-8"
-            y2="60"
+            y1="-200"
+            y2="400"
           />
         )}
       </svg>

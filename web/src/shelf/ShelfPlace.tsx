@@ -36,9 +36,11 @@ export function ShelfPlace() {
           Jars come here by themselves when their seals are checked. You take them off as you eat them.
         </Empty>
       )}
-      {dishes.map(({ dish, lots: own }) => (
-        <Board key={dish} dish={dish} lots={own} today={shelf.data?.today ?? ""} />
-      ))}
+      <div className="flex flex-wrap items-end gap-x-3 gap-y-7">
+        {dishes.map(({ dish, lots: own }) => (
+          <Board key={dish} dish={dish} lots={own} today={shelf.data?.today ?? ""} />
+        ))}
+      </div>
     </Place>
   );
 }
@@ -63,14 +65,14 @@ function Board({
 }) {
   const total = lots.reduce((sum, lot) => sum + lot.jars, 0);
   return (
-    <section aria-label={dish}>
+    <section aria-label={dish} className="min-w-0 grow">
       <h2 className="flex flex-wrap items-baseline gap-x-3 px-1 text-lg font-bold">
         {dish}
         <span className="text-[0.95rem] font-semibold text-soft">
           {total} {total === 1 ? "jar" : "jars"}
         </span>
       </h2>
-      <div className="flex flex-wrap items-end gap-x-10 gap-y-4 rounded-t-box px-2 pt-2">
+      <div className="flex flex-wrap items-end gap-x-3 gap-y-4 pt-2">
         {lots.map((lot) => (
           <LotStand key={lot.code} lot={lot} today={today} />
         ))}
@@ -95,7 +97,7 @@ function LotStand({ lot, today }: { readonly lot: Lot; readonly today: string })
       },
     );
   return (
-    <div className="max-w-full">
+    <div className="max-w-full min-w-0 grow">
       <div
         className="flex flex-wrap items-end gap-1.5 border-b-[7px] border-[#c9ae86] px-2 dark:border-[#5a4936]"
         role="img"

@@ -15,10 +15,9 @@ export function EventList({ run }: { readonly run: Run }) {
               {formatTime(event.at)}
             </time>
             <span className={marked ? "font-bold text-brick" : ""}>
-              {eventWord(event.type)}
+              {event.jar ? `Jar ${event.jar.jar}: ` : eventWord(event.type)}
               {event.type === "reading" && `: ${readingWord(event.psi, event.weight)}`}
-              {event.jar &&
-                ` ${event.jar.jar}: ${event.jar.sealed ? "sealed" : "not sealed"}${lossWord(event.jar.loss)}`}
+              {event.jar && `${event.jar.sealed ? "sealed" : "not sealed"}${lossWord(event.jar.loss)}`}
               {event.note && (event.type === "note" ? `: ${event.note}` : ` (${event.note})`)}
             </span>
           </li>

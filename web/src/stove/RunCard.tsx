@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { LoadPicture } from "@/jars";
-import { Button, Card, ProblemNote, Tag } from "@/kit";
+import { Button, Card, Fold, ProblemNote, Tag } from "@/kit";
 import { countJars, formatClock, formatTime } from "@/quantity";
 import { EventList } from "./EventList";
 import { OtherReading } from "./OtherReading";
@@ -32,8 +32,8 @@ export function RunCard({ run, now, alone }: Props) {
       className="flex flex-col gap-3"
     >
       <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
-        <h2 className="text-xl font-bold">{run.cannerName}</h2>
-        <p className="min-w-0 flex-1 text-soft">
+        <h2 className="flex-1 text-xl font-bold sm:flex-none">{run.cannerName}</h2>
+        <p className="order-last min-w-0 basis-full text-soft sm:order-none sm:flex-1 sm:basis-0">
           {run.title} · {countJars(run.jars)}
         </p>
         <Tag tone={view.face.copper ? "copper" : lost ? "brick" : "ink"}>{stageWord(run.stage)}</Tag>
@@ -50,7 +50,7 @@ export function RunCard({ run, now, alone }: Props) {
           <p className="mt-2 text-xl leading-snug">{view.now}</p>
           <p className="mt-2 text-soft">{view.next}</p>
         </div>
-        <Picture view={view} run={run} now={now} />
+        <Picture view={view} run={run} now={now} alone={alone} />
       </div>
       <ProblemNote error={tell.error} more={wait === undefined ? undefined : `Still ${formatClock(wait)}.`} />
       <Buttons view={view} run={run} now={now} busy={tell.isPending} onTell={(event) => tell.mutate(event)} />
@@ -86,10 +86,20 @@ function ClockFace({
   );
 }
 
-function Picture({ view, run, now }: { readonly view: StageView; readonly run: Run; readonly now: number }) {
+function Picture({
+  view,
+  run,
+  now,
+  alone,
+}: {
+  readonly view: StageView;
+  readonly run: Run;
+  readonly now: number;
+  readonly alone: boolean;
+}) {
   switch (view.picture) {
     case "trace":
-      return <Trace run={run} now={now} />;
+      return <Trace run={run} now={now} height={alone ? 330 : 230} />;
     case "steam":
       return <SteamPictures steady={run.stage === "venting"} />;
     case "load":
@@ -160,7 +170,7 @@ function Buttons({ view, run, now, busy, onTell }: ButtonsProps) {
             key={step.text}
             size="stove"
             look={step.look === "main" && early ? "plain" : step.look}
-            className={step.look === "main" ? "flex-1" : ""}
+            className={step.look === "main" ? "basis-full sm:flex-1 sm:basis-auto" : "flex-1 sm:flex-none"}
             disabled={busy || early}
             onClick={() => (step.confirm ? setSure(step) : onTell(step.tell))}
           >
@@ -169,12 +179,21 @@ function Buttons({ view, run, now, busy, onTell }: ButtonsProps) {
         );
       })}
       {reads && (
-        <Button size="stove" onClick={() => setOther(run.lastReading?.psi ?? run.targetPsi)}>
+        <Button
+          size="stove"
+          className="flex-1 sm:flex-none"
+          onClick={() => setOther(run.lastReading?.psi ?? run.targetPsi)}
+        >
           Other reading
         </Button>
       )}
       {reads && stage === "holding" && (
-        <Button size="stove" look="loss" onClick={() => setOther(run.targetPsi - 0.5)}>
+        <Button
+          size="stove"
+          look="loss"
+          className="flex-1 sm:flex-none"
+          onClick={() => setOther(run.targetPsi - 0.5)}
+        >
           It dropped
         </Button>
       )}
@@ -196,10 +215,10 @@ function More({
   const [leaving, setLeaving] = useState(false);
   const early = (run.stage === "rising" || run.stage === "holding") && !run.holdComplete;
   return (
-    <details className="border-t border-line pt-1">
-      <summary className="flex min-h-11 cursor-pointer items-center font-bold text-primary">
-        Notes, the record, and stopping ({run.events.length} written down)
-      </summary>
+    <Fold
+      title={`Notes, the record, and stopping (${run.events.length} written down)`}
+      className="border-t border-line pt-1"
+    >
       <div className="flex flex-col gap-4 py-2">
         <form
           className="flex gap-3"
@@ -253,6 +272,6 @@ function More({
           )
         )}
       </div>
-    </details>
+    </Fold>
   );
 }

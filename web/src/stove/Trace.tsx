@@ -1,17 +1,23 @@
+import { useRef } from "react";
+import { useWidth } from "@/kit";
 import { formatTime } from "@/quantity";
 import type { Run } from "./useRuns";
 
 interface Props {
   readonly run: Run;
   readonly now: number;
-  readonly className?: string;
+  /** In CSS pixels. */
+  readonly height?: number;
 }
 
-const [W, H, LEFT, RIGHT, TOP, FOOT] = [560, 250, 40, 14, 14, 26];
+const [LEFT, RIGHT, TOP, FOOT] = [30, 10, 12, 26];
 const WEIGHT_LEVEL: Record<string, number> = { still: -3, proper: 0.4, frantic: 3 };
 
 /** The pressure trace: what was read when, the mark to keep, and every break in it. */
-export function Trace({ run, now, className = "" }: Props) {
+export function Trace({ run, now, height = 250 }: Props) {
+  const frame = useRef<SVGSVGElement>(null);
+  const W = useWidth(frame, 560);
+  const H = height;
   const target = run.targetPsi;
   const start = Date.parse(
     run.weightOnAt ?? run.events.find((event) => event.type === "weight-on")?.at ?? run.now,
@@ -34,14 +40,12 @@ export function Trace({ run, now, className = "" }: Props) {
   const top = Math.max(15, target + 3, ...points.map((point) => point.value + 1));
   const x = (at: number) => LEFT + ((at - from) / (end - from)) * (W - LEFT - RIGHT);
   const y = (value: number) => TOP + (1 - value / top) * (H - TOP - FOOT);
+  const firstMark = points.find((point) => !point.low)?.at ?? Number.POSITIVE_INFINITY;
+  // On the way up it is below the mark as it should be; only afterwards that is a loss.
+  const lostAt = (point: { readonly at: number; readonly low: boolean }) => point.low && point.at > firstMark;
   const losses = run.deviations.filter((deviation) => deviation.code === "pressure-lost");
   return (
-    <svg
-      viewBox={`0 0 ${W} ${H}`}
-      className={`w-full ${className}`}
-      role="img"
-      aria-label={words(run, losses.length)}
-    >
+    <svg ref={frame} height={H} className="block w-full" role="img" aria-label={words(run, losses.length)}>
       {[0, 5, 10, 15].map((tick) => (
         <g key={tick}>
           <line x1={LEFT} x2={W - RIGHT} y1={y(tick)} y2={y(tick)} className="stroke-line" />
@@ -66,8 +70,9 @@ export function Trace({ run, now, className = "" }: Props) {
         strokeDasharray="7 5"
       />
       <text
-        x={LEFT + 6}
-        y={y(target) - 8}
+        x={W - RIGHT - 4}
+        y={y(target) + 19}
+        textAnchor="end"
         className="fill-copper text-[14px] font-bold"
         style={{ paintOrder: "stroke", stroke: "var(--color-paper)", strokeWidth: 5 }}
       >
@@ -85,7 +90,7 @@ export function Trace({ run, now, className = "" }: Props) {
               y2={y(point.value)}
               strokeWidth="3.5"
               strokeLinecap="round"
-              className={index > 0 && (point.low || before.low) ? "stroke-brick" : "stroke-primary"}
+              className={lostAt(point) || lostAt(before) ? "stroke-brick" : "stroke-primary"}
             />
           )
         );
@@ -96,7 +101,7 @@ export function Trace({ run, now, className = "" }: Props) {
           cx={x(point.at)}
           cy={y(point.value)}
           r="5"
-          className={point.low ? "fill-brick" : "fill-primary"}
+          className={lostAt(point) ? "fill-brick" : "fill-primary"}
         />
       ))}
       {losses.map((loss) => (

@@ -9,6 +9,10 @@ import org.mobrel.recipe.Mention;
 /** The answer in a sentence, such as 'Kidney beans set the time: 90 min in quarts.' */
 final class Headline {
 
+    private static final String[] NUMBERS = {
+        "No", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten"
+    };
+
     private Headline() {}
 
     static String of(Timing timing, List<LineRuling> lines, Contents contents) {
@@ -27,7 +31,8 @@ final class Headline {
 
     static String ofStop(List<Finding> findings) {
         long stops = findings.stream().filter(Finding::isStop).count();
-        return stops == 1 ? "One thing stops this." : stops + " things stop this.";
+        String many = stops < NUMBERS.length ? NUMBERS[(int) stops] : Long.toString(stops);
+        return stops == 1 ? "One thing stops this." : many + " things stop this.";
     }
 
     private static String setters(List<Integer> pacesetters, List<LineRuling> lines) {

@@ -1,0 +1,77 @@
+package org.mobrel.journeys;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** A headless Chromium; its pages note every error the console shows. */
+final class Browser implements AutoCloseable {
+
+    /** A tablet lying on its side, propped against the flour bin. */
+    static final int TABLET_WIDTH = 1280;
+
+    static final int TABLET_HEIGHT = 800;
+
+    private final Playwright playwright;
+    private final com.microsoft.playwright.Browser chromium;
+    private final List<String> errors = new ArrayList<>();
+
+    Browser() {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        chromium = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(executable())
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
+    }
+
+    private static Path executable() {
+        Path debian = Path.of("/usr/bin/chromium");
+        return Files.exists(debian) ? debian : Path.of("/usr/bin/chromium-browser");
+    }
+
+    Page tablet() {
+        return page(TABLET_WIDTH, TABLET_HEIGHT, ColorScheme.LIGHT);
+    }
+
+    Page page(int width, int height, ColorScheme scheme) {
+        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setColorScheme(scheme)
+                .setLocale("en-US"));
+        Page page = context.newPage();
+        page.onPageError(errors::add);
+        page.onRequest(request -> {
+            if (!request.url().startsWith("http://127.0.0.1:") && !request.url().startsWith("data:")) {
+                errors.add("loads from outside: " + request.url());
+            }
+        });
+        return page;
+    }
+
+    /** Scripts that failed, and anything that was asked of another host. */
+    List<String> errors() {
+        return List.copyOf(errors);
+    }
+
+    @Override
+    public void close() {
+        chromium.close();
+        playwright.close();
+    }
+}

@@ -1,0 +1,64 @@
+package org.mobrel.journeys;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.file.Path;
+
+/** Takes the pictures of the README from the demo kitchen: {@code ./mobrel shots}. */
+final class Screenshots {
+
+    private final Path folder;
+    private final RunningMobrel mobrel;
+    private final Browser browser;
+
+    private Screenshots(Path folder, RunningMobrel mobrel, Browser browser) {
+        this.folder = folder;
+        this.mobrel = mobrel;
+        this.browser = browser;
+    }
+
+    public static void main(String[] arguments) {
+        Path folder = arguments.length > 0 ? Path.of(arguments[0]) : RunningMobrel.inProject("docs/screenshots");
+        try (RunningMobrel mobrel = RunningMobrel.withDemoKitchen();
+                Browser browser = new Browser()) {
+            new Screenshots(folder, mobrel, browser).take();
+        }
+    }
+
+    private void take() {
+        tablet("today", "/today");
+        tablet("recipes", "/recipes");
+        tablet("recipe", "/recipes/8");
+        tablet("recipe-stopped", "/recipes/7");
+        tablet("plan", "/plan/8?quarts=6&pints=1");
+        tablet("plan-own-judgement", "/plan/5?quarts=0&pints=14");
+        tablet("stove", "/stove");
+        tablet("seal-check", "/seals/9");
+        tablet("shelf", "/shelf");
+        tablet("logbook", "/logbook");
+        tablet("batch", "/logbook/5");
+        tablet("kitchen", "/kitchen");
+        tablet("tables", "/tables");
+        shot("stove-dark", "/stove", Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT, ColorScheme.DARK);
+        shot("stove-phone", "/stove", 390, 844, ColorScheme.LIGHT);
+        shot("shelf-phone", "/shelf", 390, 844, ColorScheme.LIGHT);
+    }
+
+    private void tablet(String name, String path) {
+        shot(name, path, Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT, ColorScheme.LIGHT);
+    }
+
+    private void shot(String name, String path, int width, int height, ColorScheme scheme) {
+        Page page = browser.page(width, height, scheme);
+        page.navigate(mobrel.url(path));
+        page.waitForLoadState(LoadState.LOAD);
+        page.waitForCondition(() ->
+                page.getByText("One moment").count() == 0 && page.locator("h1").count() > 0);
+        page.evaluate("document.fonts.ready");
+        // The ruling follows a pause in typing, and clocks begin at the first answer.
+        page.waitForTimeout(900);
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+        page.context().close();
+    }
+}

@@ -34,7 +34,7 @@ export function JarCutaway({ jars, headspaceIn, solidsShare }: Props) {
   return (
     <svg
       viewBox={`0 0 ${width} ${base + 28}`}
-      className="mx-auto block h-auto max-h-[19rem] w-full"
+      className="mx-auto block h-auto max-h-[18rem] w-full"
       role="img"
       aria-label={jars
         .map(

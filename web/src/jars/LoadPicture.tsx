@@ -80,7 +80,7 @@ function rings(count: number): readonly number[] {
 /** The largest seat that lets so many stand in a ring against the wall at this radius. */
 function seatIn(count: number, wall: number): number {
   const sine = Math.sin(Math.PI / count);
-  return count === 1 ? wall * 0.5 : (wall * sine) / (1 + sine);
+  return count === 1 ? wall : (wall * sine) / (1 + sine);
 }
 
 /** Places on the rack: rings around the middle, each jar as large as the tightest ring allows. */

@@ -16,14 +16,14 @@ export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1, f
   const id = useId();
   const to = (next: number) => onChange(Math.round(Math.min(max, Math.max(min, next)) * 100) / 100);
   return (
-    <div className="flex items-center justify-between gap-3">
-      <label htmlFor={id} className="font-semibold">
+    <div className="flex items-center justify-between gap-2">
+      <label htmlFor={id} className={`font-semibold ${label.length < 14 ? "whitespace-nowrap" : ""}`}>
         {label}
       </label>
       <div className="flex items-center rounded-field border border-line bg-paper">
         <button
           type="button"
-          className="btn btn-ghost h-12 min-h-12 w-11 px-0 text-primary"
+          className="btn btn-ghost h-12 min-h-12 w-10 px-0 text-primary"
           aria-label={`One less: ${label}`}
           disabled={value <= min}
           onClick={() => to(value - step)}
@@ -44,7 +44,7 @@ export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1, f
         />
         <button
           type="button"
-          className="btn btn-ghost h-12 min-h-12 w-11 px-0 text-primary"
+          className="btn btn-ghost h-12 min-h-12 w-10 px-0 text-primary"
           aria-label={`One more: ${label}`}
           disabled={value >= max}
           onClick={() => to(value + step)}

@@ -38,7 +38,7 @@ export function ProcessCard({ load, loads, cannerName, judged }: Props) {
             , and begins again from zero if it drops below.
           </p>
         </div>
-        <div className="grid w-full grid-cols-2 gap-x-6 gap-y-4 sm:grid-cols-3 xl:grid-cols-6">
+        <div className="grid w-full grid-cols-2 gap-x-6 gap-y-4 sm:grid-cols-3">
           <Figure label="Time at pressure" value={load.minutes} unit="min" tone="copper" />
           <Figure
             label={dial ? "Read on the dial" : "Weight"}
@@ -48,7 +48,12 @@ export function ProcessCard({ load, loads, cannerName, judged }: Props) {
           />
           <Figure label="Headspace" value={load.headspaceIn} unit="in" />
           <Figure label="Vent first" value={load.ventMinutes} unit="min" note="steady steam" />
-          <Figure label="Cool down" value="30–45" unit="min" note="by itself, to zero" />
+          <Figure
+            label="Cool down"
+            value={<span className="whitespace-nowrap">30–45</span>}
+            unit="min"
+            note="by itself, to zero"
+          />
           <Figure label="Weight off, then" value={load.settleMinutes} unit="min" note="before the lid" />
         </div>
       </div>

@@ -22,7 +22,7 @@ const FULL_SCALE = 118;
 
 /** What sort of line it is when it has no time of its own. */
 const ROLES: Record<string, string> = {
-  seasoning: "covered in a soup, adds no time",
+  seasoning: "seasoning, adds no time",
   root: "no row in the guide",
   liquid: "liquid, adds no time",
   flavouring: "free to change",

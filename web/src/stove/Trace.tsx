@@ -17,7 +17,7 @@ const WEIGHT_LEVEL: Record<string, number> = { still: -3, proper: 0.4, frantic: 
 export function Trace({ run, now, height = 250 }: Props) {
   const frame = useRef<SVGSVGElement>(null);
   const W = useWidth(frame, 560);
-  const H = height;
+  const H = Math.round(Math.min(height, W * 0.62));
   const target = run.targetPsi;
   const start = Date.parse(
     run.weightOnAt ?? run.events.find((event) => event.type === "weight-on")?.at ?? run.now,

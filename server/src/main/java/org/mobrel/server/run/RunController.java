@@ -3,9 +3,8 @@ package org.mobrel.server.run;
 import jakarta.validation.Valid;
 import java.time.InstantSource;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
+import java.util.OptionalInt;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.run.EventKind;
 import org.mobrel.run.JarCheck;
@@ -13,7 +12,6 @@ import org.mobrel.run.Reading;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.WeightState;
 import org.mobrel.server.platform.BadField;
-import org.mobrel.server.platform.Conflict;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -46,19 +44,8 @@ class RunController {
 
     @PostMapping("/{id}/events")
     RunWire.RunAnswer tell(@PathVariable long id, @Valid @RequestBody RunWire.EventRequest request) {
-        refuseIfOutdated(id, request.expected());
-        return answer(desk.tell(id, wish(request)));
-    }
-
-    /** A tap on a page that has not seen the latest event may mean something else by now. */
-    private void refuseIfOutdated(long id, @Nullable Integer expected) {
-        int events = desk.run(id).events().size();
-        if (expected != null && expected != events) {
-            throw new Conflict(
-                    "someone-was-first",
-                    "Something was written down meanwhile, by another page or device. Look again and decide.",
-                    Map.of("events", events));
-        }
+        OptionalInt expected = request.expected() == null ? OptionalInt.empty() : OptionalInt.of(request.expected());
+        return answer(desk.tell(id, wish(request), expected));
     }
 
     private RunWire.RunAnswer answer(Run run) {

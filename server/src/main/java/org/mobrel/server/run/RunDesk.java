@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import org.mobrel.jars.JarCount;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.Refusal;
@@ -66,19 +67,31 @@ public class RunDesk {
     /**
      * Writes an event down, if it may happen now.
      *
+     * @param expected how many events whoever wishes it knew of: a tap on a page that has not seen the latest event may mean
+     *     something else by now. Empty to write whatever came meanwhile.
      * @return the run after it
      * @throws Missing if there is no such run
      * @throws Conflict if the run's rules refuse it; it says why and how long still
      */
     @Transactional
-    public Run tell(long id, Wish wish) {
-        return tellAt(id, wish, clock.instant());
+    public Run tell(long id, Wish wish, OptionalInt expected) {
+        return tell(id, wish, expected, clock.instant());
     }
 
     /** As {@link #tell}, at an instant of its own; for kitchens that are loaded, not cooked in. */
     @Transactional
     public Run tellAt(long id, Wish wish, Instant now) {
+        return tell(id, wish, OptionalInt.empty(), now);
+    }
+
+    private Run tell(long id, Wish wish, OptionalInt expected, Instant now) {
         Run run = store.runForUpdate(id).orElseThrow(() -> new Missing("run", id));
+        if (expected.isPresent() && expected.getAsInt() != run.events().size()) {
+            throw new Conflict(
+                    "someone-was-first",
+                    "Something was written down meanwhile, by another page or device. Look again and decide.",
+                    Map.of("events", run.events().size()));
+        }
         RunState before = run.state();
         RunAnswer answer = RunRules.decide(run.plan(), before, wish.at(SqlTime.millis(now)));
         if (answer.refusal().isPresent()) {

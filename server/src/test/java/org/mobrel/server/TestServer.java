@@ -1,0 +1,176 @@
+package org.mobrel.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+
+/**
+ * The real application on a port of its own, against a MariaDB started for the tests in a temporary folder on loopback. One for all
+ * test classes of a run; each test makes the things it needs and looks only at those.
+ */
+public final class TestServer implements BeforeAllCallback, ParameterResolver {
+
+    /** An answer as it came over HTTP. */
+    public record Answer(int status, String type, JsonNode body) {}
+
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private final HttpClient http = HttpClient.newHttpClient();
+
+    private record Running(int port, Path clock, Path folder, ConfigurableApplicationContext context)
+            implements AutoCloseable {
+        @Override
+        public void close() {
+            context.close();
+            mariadb("kill", folder.resolve("db").toString());
+        }
+    }
+
+    private Running running;
+
+    @SuppressWarnings("NullAway.Init") // set before any test of the class runs
+    public TestServer() {}
+
+    @Override
+    public void beforeAll(ExtensionContext context) {
+        running = context.getRoot()
+                .getStore(ExtensionContext.Namespace.GLOBAL)
+                .getOrComputeIfAbsent("mobrel", key -> start(), Running.class);
+    }
+
+    private static Running start() {
+        try {
+            Path folder = Files.createTempDirectory("mobrel-test");
+            Path clock = Files.writeString(folder.resolve("clock"), "0");
+            String port = mariadb("start", folder.resolve("db").toString());
+            ConfigurableApplicationContext context = SpringApplication.run(
+                    MobrelServer.class,
+                    "--server.port=0",
+                    "--spring.datasource.url=jdbc:mariadb://127.0.0.1:" + port + "/mobrel",
+                    "--mobrel.test-clock-file=" + clock);
+            String web = context.getEnvironment().getRequiredProperty("local.server.port");
+            return new Running(Integer.parseInt(web), clock, folder, context);
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    private static String mariadb(String... command) {
+        try {
+            List<String> line = new ArrayList<>(List.of("bash", "../tools/mariadb"));
+            line.addAll(List.of(command));
+            Process process = new ProcessBuilder(line)
+                    .redirectError(ProcessBuilder.Redirect.INHERIT)
+                    .start();
+            String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            if (process.waitFor() != 0) {
+                throw new IllegalStateException("tools/mariadb " + String.join(" ", command) + " failed");
+            }
+            return said.strip();
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+
+    public Answer get(String path) {
+        return send(request(path).GET());
+    }
+
+    /** @param body JSON text */
+    public Answer post(String path, String body) {
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    public Answer put(String path, String body) {
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .PUT(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    public Answer delete(String path) {
+        return send(request(path).DELETE());
+    }
+
+    /** A request as another page in the same browser would send it. */
+    public Answer getFrom(String origin, String path) {
+        return send(request(path).header("Origin", origin).GET());
+    }
+
+    public int port() {
+        return running.port();
+    }
+
+    /** Moves the server's clock on. */
+    public void advance(Duration time) {
+        try {
+            long lead = Long.parseLong(Files.readString(running.clock()).strip());
+            Files.writeString(running.clock(), Long.toString(lead + time.toMillis()));
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    public void killDatabase() {
+        mariadb("kill", running.folder().resolve("db").toString());
+    }
+
+    public void startDatabaseAgain() {
+        String db = running.folder().resolve("db").toString();
+        try {
+            mariadb("start", db, Files.readString(Path.of(db, "port")).strip());
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    private HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + running.port() + path))
+                .timeout(Duration.ofSeconds(20));
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            String type = response.headers().firstValue("Content-Type").orElse("");
+            boolean json = type.contains("json");
+            return new Answer(response.statusCode(), type, JSON.readTree(json ? response.body() : "null"));
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+        return parameter.getParameter().getType() == TestServer.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+        return this;
+    }
+}

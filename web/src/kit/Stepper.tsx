@@ -1,5 +1,5 @@
 import { Minus, Plus } from "lucide-react";
-import { useId } from "react";
+import { useId, useState } from "react";
 
 interface Props {
   readonly label: string;
@@ -14,6 +14,8 @@ interface Props {
 /** A number changed by two large buttons, or typed. */
 export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1, format = String }: Props) {
   const id = useId();
+  // While it is typed, the text stands as it is: "0." is on its way to "0.5".
+  const [typing, setTyping] = useState<string | undefined>();
   const to = (next: number) => onChange(Math.round(Math.min(max, Math.max(min, next)) * 100) / 100);
   return (
     <div className="flex items-center justify-between gap-2">
@@ -34,13 +36,16 @@ export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1, f
           id={id}
           className="digits w-12 bg-transparent text-center text-xl font-bold"
           inputMode="decimal"
-          value={format(value)}
+          value={typing ?? format(value)}
           onChange={(event) => {
-            const typed = Number(event.target.value);
-            if (Number.isFinite(typed)) {
+            setTyping(event.target.value);
+            const typed = Number(event.target.value.replace(",", "."));
+            if (event.target.value.trim() !== "" && Number.isFinite(typed)) {
               to(typed);
             }
           }}
+          onFocus={(event) => event.target.select()}
+          onBlur={() => setTyping(undefined)}
         />
         <button
           type="button"

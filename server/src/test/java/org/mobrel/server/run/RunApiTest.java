@@ -132,7 +132,7 @@ class RunApiTest {
         eatTheOnlyJar(server, lots.get(0).get("code").asString());
         JsonNode page =
                 server.get("/api/batches/" + holding.get("batchId").asLong()).body();
-        assertThat(page.get("runs").get(0).get("events").size()).isEqualTo(16);
+        assertThat(page.get("runs").get(0).get("events").size()).isEqualTo(15);
         assertThat(page.get("ruling").get("headline").asString())
                 .isEqualTo("Dried navy beans set the time: 90 min in quarts.");
     }

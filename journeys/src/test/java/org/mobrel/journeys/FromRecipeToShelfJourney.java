@@ -1,0 +1,204 @@
+package org.mobrel.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.Duration;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+
+/** A first day with Mobrel: from an empty kitchen to seven jars on the shelf. */
+class FromRecipeToShelfJourney {
+
+    private static final String PASTED =
+            """
+            2 lb dried kidney beans, soaked overnight
+            3 cups carrots, diced
+            2 cups chopped onion
+            3 qt pork stock
+            2 tsp salt
+            """;
+
+    @Test
+    void a_pasted_recipe_becomes_seven_jars_on_the_shelf() {
+        try (RunningMobrel mobrel = RunningMobrel.empty();
+                Browser browser = new Browser()) {
+            Page page = browser.tablet();
+            setUpKitchen(page, mobrel);
+            pasteRecipe(page);
+            plan(page);
+            bringUp(page, mobrel);
+            losePressureAndHoldAgain(page, mobrel);
+            coolAndOpen(page, mobrel);
+            checkSeals(page, mobrel);
+            lookAtShelf(page);
+            Assertions.assertThat(browser.errors()).isEmpty();
+        }
+    }
+
+    private static void setUpKitchen(Page page, RunningMobrel mobrel) {
+        page.navigate(mobrel.url("/"));
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set up the kitchen"))
+                .click();
+        page.getByLabel("Altitude in feet").fill("3150");
+        button(page, "Save").click();
+        Locator form = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("A new canner"));
+        form.getByLabel("What you call it").fill("Big canner");
+        form.getByRole(AriaRole.TEXTBOX, new Locator.GetByRoleOptions().setName("The dial reads too high"))
+                .fill("");
+        page.keyboard().type("0.5");
+        form.getByLabel("Quarts in a layer", new Locator.GetByLabelOptions().setExact(true))
+                .fill("9");
+        form.getByLabel("Pints in a layer", new Locator.GetByLabelOptions().setExact(true))
+                .fill("10");
+        button(page, "Add this canner").click();
+        assertThat(region(page, "Big canner")).containsText("12.5");
+    }
+
+    private static void pasteRecipe(Page page) {
+        place(page, "Recipes");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New recipe"))
+                .click();
+        page.context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
+        page.evaluate("text => navigator.clipboard.writeText(text)", PASTED);
+        page.getByLabel("Add a line, or paste a whole recipe").click();
+        page.keyboard().press("Control+V");
+
+        assertThat(page.getByLabel("Ingredient line")).hasCount(5);
+        assertThat(region(page, "Ruling")).containsText("Dried kidney beans set the time: 90 min in quarts.");
+        assertThat(region(page, "Ruling")).containsText("12.5");
+        Locator longest = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Ingredients"))
+                .getByRole(AriaRole.LISTITEM)
+                .first();
+        assertThat(longest.getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName("90 min, sets the time")))
+                .isVisible();
+
+        // Every edit is answered without a button: pints, and then a line less.
+        page.getByText("Pints", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(region(page, "Ruling")).containsText("Dried kidney beans set the time: 75 min in pints.");
+        page.getByText("Quarts", new Page.GetByTextOptions().setExact(true)).click();
+
+        page.getByLabel("Name of the recipe").fill("Kidney bean soup");
+        button(page, "Save").click();
+        assertThat(page.getByText("Version 1, saved")).isVisible();
+    }
+
+    private static void plan(Page page) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan jars"))
+                .click();
+        button(page, "One less: Quarts").click();
+        button(page, "One more: Pints").click();
+        button(page, "One more: Pints").click();
+        assertThat(page.getByText("6 quarts and 2 pints · Big canner")).isVisible();
+        Locator card = region(page, "Process card, load 1");
+        assertThat(card).containsText("90");
+        assertThat(card).containsText("12 + 0.5: it reads high");
+        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("carrots, diced")))
+                .containsText("cups");
+        assertThat(region(page, "Amounts")).containsText("Top up with");
+        button(page, "To the stove").click();
+    }
+
+    private static void bringUp(Page page, RunningMobrel mobrel) {
+        button(page, "All checked").click();
+        button(page, "Jars in, lid locked").click();
+        button(page, "Steady steam").click();
+        assertThat(page.getByRole(AriaRole.TIMER)).containsText(Pattern.compile("(10:00|9:5\\d)"));
+        assertThat(button(page, "Weight on")).isDisabled();
+        mobrel.advance(Duration.ofMinutes(10));
+        assertThat(button(page, "Weight on")).isEnabled();
+        button(page, "Weight on").click();
+        button(page, "12.5 · on the mark").click();
+        assertThat(page.getByRole(AriaRole.TIMER)).containsText(Pattern.compile("(1:30:00|1:29:5\\d)"));
+    }
+
+    private static void losePressureAndHoldAgain(Page page, RunningMobrel mobrel) {
+        mobrel.advance(Duration.ofMinutes(88));
+        assertThat(page.getByRole(AriaRole.TIMER)).containsText(Pattern.compile("^1:\\d\\d$"));
+        button(page, "It dropped").click();
+        button(page, "One less: The dial reads").click();
+        assertThat(page.getByText("Below 12.5: the full 90 minutes start again when it is back."))
+                .isVisible();
+        button(page, "Write down 11.5").click();
+        assertThat(page.getByText("Pressure fell to 11.5 at")).isVisible();
+        assertThat(page.getByText("The clock starts again: the full 90 from when it is back at 12.5"))
+                .isVisible();
+
+        mobrel.advance(Duration.ofMinutes(4));
+        button(page, "12.5 · on the mark").click();
+        assertThat(page.getByRole(AriaRole.TIMER)).containsText(Pattern.compile("(1:30:00|1:29:5\\d)"));
+        assertThat(button(page, "Heat off")).hasCount(0);
+        mobrel.advance(Duration.ofMinutes(90));
+        button(page, "Heat off").click();
+    }
+
+    private static void coolAndOpen(Page page, RunningMobrel mobrel) {
+        mobrel.advance(Duration.ofMinutes(40));
+        button(page, "Pressure is zero").click();
+        button(page, "Weight off").click();
+        assertThat(button(page, "Lid off")).isDisabled();
+        mobrel.advance(Duration.ofMinutes(10));
+        button(page, "Lid off").click();
+        button(page, "Jars out").click();
+        assertThat(page.getByText("Nothing on the stove")).isVisible();
+    }
+
+    private static void checkSeals(Page page, RunningMobrel mobrel) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Look at the jars"))
+                .click();
+        assertThat(page.getByText("The jars rest until")).isVisible();
+        mobrel.advance(Duration.ofHours(12));
+        for (int jar = 1; jar <= 8; jar++) {
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Jar " + jar + ",")))
+                    .isVisible();
+            button(page, jar == 3 ? "Not sealed" : "Sealed").click();
+        }
+        assertThat(page.getByText("8 jars in, 7 sealed")).isVisible();
+        assertThat(region(page, "Jars that did not seal")).containsText("One jar did not seal. Decide within");
+    }
+
+    private static void lookAtShelf(Page page) {
+        place(page, "Shelf");
+        assertThat(page.getByText("7 jars, 1 dish")).isVisible();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("5 quarts")))
+                .isVisible();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("2 pints")))
+                .isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take one pint"))
+                .click();
+        assertThat(page.getByText("6 jars, 1 dish")).isVisible();
+        button(page, "Put it back").click();
+        assertThat(page.getByText("7 jars, 1 dish")).isVisible();
+
+        place(page, "Logbook");
+        assertThat(page.getByText("8 in, 7 sealed")).isVisible();
+        assertThat(page.getByText("one deviation")).isVisible();
+        page.getByText("Kidney bean soup").click();
+        assertThat(page.getByText("Reading: 11.5 on the dial")).isVisible();
+    }
+
+    private static void place(Page page, String name) {
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(
+                        AriaRole.LINK,
+                        new Locator.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions()
+                        .setName(Pattern.compile(
+                                "^" + Pattern.quote(name).replace("\\Q", "").replace("\\E", "") + "( at .*)?$")));
+    }
+
+    private static Locator region(Page page, String name) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+}

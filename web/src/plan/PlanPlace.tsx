@@ -54,7 +54,7 @@ export function PlanPlace({ recipeId, search }: Props) {
       <ProblemNote error={plan.error} retry={() => plan.refetch()} />
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_25.5rem]">
         <div className="flex flex-col gap-4">
-          <div className="grid items-stretch gap-4 md:grid-cols-[15rem_minmax(0,1fr)]">
+          <div className="grid items-stretch gap-4 md:grid-cols-[16rem_minmax(0,1fr)]">
             <JarCounts kitchen={kitchen.data} canner={canner} search={search} recipeId={recipeId} />
             {shown?.amounts && !none && (
               <Card label="The jars, cut open" className="flex flex-col justify-center px-3! py-3!">

@@ -20,8 +20,8 @@ export function ProcessCard({ load, loads, cannerName, judged }: Props) {
       tone={judged ? "mustard" : "copper"}
       className={judged ? "hatched" : ""}
     >
-      <div className="flex flex-wrap items-center gap-x-6 gap-y-4">
-        <LoadPicture jars={load.jars} className="h-28 w-28 shrink-0" />
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
+        <LoadPicture jars={load.jars} className="h-24 w-24 shrink-0" />
         <div className="min-w-56 flex-1">
           <h2 className="text-xl font-bold">
             Process card{loads > 1 && `: load ${load.number} of ${loads}`}
@@ -29,17 +29,16 @@ export function ProcessCard({ load, loads, cannerName, judged }: Props) {
           <p className="text-soft">
             {countJars(load.jars)} in {cannerName}
           </p>
-          <p className="mt-2 text-[1.05rem]">{load.headline}</p>
-          <p className="mt-2 text-[0.9rem] text-soft">
-            The time begins when{" "}
-            {dial
-              ? `${load.readingPsi} psi is on the dial`
-              : `the ${load.readingPsi} lb weight moves properly`}
-            , and begins again from zero if it drops below.
-          </p>
+          <p className="mt-1 text-[1.05rem] font-semibold">{load.headline}</p>
         </div>
-        <div className="grid w-full grid-cols-2 gap-x-6 gap-y-4 sm:grid-cols-3">
-          <Figure label="Time at pressure" value={load.minutes} unit="min" tone="copper" />
+        <div className="grid w-full grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-3">
+          <Figure
+            label="Time at pressure"
+            value={load.minutes}
+            unit="min"
+            tone="copper"
+            note="all again if it drops below"
+          />
           <Figure
             label={dial ? "Read on the dial" : "Weight"}
             value={load.readingPsi}

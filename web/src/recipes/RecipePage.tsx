@@ -61,7 +61,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
       heading={
         <h1>
           <input
-            className="w-full rounded-md bg-transparent placeholder:text-soft"
+            className={`w-full bg-transparent placeholder:text-soft ${draft.title ? "rounded-md" : "border-b-2 border-dashed border-bar"}`}
             aria-label="Name of the recipe"
             placeholder="Name of the recipe"
             maxLength={120}
@@ -73,7 +73,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
       lead={
         recipe
           ? `Version ${recipe.version}, saved ${formatDate(recipe.savedAt)}${dirty ? " · changed since" : ""}`
-          : "Not saved yet"
+          : "Not saved yet: it needs a name and one line"
       }
       actions={<Actions id={id} draft={draft} dirty={dirty} undo={undo} forget={forget} />}
     >

@@ -53,7 +53,14 @@ export function RunCard({ run, now, alone }: Props) {
         <Picture view={view} run={run} now={now} alone={alone} />
       </div>
       <ProblemNote error={tell.error} more={wait === undefined ? undefined : `Still ${formatClock(wait)}.`} />
-      <Buttons view={view} run={run} now={now} busy={tell.isPending} onTell={(event) => tell.mutate(event)} />
+      <Buttons
+        view={view}
+        run={run}
+        now={now}
+        alone={alone}
+        busy={tell.isPending}
+        onTell={(event) => tell.mutate(event)}
+      />
       <More run={run} busy={tell.isPending} onTell={(event) => tell.mutate(event)} />
     </Card>
   );
@@ -112,11 +119,12 @@ interface ButtonsProps {
   readonly view: StageView;
   readonly run: Run;
   readonly now: number;
+  readonly alone: boolean;
   readonly busy: boolean;
   readonly onTell: (event: Tell) => void;
 }
 
-function Buttons({ view, run, now, busy, onTell }: ButtonsProps) {
+function Buttons({ view, run, now, alone, busy, onTell }: ButtonsProps) {
   const [other, setOther] = useState<number | undefined>();
   const [sure, setSure] = useState<Step | undefined>();
   const stage = run.stage;
@@ -170,7 +178,9 @@ function Buttons({ view, run, now, busy, onTell }: ButtonsProps) {
             key={step.text}
             size="stove"
             look={step.look === "main" && early ? "plain" : step.look}
-            className={step.look === "main" ? "basis-full sm:flex-1 sm:basis-auto" : "flex-1 sm:flex-none"}
+            className={
+              step.look !== "main" ? "flex-1" : alone ? "basis-full sm:flex-[3] sm:basis-0" : "basis-full"
+            }
             disabled={busy || early}
             onClick={() => (step.confirm ? setSure(step) : onTell(step.tell))}
           >
@@ -181,19 +191,14 @@ function Buttons({ view, run, now, busy, onTell }: ButtonsProps) {
       {reads && (
         <Button
           size="stove"
-          className="flex-1 sm:flex-none"
+          className="flex-1"
           onClick={() => setOther(run.lastReading?.psi ?? run.targetPsi)}
         >
           Other reading
         </Button>
       )}
       {reads && stage === "holding" && (
-        <Button
-          size="stove"
-          look="loss"
-          className="flex-1 sm:flex-none"
-          onClick={() => setOther(run.targetPsi - 0.5)}
-        >
+        <Button size="stove" look="loss" className="flex-1" onClick={() => setOther(run.targetPsi - 0.5)}>
           It dropped
         </Button>
       )}

@@ -2,8 +2,14 @@
 export function SteamPictures({ steady }: { readonly steady: boolean }) {
   return (
     <div className="flex items-end justify-center gap-14">
-      <figure className={`text-center ${steady ? "opacity-60" : ""}`}>
-        <svg width="110" height="150" viewBox="0 0 110 150" aria-hidden="true">
+      <figure className="text-center">
+        <svg
+          width="110"
+          height="150"
+          viewBox="0 0 110 150"
+          className={steady ? "mx-auto opacity-60" : "mx-auto"}
+          aria-hidden="true"
+        >
           <Pot className="stroke-bar" />
           {[0, 1, 2, 3].map((step) => (
             <circle key={step} cx={55 + (step % 2) * 3} cy={74 - step * 9} r="1.8" className="fill-bar" />
@@ -12,7 +18,7 @@ export function SteamPictures({ steady }: { readonly steady: boolean }) {
         <figcaption className="text-soft">a wisp: not yet</figcaption>
       </figure>
       <figure className="text-center">
-        <svg width="110" height="150" viewBox="0 0 110 150" aria-hidden="true">
+        <svg width="110" height="150" viewBox="0 0 110 150" className="mx-auto" aria-hidden="true">
           <Pot className="stroke-glass" />
           <path
             d="M52.500 78 L44 16 Q55 4 66 16 L57.500 78 Z"

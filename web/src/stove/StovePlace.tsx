@@ -90,8 +90,8 @@ function nextWords(run: Run, now: number): string | undefined {
   return word === undefined
     ? undefined
     : left > 0
-      ? `Next: ${word} on ${run.cannerName} in ${formatClock(left)}`
-      : `Now: ${word} on ${run.cannerName}`;
+      ? `Next, in ${formatClock(left)}: ${word}, ${run.cannerName}`
+      : `Now: ${word}, ${run.cannerName}`;
 }
 
 function Resting({ runs, now }: { readonly runs: readonly Run[]; readonly now: number }) {

@@ -134,7 +134,7 @@ class RunApiTest {
                 server.get("/api/batches/" + holding.get("batchId").asLong()).body();
         assertThat(page.get("runs").get(0).get("events").size()).isEqualTo(15);
         assertThat(page.get("ruling").get("headline").asString())
-                .isEqualTo("Dried navy beans set the time: 90 min in quarts.");
+                .isEqualTo("Navy beans set the time: 90 min in quarts.");
     }
 
     private static void eatTheOnlyJar(TestServer server, String code) {

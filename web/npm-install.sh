@@ -6,7 +6,16 @@
 set -euo pipefail
 cd "$(dirname "$0")"
 stamp=node_modules/.mobrel-lock
-if ! cmp -s package-lock.json "$stamp"; then
-  npm install --no-save --no-audit --no-fund --loglevel=error
-  cp package-lock.json "$stamp"
+cmp -s package-lock.json "$stamp" && exit 0
+
+# An older Node, such as Debian 12's, makes npm leave out native parts that ask for a newer one. Then the pinned Node and an npm of its
+# time are fetched first, into a folder of their own, and do the installing.
+new_enough='const [major, minor] = process.versions.node.split(".").map(Number); process.exit(major > 20 || (major === 20 && minor >= 19) ? 0 : 1)'
+if ! node -e "$new_enough"; then
+  pinned=$(node -p 'require("./package.json").devDependencies.node')
+  mkdir -p target/node
+  npm install --no-save --no-audit --no-fund --loglevel=error --prefix target/node "node@$pinned" npm@11.19.1
+  PATH=$PWD/target/node/node_modules/.bin:$PATH
 fi
+npm install --no-save --no-audit --no-fund --loglevel=error
+cp package-lock.json "$stamp"

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.quantity.Length;
@@ -88,8 +87,9 @@ public final class LineReader {
     /** What the states of the line change in what its words mean. */
     private List<Mention> settle(List<Mention> mentions, Set<State> states) {
         return mentions.stream()
-                .filter(mention -> !isSpoonfulForBrowning(mention, states))
-                .flatMap(mention -> Stream.of(dried(mention, states)))
+                .map(mention -> isSpoonfulForBrowning(mention, states)
+                        ? Mention.of(mention.phrase(), catalogue.food("oil"))
+                        : dried(mention, states))
                 .distinct()
                 .toList();
     }

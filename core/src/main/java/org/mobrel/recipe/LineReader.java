@@ -23,6 +23,8 @@ public final class LineReader {
                     + "[\\s-]*(inch(?:es)?|in\\b\\.?(?!\\s+(?:a|the|their|skins?)\\b)|\"|cm|mm)",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern PEPPER = Pattern.compile("\\bpepper\\b", Pattern.CASE_INSENSITIVE);
+
     private final Catalogue catalogue;
     private final Lexicon lexicon;
 
@@ -40,7 +42,9 @@ public final class LineReader {
         AmountReader.Read amount = AmountReader.read(text);
         String rest = AmountReader.plainFractions(amount.rest());
         Set<State> states = states(rest);
-        List<Mention> mentions = settle(mainFirst(lexicon.find(Words.of(rest))), states);
+        List<Mention> mentions = settle(mainFirst(lexicon.find(Words.of(rest))), states).stream()
+                .map(mention -> isGroundPepper(text, amount.amount()) ? ground(mention) : mention)
+                .toList();
         boolean heading =
                 amount.amount().isEmpty() && (text.isBlank() || text.strip().endsWith(":"));
         return new IngredientLine(
@@ -92,6 +96,23 @@ public final class LineReader {
                         : dried(mention, states))
                 .distinct()
                 .toList();
+    }
+
+    /** 'Pepper' by the spoon, by the pinch or to taste is the spice; peppers are counted, weighed or measured in cups. */
+    private static boolean isGroundPepper(String text, Optional<Amount> amount) {
+        boolean singular = PEPPER.matcher(text).find();
+        return singular
+                && amount.map(Amount::unit)
+                        .map(unit -> unit == MeasureUnit.TEASPOON
+                                || unit == MeasureUnit.TABLESPOON
+                                || unit.kind() == MeasureUnit.Kind.TRACE)
+                        .orElse(true);
+    }
+
+    private Mention ground(Mention mention) {
+        return mention.food().filter(food -> food.id().equals("peppers")).isPresent()
+                ? Mention.of(mention.phrase(), catalogue.food("spices"))
+                : mention;
     }
 
     private static boolean isSpoonfulForBrowning(Mention mention, Set<State> states) {

@@ -34,6 +34,9 @@ class LineReaderTest {
             2 cups dried lima beans                            | 2     | cup  | dried-beans
             3 cups butternut squash                            | 3     | cup  | winter-squash
             1 tbsp rice vinegar                                | 1     | tbsp | acid-liquids
+            1 tsp pepper                                       | 1     | tsp  | spices
+            1 cup chopped sweet pepper                         | 1     | cup  | peppers
+            2 bell peppers                                     | 2     | ''   | peppers
             1 tsp black pepper                                 | 1     | tsp  | spices
             2 tbsp olive oil                                   | 2     | tbsp | oil
             1 cup turnip greens                                | 1     | cup  | greens
@@ -90,6 +93,12 @@ class LineReaderTest {
         assertThat(reader.read("3 cups potatoes and corn").foods())
                 .extracting(Food::id)
                 .containsExactly("potatoes", "corn");
+    }
+
+    @Test
+    void pepper_to_taste_is_the_spice() {
+        assertThat(reader.read("pepper to taste").foods()).extracting(Food::id).containsExactly("spices");
+        assertThat(reader.read("salt and pepper").foods()).extracting(Food::id).containsExactly("spices");
     }
 
     @Test

@@ -1,6 +1,11 @@
 package org.mobrel.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.mobrel.journeys.Cook.button;
+import static org.mobrel.journeys.Cook.clock;
+import static org.mobrel.journeys.Cook.goTo;
+import static org.mobrel.journeys.Cook.link;
+import static org.mobrel.journeys.Cook.region;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -42,8 +47,7 @@ class FromRecipeToShelfJourney {
 
     private static void setUpKitchen(Page page, RunningMobrel mobrel) {
         page.navigate(mobrel.url("/"));
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set up the kitchen"))
-                .click();
+        link(page, "Set up the kitchen").click();
         page.getByLabel("Altitude in feet").fill("3150");
         button(page, "Save").click();
         Locator form = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("A new canner"));
@@ -60,9 +64,8 @@ class FromRecipeToShelfJourney {
     }
 
     private static void pasteRecipe(Page page) {
-        place(page, "Recipes");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New recipe"))
-                .click();
+        goTo(page, "Recipes");
+        link(page, "New recipe").click();
         page.context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
         page.evaluate("text => navigator.clipboard.writeText(text)", PASTED);
         page.getByLabel("Add a line, or paste a whole recipe").click();
@@ -88,8 +91,7 @@ class FromRecipeToShelfJourney {
     }
 
     private static void plan(Page page) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan jars"))
-                .click();
+        link(page, "Plan jars").click();
         button(page, "One less: Quarts").click();
         button(page, "One more: Pints").click();
         button(page, "One more: Pints").click();
@@ -107,18 +109,18 @@ class FromRecipeToShelfJourney {
         button(page, "All checked").click();
         button(page, "Jars in, lid locked").click();
         button(page, "Steady steam").click();
-        assertThat(page.getByRole(AriaRole.TIMER)).containsText(Pattern.compile("(10:00|9:5\\d)"));
+        assertThat(clock(page)).containsText(Pattern.compile("(10:00|9:5\\d)"));
         assertThat(button(page, "Weight on")).isDisabled();
         mobrel.advance(Duration.ofMinutes(10));
         assertThat(button(page, "Weight on")).isEnabled();
         button(page, "Weight on").click();
         button(page, "12.5 · on the mark").click();
-        assertThat(page.getByRole(AriaRole.TIMER)).containsText(Pattern.compile("(1:30:00|1:29:5\\d)"));
+        assertThat(clock(page)).containsText(Pattern.compile("(1:30:00|1:29:5\\d)"));
     }
 
     private static void losePressureAndHoldAgain(Page page, RunningMobrel mobrel) {
         mobrel.advance(Duration.ofMinutes(88));
-        assertThat(page.getByRole(AriaRole.TIMER)).containsText(Pattern.compile("^1:\\d\\d$"));
+        assertThat(clock(page)).containsText(Pattern.compile("^1:\\d\\d$"));
         button(page, "It dropped").click();
         button(page, "One less: The dial reads").click();
         assertThat(page.getByText("Below 12.5: the full 90 minutes start again when it is back."))
@@ -130,7 +132,7 @@ class FromRecipeToShelfJourney {
 
         mobrel.advance(Duration.ofMinutes(4));
         button(page, "12.5 · on the mark").click();
-        assertThat(page.getByRole(AriaRole.TIMER)).containsText(Pattern.compile("(1:30:00|1:29:5\\d)"));
+        assertThat(clock(page)).containsText(Pattern.compile("(1:30:00|1:29:5\\d)"));
         assertThat(button(page, "Heat off")).hasCount(0);
         mobrel.advance(Duration.ofMinutes(90));
         button(page, "Heat off").click();
@@ -148,8 +150,7 @@ class FromRecipeToShelfJourney {
     }
 
     private static void checkSeals(Page page, RunningMobrel mobrel) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Look at the jars"))
-                .click();
+        link(page, "Look at the jars").click();
         assertThat(page.getByText("The jars rest until")).isVisible();
         mobrel.advance(Duration.ofHours(12));
         for (int jar = 1; jar <= 8; jar++) {
@@ -162,7 +163,7 @@ class FromRecipeToShelfJourney {
     }
 
     private static void lookAtShelf(Page page) {
-        place(page, "Shelf");
+        goTo(page, "Shelf");
         assertThat(page.getByText("7 jars, 1 dish")).isVisible();
         assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("5 quarts")))
                 .isVisible();
@@ -174,31 +175,10 @@ class FromRecipeToShelfJourney {
         button(page, "Put it back").click();
         assertThat(page.getByText("7 jars, 1 dish")).isVisible();
 
-        place(page, "Logbook");
+        goTo(page, "Logbook");
         assertThat(page.getByText("8 in, 7 sealed")).isVisible();
         assertThat(page.getByText("one deviation")).isVisible();
         page.getByText("Kidney bean soup").click();
         assertThat(page.getByText("Reading: 11.5 on the dial")).isVisible();
-    }
-
-    private static void place(Page page, String name) {
-        page.getByRole(AriaRole.NAVIGATION)
-                .getByRole(
-                        AriaRole.LINK,
-                        new Locator.GetByRoleOptions().setName(name).setExact(true))
-                .click();
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON,
-                new Page.GetByRoleOptions()
-                        .setName(Pattern.compile(
-                                "^" + Pattern.quote(name).replace("\\Q", "").replace("\\E", "") + "( at .*)?$")));
-    }
-
-    private static Locator region(Page page, String name) {
-        return page.getByRole(
-                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 }

@@ -1,6 +1,9 @@
 package org.mobrel.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.mobrel.journeys.Cook.button;
+import static org.mobrel.journeys.Cook.link;
+import static org.mobrel.journeys.Cook.region;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -28,7 +31,7 @@ class MendedRecipeJourney {
         assertThat(region(page, "Ruling")).containsText("Two things stop this.");
         assertThat(page.getByText("Rice and grains: swells and thickens the jar"))
                 .isVisible();
-        Locator leaveOut = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Leave out"));
+        Locator leaveOut = button(page, "Leave out");
         leaveOut.first().click();
         assertThat(leaveOut).hasCount(1);
         leaveOut.first().click();
@@ -40,8 +43,7 @@ class MendedRecipeJourney {
         page.reload();
         assertThat(page.getByText("changed since")).isVisible();
         assertThat(region(page, "Ruling")).containsText("75 min in quarts.");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save"))
-                .click();
+        button(page, "Save").click();
         assertThat(page.getByText("Version 2, saved")).isVisible();
     }
 
@@ -50,43 +52,31 @@ class MendedRecipeJourney {
         page.getByText("Asparagus and pea soup").click();
         page.getByText("Raw", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(region(page, "Ruling")).containsText("Your own judgement");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save"))
-                .click();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan jars"))
-                .click();
-        Locator toTheStove = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("To the stove"));
+        button(page, "Save").click();
+        link(page, "Plan jars").click();
+        Locator toTheStove = button(page, "To the stove");
         assertThat(toTheStove).isDisabled();
         page.getByLabel("Who takes it on").fill("Ada");
         page.getByLabel("Why").fill("as grandmother did");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I take it on"))
-                .click();
+        button(page, "I take it on").click();
         page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Canner"))
                 .selectOption("Small canner");
         page.getByLabel("Quarts", new Page.GetByLabelOptions().setExact(true)).fill("4");
         toTheStove.click();
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("All checked")))
-                .isVisible();
+        assertThat(button(page, "All checked")).isVisible();
     }
 
     private static void refuseWhatIsNoKitchen(Page page, RunningMobrel mobrel) {
         page.navigate(mobrel.url("/kitchen"));
         page.getByLabel("Altitude in feet").fill("90000");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save"))
-                .click();
+        button(page, "Save").click();
         assertThat(page.getByText("between -1,600 and 29,500 ft")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add a canner"))
-                .click();
+        button(page, "Add a canner").click();
         page.getByLabel("What you call it").fill("Small pot");
         page.getByLabel("Quarts in a layer", new Page.GetByLabelOptions().setExact(true))
                 .fill("3");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add this canner"))
-                .click();
+        button(page, "Add this canner").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("cannot hold four quart jars");
         assertThat(page.getByLabel("What you call it")).hasValue("Small pot");
-    }
-
-    private static Locator region(Page page, String name) {
-        return page.getByRole(
-                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 }

@@ -1,0 +1,43 @@
+package org.mobrel.journeys;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+
+/** Finds things on a page as a person does: by what they are and what they are called. */
+final class Cook {
+
+    private Cook() {}
+
+    /** A button of exactly this name; a step that is not to be had yet carries its time behind it. */
+    static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions()
+                        .setName(Pattern.compile(
+                                "^" + Pattern.quote(name).replace("\\Q", "").replace("\\E", "") + "( at .*)?$")));
+    }
+
+    static Locator link(Page page, String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+    }
+
+    static Locator region(Page page, String name) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    static Locator clock(Page page) {
+        return page.getByRole(AriaRole.TIMER);
+    }
+
+    /** Goes to a place by the rail. */
+    static void goTo(Page page, String place) {
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(
+                        AriaRole.LINK,
+                        new Locator.GetByRoleOptions().setName(place).setExact(true))
+                .click();
+    }
+}

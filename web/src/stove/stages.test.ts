@@ -1,0 +1,94 @@
+import { expect, test } from "vitest";
+import { stageView } from "./stages";
+import type { Run } from "./useRuns";
+
+const NOON = Date.parse("2026-03-07T12:00:00Z");
+const at = (minutes: number) => new Date(NOON + minutes * 60_000).toISOString();
+
+function run(part: Partial<Run>): Run {
+  return {
+    id: 1,
+    batchId: 1,
+    loadNumber: 1,
+    title: "Bean soup",
+    cannerId: 1,
+    cannerName: "Big canner",
+    gauge: "dial",
+    verdict: "covered",
+    minutes: 90,
+    targetPsi: 12.5,
+    truePsi: 12,
+    headspaceIn: 1,
+    jars: [{ size: "quart", mouth: "regular", count: 7 }],
+    jarTotal: 7,
+    now: at(0),
+    stage: "checks",
+    holdComplete: false,
+    deviations: [],
+    events: [],
+    checked: [],
+    ...part,
+  };
+}
+
+const texts = (view: ReturnType<typeof stageView>) => view.steps.map((step) => step.text);
+
+test("every stage at the stove has something to do now, and one main step", () => {
+  const stages = [
+    "checks",
+    "loading",
+    "heating",
+    "venting",
+    "rising",
+    "holding",
+    "cooling",
+    "depressurised",
+    "settling",
+    "opened",
+  ];
+  for (const stage of stages) {
+    const view = stageView(run({ stage, clockEndsAt: at(10) }), NOON);
+    expect(view.now, stage).not.toBe("");
+    expect(view.next + view.now, stage).not.toContain("undefined");
+    expect(view.steps.filter((step) => step.look === "main").length, stage).toBe(1);
+  }
+});
+
+test("the weight waits for the whole vent, and says until when", () => {
+  const venting = run({ stage: "venting", clockEndsAt: at(10) });
+  expect(stageView(venting, NOON).steps[0]?.from).toBe(NOON + 600_000);
+  expect(stageView(venting, NOON).now).toContain("The weight stays off until then");
+  expect(stageView(venting, NOON + 600_000).now).toContain("Put the weight on now");
+});
+
+test("heat goes off only when the server says that the time is over", () => {
+  const holding = run({ stage: "holding", clockEndsAt: at(90) });
+  expect(texts(stageView(holding, NOON + 99 * 60_000))).not.toContain("Heat off");
+  expect(texts(stageView({ ...holding, holdComplete: true }, NOON))).toEqual(["Heat off"]);
+});
+
+test("a loss says what was read, when, and that the whole time starts again", () => {
+  const lost = run({
+    stage: "rising",
+    deviations: [{ code: "pressure-lost", at: at(3), psi: 9.2 }],
+    events: [{ number: 1, type: "reading", at: at(3), psi: 9.2, note: "" }],
+  });
+  expect(stageView(lost, NOON).now).toMatch(
+    /^Pressure fell to 9.2 at .*the full 90 from when it is back at 12.5 on this dial/,
+  );
+});
+
+test("a canner with a weight goes by what is heard", () => {
+  const view = stageView(
+    run({ stage: "holding", gauge: "weighted", targetPsi: 15, clockEndsAt: at(90) }),
+    NOON,
+  );
+  expect(texts(view)).toEqual(["Weight moves properly", "Frantic", "It stopped"]);
+  expect(view.steps[2]?.confirm).toContain("the full 90 minutes start again");
+});
+
+test("a reading three above the mark asks for less heat", () => {
+  const high = { number: 9, type: "reading", at: at(0), psi: 15.5, note: "" };
+  const view = stageView(run({ stage: "holding", clockEndsAt: at(90), lastReading: high }), NOON + 120_000);
+  expect(view.next).toBe("Last look: 15.5, 2 min ago. That is high: turn the heat down a little.");
+});

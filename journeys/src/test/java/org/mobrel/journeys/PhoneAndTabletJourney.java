@@ -12,6 +12,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ColorScheme;
 import java.time.Duration;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
@@ -34,7 +35,7 @@ class PhoneAndTabletJourney {
             button(phone, "Write down 12").click();
             assertThat(tablet.getByText("Pressure fell to 12 at")).isVisible();
             button(tablet, "12.5 · on the mark").click();
-            assertThat(clock(phone)).containsText("1:");
+            assertThat(clock(phone)).containsText(Pattern.compile("(1:30:00|1:29:5\\d)"));
             mobrel.advance(Duration.ofMinutes(91));
             assertThat(button(phone, "Heat off")).isVisible();
             button(tablet, "Heat off").click();

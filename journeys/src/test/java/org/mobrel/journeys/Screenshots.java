@@ -6,7 +6,7 @@ import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 
 /** Takes the pictures of the README from the demo kitchen: {@code ./mobrel shots}. */
-final class Screenshots {
+public final class Screenshots {
 
     private final Path folder;
     private final RunningMobrel mobrel;

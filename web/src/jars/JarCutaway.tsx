@@ -78,6 +78,8 @@ function CutJar({ jar, x, base, headspaceIn, solidsShare }: JarProps) {
   // The body is near enough a cylinder that its share of volume is its share of height below the level.
   const solidsTop = base - (base - level) * Math.min(1, solidsShare);
   const right = x + shape.body / 2;
+  // In the middle of the broth, but never so low that it meets the words about the solids.
+  const brothText = Math.min((level + solidsTop) / 2 + 4, solidsTop - 16);
   return (
     <g>
       <clipPath id={clip}>
@@ -121,10 +123,10 @@ function CutJar({ jar, x, base, headspaceIn, solidsShare }: JarProps) {
       <text x={right + 8} y={solidsTop + 26} className="fill-soft text-[11px]">
         of solids
       </text>
-      <text x={right + 8} y={(level + solidsTop) / 2 + 6} className="fill-ink text-[13px] font-bold">
+      <text x={right + 8} y={brothText} className="fill-ink text-[13px] font-bold">
         {jar.broth}
       </text>
-      <text x={right + 8} y={(level + solidsTop) / 2 + 17} className="fill-soft text-[11px]">
+      <text x={right + 8} y={brothText + 12} className="fill-soft text-[11px]">
         of broth
       </text>
       <text x={x} y={base + 20} textAnchor="middle" className="fill-ink text-[12px] font-bold">

@@ -62,7 +62,8 @@ function Why({ ruling }: { readonly ruling: Ruling }) {
         ))}
         {ruling.considered.map((row) => (
           <li key={row.what}>
-            <strong className="capitalize">{row.what}</strong>: {minutesIn(row.minutesBySize)}
+            <strong className="inline-block first-letter:uppercase">{row.what}</strong>:{" "}
+            {minutesIn(row.minutesBySize)}
             <span className="block text-soft">
               {row.outcome} {row.source}
             </span>

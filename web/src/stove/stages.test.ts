@@ -92,3 +92,14 @@ test("a reading three above the mark asks for less heat", () => {
   const view = stageView(run({ stage: "holding", clockEndsAt: at(90), lastReading: high }), NOON + 120_000);
   expect(view.next).toBe("Last look: 15.5, 2 min ago. That is high: turn the heat down a little.");
 });
+
+test("after a broken vent it says that the whole vent begins again", () => {
+  const stopped = { number: 4, type: "steam-stopped", at: at(4), note: "" };
+  const broken = run({
+    stage: "heating",
+    events: [stopped],
+    deviations: [{ code: "vent-interrupted", at: at(4) }],
+  });
+  expect(stageView(broken, NOON).now).toContain("the whole ten-minute vent begins again");
+  expect(stageView(run({ stage: "heating" }), NOON).now).not.toContain("begins again");
+});

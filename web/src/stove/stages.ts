@@ -63,7 +63,7 @@ export function stageView(run: Run, now: number): StageView {
     case "heating":
       return {
         face: { upFrom: at(run.events.at(-1)?.at) },
-        now: "High heat. Wait for a steady plume of steam; a wisp is not enough.",
+        now: heatingWords(run),
         next: "Then it vents for ten minutes, weight off.",
         steps: [{ text: "Steady steam", tell: { type: "steam-steady" }, look: "main" }],
         picture: "steam",
@@ -150,6 +150,14 @@ export function stageView(run: Run, now: number): StageView {
 
 function over(run: Run, now: number): boolean {
   return now >= (at(run.clockEndsAt) ?? Number.POSITIVE_INFINITY);
+}
+
+function heatingWords(run: Run): string {
+  const broken = run.deviations.at(-1);
+  const again = broken && broken.at === run.events.at(-1)?.at;
+  return again
+    ? "Air may be back in the canner. High heat, and at the next steady plume the whole ten-minute vent begins again."
+    : "High heat. Wait for a steady plume of steam; a wisp is not enough.";
 }
 
 function risingWords(run: Run): string {

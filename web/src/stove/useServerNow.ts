@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from "react";
 
 /**
  * The server's clock on this page, ticking: as it was when the answer came, plus what has passed here since. A tablet with a wrong
- * clock shows the right time left.
+ * clock shows the right time left. Until the server has been heard, it is this device's own clock.
  */
 export function useServerNow(serverNow: string | undefined): number {
   const heard = useRef({ server: 0, here: 0 });
@@ -14,5 +14,7 @@ export function useServerNow(serverNow: string | undefined): number {
     const timer = setInterval(() => tick((count) => count + 1), 250);
     return () => clearInterval(timer);
   }, []);
-  return heard.current.server + (performance.now() - heard.current.here);
+  return heard.current.server === 0
+    ? Date.now()
+    : heard.current.server + (performance.now() - heard.current.here);
 }

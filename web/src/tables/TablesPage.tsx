@@ -76,7 +76,7 @@ function Found({ tables, search }: { readonly tables: Tables; readonly search: s
                   className="border-b border-line align-top last:border-0"
                 >
                   <td className="px-5 py-2">
-                    <strong className="capitalize">{row.food}</strong>, {row.form}
+                    <strong className="inline-block first-letter:uppercase">{row.food}</strong>, {row.form}
                     {row.note && <span className="block text-[0.85rem] text-soft">{row.note}</span>}
                   </td>
                   <td className="py-2">{row.pack}</td>

@@ -21,7 +21,8 @@ export function TodayPlace() {
     <Place
       title="Today"
       lead={new Intl.DateTimeFormat("en-GB", { weekday: "long", day: "numeric", month: "long" }).format(
-        now > 0 ? now : Date.now(),
+        // The kitchen's own day, which near midnight or on a wrongly set tablet is not the device's.
+        shelf.data ? new Date(`${shelf.data.today}T12:00`) : now,
       )}
       actions={
         <>
@@ -69,7 +70,7 @@ export function TodayPlace() {
 
 function FirstMinute() {
   return (
-    <Card label="Welcome" tone="copper">
+    <Card label="Welcome">
       <h2 className="text-2xl font-bold">A pot, seven hot jars and a canner</h2>
       <p className="mt-1 max-w-3xl text-lg">
         Mobrel says what may be canned and for how long, counts the jars, and keeps the clock and the record

@@ -1,11 +1,13 @@
 package org.mobrel.recipe;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.apache.commons.text.similarity.JaroWinklerSimilarity;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
@@ -47,7 +49,7 @@ final class Lexicon {
                         ? Optional.ofNullable(phrases.get(words.subList(start, start + length)))
                         : Optional.empty();
                 if (mention.isPresent()) {
-                    java.util.Arrays.fill(taken, start, start + length, true);
+                    Arrays.fill(taken, start, start + length, true);
                     found.add(new Found(mention.get(), start, start + length));
                 }
             }
@@ -82,7 +84,7 @@ final class Lexicon {
 
     private static double likeness(Food food, List<String> words) {
         JaroWinklerSimilarity likeness = new JaroWinklerSimilarity();
-        return java.util.stream.Stream.concat(java.util.stream.Stream.of(food.name()), food.phrases().stream())
+        return Stream.concat(Stream.of(food.name()), food.phrases().stream())
                 .flatMap(phrase -> Words.of(phrase).stream())
                 .filter(word -> word.length() > 2)
                 .flatMapToDouble(known -> words.stream().mapToDouble(word -> likeness.apply(known, word)))

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
@@ -111,7 +112,7 @@ final class Clockwork {
                         && !(contents.isSoupPack() && !food.id().equals(PINTS_AT_MOST)));
     }
 
-    private java.util.stream.Stream<Food> timedSolids() {
+    private Stream<Food> timedSolids() {
         return contents.solids().stream()
                 .filter(food -> food.processRow().isPresent())
                 .filter(food -> food.kind() != FoodKind.SEAFOOD || !contents.isMixture());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.TestedProcess;
@@ -62,7 +63,7 @@ final class Consider {
         return new Considered(
                 kind,
                 row.food(),
-                java.util.stream.Stream.of(JarSize.PINT, JarSize.QUART)
+                Stream.of(JarSize.PINT, JarSize.QUART)
                         .filter(size -> row.minutesFor(size).isPresent())
                         .collect(Collectors.toMap(
                                 size -> size, size -> row.minutesFor(size).orElseThrow())),

@@ -1,8 +1,10 @@
 package org.mobrel.ruling;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.mobrel.finding.Finding;
@@ -10,6 +12,7 @@ import org.mobrel.finding.Remedy;
 import org.mobrel.finding.Severity;
 import org.mobrel.finding.Source;
 import org.mobrel.foods.Food;
+import org.mobrel.foods.Pack;
 import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.Headspace;
@@ -196,7 +199,7 @@ final class IngredientRules {
 
     private static Volume perJar(IngredientLine line, double jars) {
         return line.food()
-                .flatMap(food -> Portions.of(line, org.mobrel.foods.Pack.HOT)
+                .flatMap(food -> Portions.of(line, Pack.HOT)
                         .map(portion -> Volume.ofCups((double) portion.raw().milligrams()
                                 / food.measures().rawPerCup().milligrams()
                                 / jars)))
@@ -206,7 +209,7 @@ final class IngredientRules {
     /** How many jars of the smallest size asked for the recipe fills as it stands, at least one. */
     private static double jarsMade(Examined batch) {
         JarCount smallest = batch.batch().jars().stream()
-                .min(java.util.Comparator.comparing(JarCount::size))
+                .min(Comparator.comparing(JarCount::size))
                 .orElseThrow();
         double bulk = batch.lines().stream()
                 .flatMap(ruled -> Portions.of(ruled.line(), batch.batch().pack()).stream())
@@ -223,7 +226,7 @@ final class IngredientRules {
         return batch.indexes();
     }
 
-    private static boolean has(IngredientLine line, java.util.function.Predicate<Food> what) {
+    private static boolean has(IngredientLine line, Predicate<Food> what) {
         return line.foods().stream().anyMatch(what);
     }
 }

@@ -1,6 +1,7 @@
 package org.mobrel.run;
 
 import java.time.Duration;
+import java.util.Optional;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
@@ -37,7 +38,7 @@ public record RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, in
     }
 
     /** Whether a look at the instrument shows the mark; empty for an instrument that does not rule this canner. */
-    java.util.Optional<Boolean> isAtMark(Reading reading) {
+    Optional<Boolean> isAtMark(Reading reading) {
         return switch (gauge) {
             case DIAL -> reading.dial().map(read -> read.compareTo(target) >= 0);
             case WEIGHTED -> reading.weight().map(state -> state != WeightState.STILL);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.mobrel.canner.GaugeKind;
 
 /**
  * Where a run stands after its events; computed from them and from nothing else.
@@ -230,7 +231,7 @@ public record RunState(
                 // What the instrument does after the full time no longer matters to the process.
                 return;
             }
-            if (plan.gauge() == org.mobrel.canner.GaugeKind.DIAL && reading.isZero()) {
+            if (plan.gauge() == GaugeKind.DIAL && reading.isZero()) {
                 // At zero air may be back in the canner: vent again, from the beginning.
                 backToHeating(event, stage == Stage.HOLDING ? "pressure-lost" : "vent-interrupted");
                 return;

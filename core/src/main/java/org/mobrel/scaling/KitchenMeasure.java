@@ -126,16 +126,23 @@ public final class KitchenMeasure {
 
     private static String cups(Volume volume, boolean liquid) {
         double cups = volume.cups();
-        if (cups * 48 < 2.9) {
+        double spoons = cups * 16;
+        if (spoons < 1.95 && !isNearHalf(spoons)) {
             return quarters(Math.max(1, Math.round(cups * 48 * 4))) + " tsp";
         }
-        if (cups * 16 < 3.9) {
-            return quarters(Math.round(cups * 16 * 2) * 2) + " tbsp";
+        if (spoons < 3.9) {
+            return quarters(Math.round(spoons * 2) * 2) + " tbsp";
         }
         if (liquid && cups >= 3.9) {
             return quarters(Math.round(cups)) + " qt";
         }
         return cupWord(cups);
+    }
+
+    /** Whether so many tablespoons are one or one and a half, near enough not to be measured in teaspoons. */
+    private static boolean isNearHalf(double spoons) {
+        double half = Math.round(spoons * 2) / 2.0;
+        return half >= 1 && Math.abs(half - spoons) < 0.05 * spoons;
     }
 
     /** Cups to the quarter or the third, whichever is nearer. */

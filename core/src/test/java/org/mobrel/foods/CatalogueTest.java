@@ -3,6 +3,7 @@ package org.mobrel.foods;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -41,7 +42,7 @@ class CatalogueTest {
             """)
     void a_size_takes_its_own_time_or_that_of_the_next_larger_tested_size(String row, JarSize size, Integer minutes) {
         assertThat(catalogue.table(row).minutesFor(size).map(time -> time.value()))
-                .isEqualTo(java.util.Optional.ofNullable(minutes));
+                .isEqualTo(Optional.ofNullable(minutes));
     }
 
     @ParameterizedTest

@@ -13,6 +13,7 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.Tuple;
 import net.jqwik.api.constraints.IntRange;
 import org.mobrel.canner.Gauge;
 import org.mobrel.canner.GaugeKind;
@@ -74,8 +75,7 @@ class RulingProperties {
         return Combinators.combine(
                         lines().list().ofMinSize(1).ofMaxSize(6),
                         Arbitraries.frequencyOf(
-                                net.jqwik.api.Tuple.of(3, Arbitraries.just(Pack.HOT)),
-                                net.jqwik.api.Tuple.of(1, Arbitraries.just(Pack.RAW))),
+                                Tuple.of(3, Arbitraries.just(Pack.HOT)), Tuple.of(1, Arbitraries.just(Pack.RAW))),
                         Arbitraries.of(0.3, 0.5, 0.500001, 0.75, 0.76, 1.0).map(Fraction::of),
                         jars,
                         Arbitraries.integers().between(-200, 8_000).map(Altitude::ofFeet),

@@ -13,6 +13,7 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.Tuple;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
@@ -42,9 +43,9 @@ class RunProperties {
                 EventKind.JARS_OUT,
                 EventKind.JAR_CHECKED);
         Arbitrary<Integer> steps = Arbitraries.frequencyOf(
-                net.jqwik.api.Tuple.of(8, Arbitraries.integers().between(0, 12)),
-                net.jqwik.api.Tuple.of(1, Arbitraries.integers().between(-5, -1)),
-                net.jqwik.api.Tuple.of(1, Arbitraries.integers().between(20, 800)));
+                Tuple.of(8, Arbitraries.integers().between(0, 12)),
+                Tuple.of(1, Arbitraries.integers().between(-5, -1)),
+                Tuple.of(1, Arbitraries.integers().between(20, 800)));
         Arbitrary<Integer> psi = Arbitraries.of(0, 9, 11, 11, 11, 12, 15);
         return Combinators.combine(Arbitraries.oneOf(course, course, kinds), steps, psi)
                 .as(Wish::new)

@@ -103,6 +103,9 @@ class ScalingCasesTest {
             2 cups chopped onion       | 0.6667 | US     | 1⅓ cups
             3 qt pork stock            | 1.1    | US     | 3¼ qt
             2 tsp salt                 | 0.76   | US     | 1½ tsp
+            1 tbsp salt                | 1      | US     | 1 tbsp
+            1 tbsp salt                | 1.28   | US     | 3¾ tsp
+            1 tbsp salt                | 2.2    | US     | 2 tbsp
             6 carrots                  | 1      | US     | 6, about 13 oz
             2 lb dried kidney beans    | 1      | METRIC | 910 g
             3 cups carrots, diced      | 1      | METRIC | 380 g

@@ -10,8 +10,10 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -67,7 +69,7 @@ final class RunningMobrel implements AutoCloseable {
             long lead = Long.parseLong(Files.readString(clock).strip());
             // Written beside and moved into place: the server never reads half a number.
             Path next = Files.writeString(folder.resolve("clock.next"), Long.toString(lead + time.toMillis()));
-            Files.move(next, clock, java.nio.file.StandardCopyOption.ATOMIC_MOVE);
+            Files.move(next, clock, StandardCopyOption.ATOMIC_MOVE);
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
@@ -120,7 +122,7 @@ final class RunningMobrel implements AutoCloseable {
         settings.put("MOBREL_DB_URL", "jdbc:mariadb://127.0.0.1:" + database + "/mobrel");
         settings.put("MOBREL_TEST_CLOCK_FILE", clock.toString());
         settings.put("MOBREL_DEMO", Boolean.toString(demo));
-        settings.put("MOBREL_ZONE", java.time.ZoneId.systemDefault().getId());
+        settings.put("MOBREL_ZONE", ZoneId.systemDefault().getId());
         Process process = builder.redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(
                         folder.resolve("server.log").toFile()))

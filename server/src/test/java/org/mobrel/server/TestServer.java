@@ -18,6 +18,7 @@ import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
@@ -143,6 +144,18 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
+    }
+
+    /** The address of a new, empty database beside the tests' own. */
+    public String newDatabase(String name) {
+        running.context()
+                .getBean(JdbcClient.class)
+                .sql("CREATE DATABASE mobrel_" + name + " CHARACTER SET utf8mb4")
+                .update();
+        return running.context()
+                .getEnvironment()
+                .getRequiredProperty("spring.datasource.url")
+                .replaceFirst("/mobrel$", "/mobrel_" + name);
     }
 
     private HttpRequest.Builder request(String path) {

@@ -1,6 +1,7 @@
 package org.mobrel.server.kitchen;
 
 import jakarta.validation.Valid;
+import java.math.BigDecimal;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.canner.CannerProfile;
@@ -132,7 +133,7 @@ class KitchenController {
         if (kind == GaugeKind.WEIGHTED || psi == null) {
             return GaugeError.NONE;
         }
-        if (psi.abs().compareTo(java.math.BigDecimal.valueOf(15)) > 0) {
+        if (psi.abs().compareTo(BigDecimal.valueOf(15)) > 0) {
             throw new BadField("gaugeErrorPsi", "not a difference a dial can have");
         }
         return GaugeError.ofPsi(psi);

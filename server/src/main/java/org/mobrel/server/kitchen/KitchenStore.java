@@ -3,6 +3,7 @@ package org.mobrel.server.kitchen;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.mobrel.canner.CannerProfile;
 import org.mobrel.canner.Capacity;
@@ -70,7 +71,7 @@ class KitchenStore {
                                 + " VALUES (:name, :kind, :error, :quarts, :pints, :layers)"),
                         canner)
                 .update(key);
-        return java.util.Objects.requireNonNull(key.getKey()).longValue();
+        return Objects.requireNonNull(key.getKey()).longValue();
     }
 
     /** How many canners were changed: 1, or 0 if there is none of that number. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.Path;
 import java.util.Objects;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
@@ -140,7 +141,7 @@ class RulingApiTest {
     @Test
     void the_pages_are_built_against_this_very_api(TestServer server) throws IOException {
         JsonNode published = server.get("/v3/api-docs").body();
-        JsonNode known = new ObjectMapper().readTree(java.nio.file.Path.of("../web/src/api/openapi.json"));
+        JsonNode known = new ObjectMapper().readTree(Path.of("../web/src/api/openapi.json"));
         assertThat(published)
                 .as("web/src/api/openapi.json is out of date: run ./mobrel types")
                 .isEqualTo(known);

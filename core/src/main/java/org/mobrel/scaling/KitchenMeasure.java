@@ -133,6 +133,9 @@ public final class KitchenMeasure {
         if (spoons < 3.9) {
             return quarters(Math.round(spoons * 2) * 2) + " tbsp";
         }
+        if (spoons < 9.5 && !isNearCupMeasure(cups)) {
+            return Math.round(spoons) + " tbsp";
+        }
         if (liquid && cups >= 3.9) {
             return quarters(Math.round(cups)) + " qt";
         }
@@ -143,6 +146,13 @@ public final class KitchenMeasure {
     private static boolean isNearHalf(double spoons) {
         double half = Math.round(spoons * 2) / 2.0;
         return half >= 1 && Math.abs(half - spoons) < 0.05 * spoons;
+    }
+
+    /** Whether a quarter, a third or a half cup is near enough to measure with. */
+    private static boolean isNearCupMeasure(double cups) {
+        double quarter = Math.round(cups * 4) / 4.0;
+        double third = Math.round(cups * 3) / 3.0;
+        return Math.min(Math.abs(quarter - cups), Math.abs(third - cups)) < 0.08 * cups;
     }
 
     /** Cups to the quarter or the third, whichever is nearer. */

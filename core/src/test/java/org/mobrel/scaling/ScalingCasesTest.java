@@ -106,6 +106,8 @@ class ScalingCasesTest {
             1 tbsp salt                | 1      | US     | 1 tbsp
             1 tbsp salt                | 1.28   | US     | 3¾ tsp
             1 tbsp salt                | 2.2    | US     | 2 tbsp
+            1 cup chopped onion        | 0.4    | US     | 6 tbsp
+            1 cup chopped onion        | 0.34   | US     | ⅓ cup
             6 carrots                  | 1      | US     | 6, about 13 oz
             2 lb dried kidney beans    | 1      | METRIC | 910 g
             3 cups carrots, diced      | 1      | METRIC | 380 g

@@ -43,8 +43,9 @@ class KitchenMeasureProperties {
     }
 
     @Property(tries = 500)
+    // Below that, a kitchen scale in ounces tells no difference.
     void a_mass_reads_back_as_itself(
-            @ForAll @DoubleRange(min = 15, max = 9_000) double grams, @ForAll("units") Units units) {
+            @ForAll @DoubleRange(min = 20, max = 9_000) double grams, @ForAll("units") Units units) {
         String told = new KitchenMeasure(units).mass(Mass.ofGrams(grams));
         // "1 lb 5 oz" is two amounts; a recipe line begins with one, so pounds and ounces are read one by one.
         double read = 0;

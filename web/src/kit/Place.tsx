@@ -17,7 +17,7 @@ export function Place({ title, heading, lead, actions, children }: Props) {
   return (
     <div className="mx-auto flex w-full max-w-[76rem] flex-col gap-4 px-4 pt-5 pb-6 md:px-7">
       <header className="flex flex-wrap items-start justify-between gap-3">
-        <div className="min-w-0 flex-1">
+        <div className="min-w-[min(100%,17rem)] flex-1">
           {heading ?? <h1>{title}</h1>}
           {lead && <p className="mt-0.5 text-soft">{lead}</p>}
         </div>

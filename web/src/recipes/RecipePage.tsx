@@ -60,13 +60,14 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
       title={draft.title || (id === undefined ? "New recipe" : "Recipe without a name")}
       heading={
         <h1>
-          <input
-            className={`w-full bg-transparent placeholder:text-soft ${draft.title ? "rounded-md" : "border-b-2 border-dashed border-bar"}`}
+          <textarea
+            rows={1}
+            className={`field-sizing-content w-full resize-none bg-transparent placeholder:text-soft ${draft.title ? "rounded-md" : "border-b-2 border-dashed border-bar"}`}
             aria-label="Name of the recipe"
             placeholder="Name of the recipe"
             maxLength={120}
             value={draft.title}
-            onChange={(event) => change({ title: event.target.value })}
+            onChange={(event) => change({ title: event.target.value.replace(/\n/g, " ") })}
           />
         </h1>
       }

@@ -90,7 +90,11 @@ function Rung({ answer, size, floor, setsTime }: RungProps) {
   const said = minutes == null ? (words ?? "") : `${minutes} min${setsTime ? ", sets the time" : ""}`;
   return (
     <div className="relative h-9" title={answer?.source ?? undefined}>
-      <svg className="absolute inset-0 h-full w-full overflow-visible" role="img" aria-label={said}>
+      <svg
+        className="absolute inset-0 h-full w-full overflow-hidden md:overflow-visible"
+        role="img"
+        aria-label={said}
+      >
         {minutes != null && (
           <rect
             className={setsTime ? "fill-copper" : "fill-bar"}

@@ -75,9 +75,18 @@ function ClockFace({
   readonly now: number;
   readonly alone: boolean;
 }) {
-  const size = alone ? "text-[max(12vh,5.5rem)] xl:text-[max(20vh,5.5rem)]" : "text-[max(12vh,4.5rem)]";
+  const size = alone
+    ? "text-[min(12vh,21vw)] lg:text-[max(12vh,min(20vh,11vw))]"
+    : "text-[min(12vh,21vw)] lg:text-[12vh]";
   if (face.words !== undefined) {
     return <p className={`font-bold ${alone ? "text-6xl" : "text-5xl"} leading-tight`}>{face.words}</p>;
+  }
+  if (face.waitingAt !== undefined) {
+    return (
+      <div role="timer" aria-label="Waiting to begin again" className={`digits font-bold text-soft ${size}`}>
+        {formatClock(face.waitingAt)}
+      </div>
+    );
   }
   const left = face.downTo !== undefined ? face.downTo - now : now - (face.upFrom ?? now);
   // Counting up is rounded down, so that it never shows a second that has not passed.

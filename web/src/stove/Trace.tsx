@@ -69,15 +69,6 @@ export function Trace({ run, now, height = 250 }: Props) {
         strokeWidth="2.5"
         strokeDasharray="7 5"
       />
-      <text
-        x={W - RIGHT - 4}
-        y={y(target) + 19}
-        textAnchor="end"
-        className="fill-copper text-[14px] font-bold"
-        style={{ paintOrder: "stroke", stroke: "var(--color-paper)", strokeWidth: 5 }}
-      >
-        keep {target} or more
-      </text>
       {line.slice(1).map((point, index) => {
         const before = line[index];
         return (
@@ -104,6 +95,15 @@ export function Trace({ run, now, height = 250 }: Props) {
           className={lostAt(point) ? "fill-brick" : "fill-primary"}
         />
       ))}
+      <text
+        x={W - RIGHT - 4}
+        y={y(target) + 19}
+        textAnchor="end"
+        className="fill-copper text-[14px] font-bold"
+        style={{ paintOrder: "stroke", stroke: "var(--color-paper)", strokeWidth: 5 }}
+      >
+        keep {target} or more
+      </text>
       {losses.map((loss) => (
         <text
           key={loss.at}

@@ -78,6 +78,16 @@ test("a loss says what was read, when, and that the whole time starts again", ()
   );
 });
 
+test("after a loss the clock waits at the full time, and a first rise counts from the weight", () => {
+  const lost = { code: "pressure-lost", at: at(30), psi: 9.2 };
+  expect(stageView(run({ stage: "rising", weightOnAt: at(0), deviations: [lost] }), NOON).face).toEqual({
+    waitingAt: 90 * 60_000,
+  });
+  expect(stageView(run({ stage: "rising", weightOnAt: at(40), deviations: [lost] }), NOON).face).toEqual({
+    upFrom: NOON + 40 * 60_000,
+  });
+});
+
 test("a canner with a weight goes by what is heard", () => {
   const view = stageView(
     run({ stage: "holding", gauge: "weighted", targetPsi: 15, clockEndsAt: at(90) }),

@@ -17,6 +17,8 @@ export interface Face {
   /** Counts down to here, or up from here. */
   readonly downTo?: number | undefined;
   readonly upFrom?: number | undefined;
+  /** Stands still at so many milliseconds: a clock that waits to begin again. */
+  readonly waitingAt?: number;
   /** In place of a clock. */
   readonly words?: string;
   readonly copper?: boolean;
@@ -83,7 +85,7 @@ export function stageView(run: Run, now: number): StageView {
       };
     case "rising":
       return {
-        face: { upFrom: at(run.weightOnAt) },
+        face: lostPressure(run) ? { waitingAt: run.minutes * 60_000 } : { upFrom: at(run.weightOnAt) },
         now: risingWords(run),
         next: `The full ${run.minutes} minutes begin when it is there.`,
         steps: readings(run, false),
@@ -160,10 +162,15 @@ function heatingWords(run: Run): string {
     : "High heat. Wait for a steady plume of steam; a wisp is not enough.";
 }
 
+/** The loss this run is coming back from; a run that is rising for the first time has none. */
+function lostPressure(run: Run) {
+  const last = run.deviations.at(-1);
+  return last?.code === "pressure-lost" && last.at >= (run.weightOnAt ?? "") ? last : undefined;
+}
+
 function risingWords(run: Run): string {
-  const lost = run.deviations.at(-1);
-  const last = run.events.at(-1);
-  if (lost?.code === "pressure-lost" && last && Date.parse(last.at) >= Date.parse(lost.at)) {
+  const lost = lostPressure(run);
+  if (lost) {
     const fell = lost.psi == null ? "The weight fell still" : `Pressure fell to ${lost.psi}`;
     return `${fell} at ${formatTime(lost.at)}. The clock starts again: the full ${run.minutes} from when it is back at ${mark(run)}.`;
   }

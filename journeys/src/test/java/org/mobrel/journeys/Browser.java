@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -19,11 +20,15 @@ final class Browser implements AutoCloseable {
 
     static final int TABLET_HEIGHT = 800;
 
+    /** A machine that is busy with other things is slow, not wrong. */
+    private static final double PATIENCE_MS = 45_000;
+
     private final Playwright playwright;
     private final com.microsoft.playwright.Browser chromium;
     private final List<String> errors = new ArrayList<>();
 
     Browser() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         chromium = playwright
@@ -55,6 +60,7 @@ final class Browser implements AutoCloseable {
                 .setColorScheme(scheme)
                 .setLocale("en-US"));
         Page page = context.newPage();
+        page.setDefaultTimeout(PATIENCE_MS);
         page.onPageError(errors::add);
         page.onRequest(request -> {
             if (!request.url().startsWith("http://127.0.0.1:") && !request.url().startsWith("data:")) {

@@ -7,6 +7,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
@@ -14,41 +16,52 @@ import org.junit.jupiter.api.Test;
 class KilledServerJourney {
 
     @Test
-    void the_hold_goes_on_to_the_second_after_server_and_database_were_killed() {
+    void the_hold_goes_on_to_the_second_after_server_and_database_were_killed() throws InterruptedException {
         try (RunningMobrel mobrel = RunningMobrel.withDemoKitchen();
                 Browser browser = new Browser()) {
             Page page = browser.tablet();
             page.navigate(mobrel.url("/stove"));
             Locator clock = page.getByRole(AriaRole.TIMER);
-            Instant end = endShown(clock, mobrel);
+            Instant end = holdEnds(mobrel);
+            isRightToTheSecond(clock, mobrel, end, "before anything happened");
 
             mobrel.killServer();
             assertThat(page.getByText("The kitchen's server cannot be reached."))
                     .isVisible();
-            Assertions.assertThat(endShown(clock, mobrel))
-                    .as("the page counts on by itself")
-                    .isBetween(end.minusSeconds(1), end.plusSeconds(1));
+            isRightToTheSecond(clock, mobrel, end, "the page counts on by itself");
             mobrel.killDatabase();
             mobrel.startDatabaseAgain();
             mobrel.startServerAgain();
             assertThat(page.getByText("The kitchen's server cannot be reached."))
                     .isHidden();
-            Assertions.assertThat(endShown(clock, mobrel))
-                    .as("found again")
-                    .isBetween(end.minusSeconds(1), end.plusSeconds(1));
+            isRightToTheSecond(clock, mobrel, end, "found again");
 
             page.reload();
-            Assertions.assertThat(endShown(clock, mobrel))
-                    .as("after a reload")
-                    .isBetween(end.minusSeconds(1), end.plusSeconds(1));
+            isRightToTheSecond(clock, mobrel, end, "after a reload");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("still on the mark"))
                     .click();
-            assertThat(page.getByText("Last look: 12.5, less than a minute ago."))
-                    .isVisible();
-            Assertions.assertThat(endShown(clock, mobrel))
-                    .as("a good reading moves nothing")
-                    .isBetween(end.minusSeconds(1), end.plusSeconds(1));
+            assertThat(page.getByText("Last look: 12.5,")).isVisible();
+            isRightToTheSecond(clock, mobrel, end, "a good reading moves nothing");
         }
+    }
+
+    /** When the hold ends by what the server says. */
+    private static Instant holdEnds(RunningMobrel mobrel) throws InterruptedException {
+        Matcher end = Pattern.compile("\"stage\":\"holding\".*?\"clockEndsAt\":\"([^\"]+)\"")
+                .matcher(mobrel.get("/api/runs").body());
+        Assertions.assertThat(end.find()).as("a run is holding").isTrue();
+        return Instant.parse(end.group(1));
+    }
+
+    /** The page and this test look at their clocks one after the other, so a busy machine gets more than one try. */
+    private static void isRightToTheSecond(Locator clock, RunningMobrel mobrel, Instant end, String when) {
+        Instant limit = Instant.now().plusSeconds(45);
+        Instant shown = endShown(clock, mobrel);
+        while (Duration.between(end, shown).abs().toMillis() > 1_000
+                && Instant.now().isBefore(limit)) {
+            shown = endShown(clock, mobrel);
+        }
+        Assertions.assertThat(shown).as(when).isBetween(end.minusSeconds(1), end.plusSeconds(1));
     }
 
     /** When the hold ends by what the page shows now. */

@@ -24,7 +24,7 @@ import java.util.stream.Stream;
 final class RunningMobrel implements AutoCloseable {
 
     private static final Path ROOT = root();
-    private static final Duration START_WITHIN = Duration.ofSeconds(60);
+    private static final Duration START_WITHIN = Duration.ofSeconds(180);
 
     private final HttpClient http = HttpClient.newHttpClient();
     private final Path folder;
@@ -150,7 +150,7 @@ final class RunningMobrel implements AutoCloseable {
         try {
             return http.send(
                     HttpRequest.newBuilder(URI.create(url(path)))
-                            .timeout(Duration.ofSeconds(10))
+                            .timeout(Duration.ofSeconds(30))
                             .build(),
                     HttpResponse.BodyHandlers.ofString());
         } catch (IOException failed) {

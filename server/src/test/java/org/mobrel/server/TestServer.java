@@ -160,7 +160,7 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
 
     private HttpRequest.Builder request(String path) {
         return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + running.port() + path))
-                .timeout(Duration.ofSeconds(20));
+                .timeout(Duration.ofSeconds(60));
     }
 
     private Answer send(HttpRequest.Builder request) {

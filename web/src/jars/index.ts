@@ -1,4 +1,3 @@
 export { JarCutaway } from "./JarCutaway";
 export { LoadPicture } from "./LoadPicture";
 export { ShelfJar } from "./ShelfJar";
-export { outline } from "./shape";

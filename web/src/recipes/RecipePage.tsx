@@ -1,6 +1,7 @@
 import { Link, useNavigate } from "@tanstack/react-router";
 import { CalendarCheck2, Save, Trash2, Undo2 } from "lucide-react";
 import { useMemo, useRef, useState } from "react";
+import { Problem } from "@/api/problem";
 import { Button, Card, Choice, LinkButton, Loading, Place, ProblemNote, useToast } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { formatDate } from "@/quantity";
@@ -177,6 +178,8 @@ interface ActionsProps {
 function Actions({ id, draft, dirty, undo, forget }: ActionsProps) {
   const navigate = useNavigate();
   const save = useRecipeSave(id);
+  const saveAsNew = useRecipeSave(undefined);
+  const late = save.error instanceof Problem && save.error.code === "someone-was-first";
   const archive = useRecipeArchive();
   const toast = useToast();
   const ready = draft.title.trim() !== "" && draft.lines.some((line) => line.trim() !== "");
@@ -199,6 +202,17 @@ function Actions({ id, draft, dirty, undo, forget }: ActionsProps) {
         },
       },
     );
+  const onSaveAsNew = () =>
+    saveAsNew.mutate(
+      { title: draft.title, lines: [...draft.lines], pack: draft.pack, solidsShare: draft.solidsShare },
+      {
+        onSuccess: (recipe) => {
+          forget();
+          toast({ text: `Yours is saved as a recipe of its own.` });
+          void navigate({ to: "/recipes/$id", params: { id: String(recipe.id) } });
+        },
+      },
+    );
   const onArchive = (recipe: number) =>
     archive.mutate(
       { id: recipe, archived: true },
@@ -214,7 +228,8 @@ function Actions({ id, draft, dirty, undo, forget }: ActionsProps) {
     );
   return (
     <>
-      <ProblemNote error={save.error ?? archive.error} />
+      <ProblemNote error={saveAsNew.error ?? save.error ?? archive.error} />
+      {late && <Button onClick={onSaveAsNew}>Save mine as a new recipe</Button>}
       {dirty && (
         <Button look="quiet" icon={<Undo2 size={20} />} onClick={undo}>
           Undo

@@ -7,28 +7,15 @@ import { type Run, useRuns } from "./useRuns";
 import { useServerNow } from "./useServerNow";
 import { stageWord } from "./words";
 
-const AT_THE_STOVE = new Set([
-  "checks",
-  "loading",
-  "heating",
-  "venting",
-  "rising",
-  "holding",
-  "cooling",
-  "depressurised",
-  "settling",
-  "opened",
-]);
-
 /** What to do this minute. Nothing else. */
 export function StovePlace() {
   const runs = useRuns();
   const now = useServerNow(runs.data?.[0]?.now);
   const open = runs.data ?? [];
-  const here = open.filter((run) => AT_THE_STOVE.has(run.stage));
+  const here = open.filter((run) => run.atTheStove);
   const live = firstOfEachCanner(here).sort((one, other) => endOf(one) - endOf(other));
   const waiting = here.filter((run) => !live.includes(run));
-  const resting = open.filter((run) => !AT_THE_STOVE.has(run.stage));
+  const resting = open.filter((run) => !run.atTheStove);
   return (
     <Place
       title={live.length > 0 ? "On the stove" : "Stove"}

@@ -23,6 +23,7 @@ function run(part: Partial<Run>): Run {
     jarTotal: 7,
     now: at(0),
     stage: "checks",
+    atTheStove: true,
     holdComplete: false,
     deviations: [],
     events: [],

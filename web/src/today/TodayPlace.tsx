@@ -14,8 +14,8 @@ export function TodayPlace() {
   const kitchen = useKitchen();
   const now = useServerNow(runs.data?.[0]?.now);
   const open = runs.data ?? [];
-  const resting = open.filter((run) => run.checkFrom != null);
-  const stove = open.filter((run) => run.checkFrom == null);
+  const resting = open.filter((run) => !run.atTheStove);
+  const stove = open.filter((run) => run.atTheStove);
   const setUp = kitchen.data && (kitchen.data.altitudeFt == null || kitchen.data.canners.length === 0);
   return (
     <Place

@@ -1,6 +1,8 @@
 package org.mobrel.ruling;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.mobrel.finding.Finding;
 
 /** What the published tables say of the whole pack. */
@@ -16,6 +18,12 @@ public enum Verdict {
 
     Verdict(String code) {
         this.code = code;
+    }
+
+    public static Optional<Verdict> ofCode(String code) {
+        return Arrays.stream(values())
+                .filter(verdict -> verdict.code.equals(code))
+                .findFirst();
     }
 
     static Verdict of(List<Finding> findings) {

@@ -20,6 +20,7 @@ class MendedRecipeJourney {
             Page page = browser.tablet();
             leaveOutWhatStops(page, mobrel);
             keepDraftOverReload(page);
+            keepWhatCameTooLate(page, browser.tablet(), mobrel);
             takeOnOwnJudgement(page, mobrel);
             refuseWhatIsNoKitchen(page, mobrel);
         }
@@ -45,6 +46,21 @@ class MendedRecipeJourney {
         assertThat(region(page, "Ruling")).containsText("75 min in quarts.");
         button(page, "Save").click();
         assertThat(page.getByText("Version 2, saved")).isVisible();
+    }
+
+    /** Two devices change the same recipe; the later one is told, and loses nothing. */
+    private static void keepWhatCameTooLate(Page page, Page other, RunningMobrel mobrel) {
+        page.navigate(mobrel.url("/recipes/4"));
+        other.navigate(mobrel.url("/recipes/4"));
+        page.getByLabel("Name of the recipe").fill("Stock, hers");
+        other.getByLabel("Name of the recipe").fill("Stock, his");
+        button(page, "Save").click();
+        assertThat(page.getByText("Version 2, saved")).isVisible();
+        button(other, "Save").click();
+        assertThat(other.getByRole(AriaRole.ALERT)).containsText("Version 2 of this recipe was saved meanwhile");
+        button(other, "Save mine as a new recipe").click();
+        assertThat(other.getByText("Version 1, saved")).isVisible();
+        assertThat(other.getByLabel("Name of the recipe")).hasValue("Stock, his");
     }
 
     private static void takeOnOwnJudgement(Page page, RunningMobrel mobrel) {

@@ -3,7 +3,6 @@ package org.mobrel.server.run;
 import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -74,7 +73,6 @@ class RunStore {
     private Run run(ResultSet row) throws SQLException {
         long id = row.getLong("id");
         List<JarCount> jars = jars(id);
-        String verdict = row.getString("verdict");
         RunPlan plan = new RunPlan(
                 new Minutes(row.getInt("process_min")),
                 new GaugePressure(row.getInt("target_psi")),
@@ -87,10 +85,7 @@ class RunStore {
                 row.getString("title"),
                 row.getLong("canner_id"),
                 row.getString("canner_name"),
-                Arrays.stream(Verdict.values())
-                        .filter(known -> known.code().equals(verdict))
-                        .findFirst()
-                        .orElseThrow(),
+                Verdict.ofCode(row.getString("verdict")).orElseThrow(),
                 plan,
                 new GaugePressure(row.getInt("true_psi")),
                 row.getBigDecimal("headspace_in"),

@@ -17,6 +17,7 @@ public final class RunWire {
 
     /**
      * @param now the server's clock as it answers; clocks on a page run from it
+     * @param atTheStove whether its canner is occupied: from the first check until the jars are out
      * @param clockEndsAt when the running clock (vent, hold, settle or rest) is over; null while none runs
      * @param holdComplete whether the full time is behind it, so that the heat may go off
      * @param checkFrom when seals may be judged; null before the jars are out
@@ -40,6 +41,7 @@ public final class RunWire {
             int jarTotal,
             Instant now,
             String stage,
+            boolean atTheStove,
             boolean holdComplete,
             @Nullable Instant clockSince,
             @Nullable Instant clockEndsAt,

@@ -46,6 +46,7 @@ public final class RunWords {
                 run.plan().jars(),
                 now,
                 state.stage().code(),
+                state.stage().isAtTheStove(),
                 state.holdComplete(),
                 or(since),
                 or(clockEndsAt(run.plan(), state)),

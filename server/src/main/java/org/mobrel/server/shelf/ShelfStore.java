@@ -4,7 +4,6 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -74,7 +73,6 @@ class ShelfStore {
     }
 
     private static ShelfLot lot(ResultSet row, List<Movement> movements) throws SQLException {
-        String verdict = row.getString("verdict");
         return new ShelfLot(
                 new Lot(new LotCode(row.getString("code")), movements),
                 row.getLong("run_id"),
@@ -82,10 +80,7 @@ class ShelfStore {
                 row.getString("title"),
                 JarSize.ofCode(row.getString("size")).orElseThrow(),
                 Mouth.ofCode(row.getString("mouth")).orElseThrow(),
-                Arrays.stream(Verdict.values())
-                        .filter(known -> known.code().equals(verdict))
-                        .findFirst()
-                        .orElseThrow(),
+                Verdict.ofCode(row.getString("verdict")).orElseThrow(),
                 row.getObject("canned_on", LocalDate.class),
                 row.getObject("best_by", LocalDate.class));
     }

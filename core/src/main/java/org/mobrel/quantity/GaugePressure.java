@@ -42,10 +42,6 @@ public record GaugePressure(int milliPsi) implements Comparable<GaugePressure> {
         return new GaugePressure(Math.addExact(milliPsi, highBy.milliPsi()));
     }
 
-    public GaugePressure plus(GaugePressure other) {
-        return new GaugePressure(Math.addExact(milliPsi, other.milliPsi));
-    }
-
     @Override
     public int compareTo(GaugePressure other) {
         return Integer.compare(milliPsi, other.milliPsi);

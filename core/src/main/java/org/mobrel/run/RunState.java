@@ -34,7 +34,6 @@ public record RunState(
         Optional<Instant> openedAt,
         Optional<Instant> jarsOutAt,
         Optional<Instant> lastAt,
-        Optional<RunEvent> lastReading,
         List<Deviation> deviations,
         Map<Integer, JarCheck> checked) {
 
@@ -46,19 +45,7 @@ public record RunState(
     public static RunState start() {
         Optional<Instant> never = Optional.empty();
         return new RunState(
-                Stage.CHECKS,
-                false,
-                never,
-                never,
-                never,
-                never,
-                never,
-                never,
-                never,
-                never,
-                Optional.empty(),
-                List.of(),
-                Map.of());
+                Stage.CHECKS, false, never, never, never, never, never, never, never, never, List.of(), Map.of());
     }
 
     /** The state after all these events, which must be in their order. */
@@ -145,7 +132,6 @@ public record RunState(
         private Optional<Instant> openedAt;
         private Optional<Instant> jarsOutAt;
         private Optional<Instant> lastAt;
-        private Optional<RunEvent> lastReading;
         private final List<Deviation> deviations;
         private final Map<Integer, JarCheck> checked;
 
@@ -160,7 +146,6 @@ public record RunState(
             openedAt = from.openedAt;
             jarsOutAt = from.jarsOutAt;
             lastAt = from.lastAt;
-            lastReading = from.lastReading;
             deviations = new ArrayList<>(from.deviations);
             checked = new TreeMap<>(from.checked);
         }
@@ -177,7 +162,6 @@ public record RunState(
                     openedAt,
                     jarsOutAt,
                     lastAt,
-                    lastReading,
                     deviations,
                     checked);
         }
@@ -226,7 +210,6 @@ public record RunState(
 
         private void read(RunPlan plan, RunEvent event) {
             Reading reading = event.reading().orElseThrow();
-            lastReading = Optional.of(event);
             if (holdComplete) {
                 // What the instrument does after the full time no longer matters to the process.
                 return;

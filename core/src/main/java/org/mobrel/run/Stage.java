@@ -1,8 +1,5 @@
 package org.mobrel.run;
 
-import java.util.Arrays;
-import java.util.Optional;
-
 /** Where a run stands, in the order a run goes. */
 public enum Stage {
     CHECKS("checks"),
@@ -24,10 +21,6 @@ public enum Stage {
 
     Stage(String code) {
         this.code = code;
-    }
-
-    public static Optional<Stage> ofCode(String code) {
-        return Arrays.stream(values()).filter(stage -> stage.code.equals(code)).findFirst();
     }
 
     public String code() {

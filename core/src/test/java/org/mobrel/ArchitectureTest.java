@@ -26,6 +26,9 @@ class ArchitectureTest {
             Map.entry("recipe", Set.of("quantity", "finding", "foods")),
             Map.entry("scaling", Set.of("quantity", "finding", "foods", "jars", "recipe")),
             Map.entry("ruling", Set.of("quantity", "finding", "jars", "foods", "recipe", "canner")),
+            Map.entry("review", Set.of("quantity", "finding", "foods", "recipe")),
+            Map.entry("method", Set.of("quantity", "finding", "foods", "recipe", "tables")),
+            Map.entry("freezer", Set.of("quantity", "finding", "foods", "recipe", "ruling")),
             Map.entry("loading", Set.of("quantity", "finding", "jars", "canner", "ruling")),
             Map.entry("run", Set.of("quantity", "finding", "canner", "loading", "ruling")),
             Map.entry("shelf", Set.of("quantity", "finding", "jars", "foods", "recipe", "run")));

@@ -2,6 +2,8 @@ package org.mobrel;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.Objects;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
@@ -17,6 +19,15 @@ public final class Cases {
         try (InputStream bytes = Objects.requireNonNull(Cases.class.getResourceAsStream("/cases/" + file))) {
             JsonNode all = new ObjectMapper().readTree(bytes);
             return (all.isArray() ? all : all.get("cases")).valueStream();
+        }
+    }
+
+    /** A resource as text. */
+    public static String text(String resource) {
+        try (InputStream bytes = Objects.requireNonNull(Cases.class.getResourceAsStream(resource))) {
+            return new String(bytes.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
         }
     }
 }

@@ -31,6 +31,7 @@ final class CatalogueReader {
             "largest_piece_in",
             "largest_whole_in",
             "peeled",
+            "whole",
             "note");
     private static final Set<String> FOOD_COLUMNS = Set.of(
             "id",
@@ -96,6 +97,7 @@ final class CatalogueReader {
                 inches(row, "largest_piece_in"),
                 inches(row, "largest_whole_in"),
                 row.word("peeled", CatalogueReader::yesOrNo),
+                row.word("whole", CatalogueReader::yesOrNo),
                 row.optionalText("note").orElse(""));
     }
 

@@ -27,6 +27,11 @@ public record Food(
                 || processRow.filter(Catalogue.SEAFOOD_SOUP_ROW::equals).isPresent();
     }
 
+    /** What to call it in a line of a recipe; a name such as 'lima beans, fresh or frozen' is a title. */
+    public String word() {
+        return name.contains(",") || name.contains(" or ") ? phrases.get(0) : name;
+    }
+
     public boolean isPoultry() {
         return processRow.filter(row -> row.startsWith("poultry or rabbit")).isPresent();
     }

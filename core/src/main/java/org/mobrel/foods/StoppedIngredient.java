@@ -13,12 +13,28 @@ import java.util.List;
  */
 public record StoppedIngredient(String group, List<String> words, String code, String why, List<String> remedies) {
 
+    private static final String OWN = "your own ";
+
     public StoppedIngredient {
         words = List.copyOf(words);
         remedies = List.copyOf(remedies);
         if (remedies.isEmpty()) {
             throw new IllegalArgumentException("stopped ingredients without a remedy: " + group);
         }
+    }
+
+    /** A food of the cook's own: it has no tested process, and nobody can give it one. */
+    public static StoppedIngredient ownFood(String name) {
+        return new StoppedIngredient(
+                OWN + name,
+                List.of(name),
+                "no-tested-process",
+                "a food of your own, which no published table lists",
+                List.of("leave out", "add at serving", "freeze the soup instead"));
+    }
+
+    public boolean isOwnFood() {
+        return group.startsWith(OWN);
     }
 
     /** Mashing and the like is something done to a food, not an ingredient. */

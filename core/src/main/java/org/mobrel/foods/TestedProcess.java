@@ -18,6 +18,7 @@ import org.mobrel.quantity.Minutes;
  * @param largestPiece the largest tested cut, where the form names one
  * @param largestWhole the largest tested whole piece, where the form names one
  * @param peeled whether the row asks for peeled food
+ * @param whole whether a whole one is among what was tested; where not, it is larger than the tested cut
  */
 public record TestedProcess(
         String food,
@@ -29,6 +30,7 @@ public record TestedProcess(
         Optional<Length> largestPiece,
         Optional<Length> largestWhole,
         boolean peeled,
+        boolean whole,
         String note) {
 
     public TestedProcess {

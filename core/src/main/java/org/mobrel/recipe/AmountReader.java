@@ -3,119 +3,163 @@ package org.mobrel.recipe;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Reads the amount that a line begins with: '1 1/2 lb', '2-3 cups', '1 (15-oz) can', '½ tsp', '900g'. */
+/** Reads the amount of a line: '1 1/2 lb', '2-3 cups', '1 (15-oz) can', '½ tsp', '900g', 'a pinch', 'carrots, 2 lb'. */
 final class AmountReader {
 
-    /** An amount, and the rest of the line behind it. */
-    record Read(Optional<Amount> amount, String rest) {}
+    /**
+     * An amount, and the rest of the line.
+     *
+     * @param numbered whether the line bore a number as steps do: '2. Simmer'
+     */
+    record Read(Optional<Amount> amount, String rest, boolean numbered) {}
 
-    private static final Map<String, String> VULGAR = Map.ofEntries(
-            Map.entry("½", "1/2"),
-            Map.entry("⅓", "1/3"),
-            Map.entry("⅔", "2/3"),
-            Map.entry("¼", "1/4"),
-            Map.entry("¾", "3/4"),
-            Map.entry("⅛", "1/8"),
-            Map.entry("⅜", "3/8"),
-            Map.entry("⅝", "5/8"),
-            Map.entry("⅞", "7/8"),
-            Map.entry("⅙", "1/6"),
-            Map.entry("⅚", "5/6"),
-            Map.entry("⅕", "1/5"));
-    private static final String NUMBER = "(?:\\d+[ -]\\d+/\\d+|\\d+/\\d+|\\d+(?:[.,]\\d+)?)";
+    private static final String NUMBER = NumberText.PATTERN;
+    private static final String MEASURE =
+            "fl\\.? ?oz|ounces?|oz|grams?|kg|g|pounds?|lbs?|ml|cl|l|lit(?:er|re)s?|quarts?|qt|pints?|pt|cups?";
+    private static final String CONTAINER =
+            "cans?|tins?|packages?|packets?|packs?|pkgs?|bags?|jars?|bottles?|boxes|box|cartons?|tubs?";
+
+    private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·▢☐◦]\\s+|\\[ ?\\]\\s*|[•▢☐]\\s*)");
+    private static final Pattern NUMBERING =
+            Pattern.compile("^\\s*(?:step\\s+)?\\d{1,2}[.):]\\s+(?=[\\p{L}\\d])", Pattern.CASE_INSENSITIVE);
+    private static final Pattern QUALIFIER = Pattern.compile(
+            "^\\s*(?:about|approx\\.?|approximately|roughly|around|ca\\.?|scant|heaped|heaping|generous|rounded|level|good|at least|up to|~)\\s*(?:an? )?(?=[\\d.]|half|cup|tea|table|tsp|tbsp)",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern START = Pattern.compile(
-            "^\\s*(?:about |approx\\.? |scant |heaped |heaping )?(" + NUMBER + ")(?:\\s*(?:-|–|to)\\s*(" + NUMBER
-                    + "))?\\s*(.*)$",
+            "^\\s*(" + NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + NUMBER + "))?(?![\\d/])\\s*(.*)$",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
-    private static final Pattern PACKAGE = Pattern.compile(
-            "^\\(?\\s*(" + NUMBER
-                    + ")\\s*-?\\s*(oz|ounce|g|ml|lb)s?\\.?\\s*\\)?\\s*(?:cans?|tins?|packages?|packets?|bags?|jars?|boxes|box)\\s*(?:of\\s+)?(.*)$",
+    private static final Pattern SIZED_PACKAGE = Pattern.compile(
+            "^(?:[x×]\\s*)?\\(?\\s*(?:about )?(" + NUMBER + ")\\s*-?\\s*(" + MEASURE + ")\\.?\\s*\\)?[\\s-]*(?:"
+                    + CONTAINER + ")\\b\\.?\\s*(?:of\\s+)?(.*)$",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+    private static final Pattern PACKAGE_WITH_SIZE = Pattern.compile(
+            "^(?:" + CONTAINER + ")\\s*\\(\\s*(?:about )?(" + NUMBER + ")\\s*-?\\s*(" + MEASURE
+                    + ")\\.?(?: each)?\\s*\\)\\s*(?:of\\s+)?(.*)$",
+            Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+    private static final Pattern TIMES = Pattern.compile(
+            "^[x×]\\s*(" + NUMBER + ")\\s*(" + MEASURE + ")\\b\\.?\\s*(.*)$",
+            Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+    private static final Pattern SIZE_WORD = Pattern.compile(
+            "^(?:(?:extra[- ])?(?:small|medium|large)(?:[- ]sized)?|big|good-sized|heaped|heaping|scant|rounded|level|generous)[\\s,]+(?=\\S)",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern UNIT = Pattern.compile(
-            "^(fl\\.? oz|fluid ounces?|[\\p{L}]+)\\.?(?=$|[\\s,(])\\s*(?:of\\s+)?(.*)$", Pattern.DOTALL);
+            "^(fl\\.? ?oz|fluid ounces?|[\\p{L}]+)\\.?(?=$|[\\s,(])\\s*(?:of\\s+(?:the\\s+)?)?(.*)$",
+            Pattern.DOTALL | Pattern.CASE_INSENSITIVE);
+    private static final Pattern MORE = Pattern.compile(
+            "^(?:plus |\\+ ?|and )?(" + NUMBER + ")\\s*([\\p{L}]+)\\.?(?=$|[\\s,(])\\s*(?:of\\s+)?(.*)$",
+            Pattern.DOTALL | Pattern.CASE_INSENSITIVE);
+    private static final Pattern TRACE = Pattern.compile(
+            "^\\s*(?:(?:an?|one|a few|few|some) )?(?:small |large |good |generous |big )?(pinch|dash|sprig|handful|drop|splash|drizzle|glug)(?:es|s)?\\s+(?:of\\s+)?(.*)$",
+            Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+    private static final Pattern AT_END = Pattern.compile(
+            "^(.*[\\p{L})])\\s*[,(:-]?\\s*\\b(" + NUMBER + ")(?:\\s*-\\s*(" + NUMBER + "))?\\s*(" + MEASURE
+                    + "|tbsp|tsp|tablespoons?|teaspoons?|kilos?)\\.?\\s*\\)?\\s*$",
+            Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+    private static final Pattern FLUID = Pattern.compile("fl\\.? ?oz");
+    private static final BigDecimal MOST = BigDecimal.valueOf(1_000_000);
 
     private AmountReader() {}
 
     static Read read(String line) {
-        Matcher start = START.matcher(plainFractions(line));
+        String plain = NumberText.plain(line);
+        String bare = without(BULLET, plain);
+        String unnumbered = without(NUMBERING, bare);
+        boolean numbered = !unnumbered.equals(bare);
+        Matcher trace = TRACE.matcher(unnumbered);
+        if (trace.matches()) {
+            return new Read(amount(BigDecimal.ONE, MeasureUnit.PINCH), trace.group(2), numbered);
+        }
+        String counted = NumberText.figuresFirst(without(QUALIFIER, unnumbered).stripLeading());
+        Matcher start = START.matcher(counted);
         if (!start.matches()) {
-            return traceOf(line);
+            return atEnd(unnumbered, numbered);
         }
         // Of a range the upper end counts: it asks for more room and more time to prepare, never for less.
-        Optional<BigDecimal> value = number(start.group(2) == null ? start.group(1) : start.group(2));
-        if (value.isEmpty()) {
-            return new Read(Optional.empty(), line);
-        }
-        return withUnit(value.get(), start.group(3));
+        Optional<BigDecimal> value = NumberText.value(start.group(2) == null ? start.group(1) : start.group(2));
+        Optional<Found> found = value.map(number -> withUnit(number, start.group(3)));
+        return found.map(known -> new Read(known.amount(), known.rest(), numbered))
+                .orElseGet(() -> new Read(Optional.empty(), unnumbered, numbered));
     }
 
-    private static Read withUnit(BigDecimal value, String rest) {
-        Matcher pack = PACKAGE.matcher(rest);
-        if (pack.matches()) {
-            Optional<MeasureUnit> unit = MeasureUnit.ofWord(pack.group(2).toLowerCase(Locale.ROOT));
-            Optional<Amount> total =
-                    number(pack.group(1)).flatMap(each -> unit.flatMap(known -> amount(value.multiply(each), known)));
-            return new Read(total, pack.group(3));
-        }
-        Matcher word = UNIT.matcher(rest);
-        if (word.matches()) {
-            String spelled = word.group(1);
-            // "T" is a tablespoon and "t" a teaspoon wherever recipes use the letters at all.
-            Optional<MeasureUnit> unit = spelled.equals("T")
-                    ? Optional.of(MeasureUnit.TABLESPOON)
-                    : spelled.equals("t")
-                            ? Optional.of(MeasureUnit.TEASPOON)
-                            : MeasureUnit.ofWord(
-                                    spelled.toLowerCase(Locale.ROOT).replaceAll("fl\\.? ?oz", "fl oz"));
-            if (unit.isPresent() && !word.group(2).isBlank()) {
-                return new Read(amount(value, unit.get()), word.group(2));
+    private static String without(Pattern pattern, String text) {
+        Matcher found = pattern.matcher(text);
+        return found.find() ? text.substring(found.end()) : text;
+    }
+
+    private record Found(Optional<Amount> amount, String rest) {}
+
+    private static Found withUnit(BigDecimal value, String rest) {
+        for (Pattern sized : new Pattern[] {SIZED_PACKAGE, PACKAGE_WITH_SIZE, TIMES}) {
+            Matcher pack = sized.matcher(rest);
+            if (pack.matches()) {
+                Optional<Amount> total = NumberText.value(pack.group(1))
+                        .flatMap(each -> unit(pack.group(2)).flatMap(unit -> amount(value.multiply(each), unit)));
+                return new Found(total, pack.group(3));
             }
         }
-        return new Read(amount(value, MeasureUnit.PIECE), rest);
+        String bare = without(SIZE_WORD, rest);
+        Matcher word = UNIT.matcher(bare);
+        if (word.matches()) {
+            Optional<MeasureUnit> unit = unit(word.group(1));
+            if (unit.isPresent() && (isMeasure(unit.get()) || !word.group(2).isBlank())) {
+                return withMore(value, unit.get(), word.group(2));
+            }
+        }
+        return new Found(amount(value, MeasureUnit.PIECE), bare);
     }
 
-    private static Read traceOf(String line) {
-        Matcher pinch = Pattern.compile(
-                        "^\\s*(?:an? )?(pinch|dash|sprig|handful)(?:es|s)?\\s+(?:of\\s+)?(.*)$",
-                        Pattern.CASE_INSENSITIVE)
-                .matcher(line);
-        return pinch.matches()
-                ? new Read(amount(BigDecimal.ONE, MeasureUnit.PINCH), pinch.group(2))
-                : new Read(Optional.empty(), line);
+    private static boolean isMeasure(MeasureUnit unit) {
+        return unit.kind() == MeasureUnit.Kind.MASS || unit.kind() == MeasureUnit.Kind.VOLUME;
+    }
+
+    /** '1 lb 4 oz' and '1 cup plus 2 tbsp' are one amount, in the unit of the first. */
+    private static Found withMore(BigDecimal value, MeasureUnit unit, String rest) {
+        Matcher more = MORE.matcher(rest);
+        if (more.matches() && !more.group(3).isBlank()) {
+            Optional<MeasureUnit> smaller =
+                    unit(more.group(2)).filter(other -> other.kind() == unit.kind() && other.size() < unit.size());
+            Optional<BigDecimal> added = NumberText.value(more.group(1));
+            if (smaller.isPresent() && added.isPresent()) {
+                BigDecimal share = added.get()
+                        .multiply(BigDecimal.valueOf(smaller.get().size()))
+                        .divide(BigDecimal.valueOf(unit.size()), 6, RoundingMode.HALF_UP);
+                return new Found(amount(value.add(share), unit), more.group(3));
+            }
+        }
+        return new Found(amount(value, unit), rest);
+    }
+
+    private static Optional<MeasureUnit> unit(String spelled) {
+        // "T" is a tablespoon and "t" a teaspoon wherever recipes use the letters at all.
+        return switch (spelled) {
+            case "T" -> Optional.of(MeasureUnit.TABLESPOON);
+            case "t" -> Optional.of(MeasureUnit.TEASPOON);
+            default ->
+                MeasureUnit.ofWord(
+                        FLUID.matcher(spelled.toLowerCase(Locale.ROOT)).replaceAll("fl oz"));
+        };
+    }
+
+    /** 'Carrots, 2 lb' and 'pork stock (3 qt)'. */
+    private static Read atEnd(String line, boolean numbered) {
+        Matcher end = AT_END.matcher(line);
+        if (end.matches()) {
+            Optional<Amount> amount = NumberText.value(end.group(3) == null ? end.group(2) : end.group(3))
+                    .flatMap(value -> unit(end.group(4)).flatMap(unit -> amount(value, unit)));
+            if (amount.isPresent()) {
+                return new Read(amount, end.group(1).strip(), numbered);
+            }
+        }
+        return new Read(Optional.empty(), line, numbered);
     }
 
     private static Optional<Amount> amount(BigDecimal value, MeasureUnit unit) {
-        return value.signum() > 0 && value.compareTo(BigDecimal.valueOf(1_000_000)) <= 0
+        return value.signum() > 0 && value.compareTo(MOST) <= 0
                 ? Optional.of(new Amount(value, unit))
                 : Optional.empty();
-    }
-
-    /** Puts '1/2' for '½', with a space where a whole number stands before it. */
-    static String plainFractions(String text) {
-        String plain = text.replace('⁄', '/');
-        for (Map.Entry<String, String> sign : VULGAR.entrySet()) {
-            plain = plain.replaceAll("(\\d)\\s*" + sign.getKey(), "$1 " + sign.getValue())
-                    .replace(sign.getKey(), sign.getValue());
-        }
-        return plain;
-    }
-
-    /** '1 1/2', '1-1/2', '3/4', '2.5' or '2,5'; empty for a fraction over nothing. */
-    static Optional<BigDecimal> number(String text) {
-        Matcher mixed = Pattern.compile("(?:(\\d+)[ -])?(\\d+)/(\\d+)").matcher(text.strip());
-        if (!mixed.matches()) {
-            return Optional.of(new BigDecimal(text.strip().replace(',', '.')));
-        }
-        BigDecimal below = new BigDecimal(mixed.group(3));
-        if (below.signum() == 0) {
-            return Optional.empty();
-        }
-        BigDecimal whole = mixed.group(1) == null ? BigDecimal.ZERO : new BigDecimal(mixed.group(1));
-        return Optional.of(whole.add(new BigDecimal(mixed.group(2)).divide(below, 6, RoundingMode.HALF_UP)));
     }
 }

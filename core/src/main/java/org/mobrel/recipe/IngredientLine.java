@@ -16,7 +16,8 @@ import org.mobrel.quantity.Length;
  * @param mentions what the catalogue knows in it, the main food first; empty for an unknown ingredient
  * @param states what it says about treatment
  * @param largestPiece the largest size of piece it names
- * @param heading whether it is no ingredient but a blank line or a heading such as 'For the broth:'
+ * @param kind whether it is an ingredient at all
+ * @param meaning what the cook said that these words mean; empty where nobody had to
  */
 public record IngredientLine(
         String text,
@@ -25,39 +26,59 @@ public record IngredientLine(
         List<Mention> mentions,
         Set<State> states,
         Optional<Length> largestPiece,
-        boolean heading) {
+        LineKind kind,
+        Optional<String> meaning) {
 
     public IngredientLine {
         mentions = List.copyOf(mentions);
         states = Set.copyOf(states);
     }
 
-    /** The main food; empty when only a stopped or an unknown ingredient is named. */
+    /** Whether it goes into the jar: an ingredient that is not kept for serving. */
+    public boolean goesIntoJar() {
+        return kind == LineKind.INGREDIENT && !is(State.AT_SERVING);
+    }
+
+    /** The main food that goes into the jar; empty when only a stopped or an unknown ingredient is named. */
     public Optional<Food> food() {
+        return goesIntoJar() ? named() : Optional.empty();
+    }
+
+    /** The main food it names, whether or not it goes into the jar. */
+    public Optional<Food> named() {
         return mentions.stream().flatMap(mention -> mention.food().stream()).findFirst();
     }
 
-    /** Every food it names: '2 cups carrots and celery' names two. */
+    /** Every food that goes into the jar: '2 cups carrots and celery' names two. */
     public List<Food> foods() {
-        return mentions.stream()
-                .flatMap(mention -> mention.food().stream())
-                .distinct()
-                .toList();
+        return goesIntoJar()
+                ? mentions.stream()
+                        .flatMap(mention -> mention.food().stream())
+                        .distinct()
+                        .toList()
+                : List.of();
     }
 
+    /** The stopped ingredients it would put into the jar; a step that says so counts, for in doubt it is a stop. */
     public List<StoppedIngredient> stopped() {
-        return mentions.stream()
-                .flatMap(mention -> mention.stop().stream())
-                .distinct()
-                .toList();
+        return is(State.AT_SERVING)
+                ? List.of()
+                : mentions.stream()
+                        .flatMap(mention -> mention.stop().stream())
+                        .distinct()
+                        .toList();
     }
 
     public boolean is(State state) {
         return states.contains(state);
     }
 
+    public boolean heading() {
+        return kind == LineKind.HEADING;
+    }
+
     /** An ingredient of which the catalogue knows nothing. */
     public boolean isUnknown() {
-        return !heading && mentions.isEmpty();
+        return goesIntoJar() && mentions.isEmpty();
     }
 }

@@ -1,70 +1,80 @@
 package org.mobrel.recipe;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.apache.commons.text.similarity.JaroWinklerSimilarity;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.StoppedIngredient;
 
-/** All phrases of the catalogue, found in a line longest first: 'butter beans' is never butter. */
+/** All phrases of the catalogue and of the kitchen's own foods, found in a line longest first. */
 final class Lexicon {
 
-    /** A mention and the words it covers, end exclusive. */
-    record Found(Mention mention, int start, int end) {}
+    /** Words that stand for what was named before them: 'chicken or vegetable stock', 'navy or pinto beans'. */
+    private static final Set<String> JOINING = Set.of("or", "and");
 
-    private final Map<List<String>, Mention> phrases = new HashMap<>();
-    private final int longest;
+    /** 'No salt' holds none, and so does 'carrots instead of cream'. */
+    private static final Set<String> DENYING = Set.of("no", "without", "instead of", "rather than", "never");
+
+    private final Phrases<Mention> phrases = new Phrases<>();
     private final List<Food> foods;
+    private final Map<String, List<String>> wordsOfFood = new HashMap<>();
 
-    Lexicon(Catalogue catalogue) {
+    Lexicon(Catalogue catalogue, List<StoppedIngredient> ownFoods) {
         foods = catalogue.foods();
-        for (Food food : catalogue.foods()) {
+        for (Food food : foods) {
             // A name such as "lima beans, fresh or frozen" is a title, not a phrase of recipes.
             if (!food.name().contains(",") && !food.name().contains(" or ")) {
-                phrases.putIfAbsent(Words.of(food.name()), Mention.of(food.name(), food));
+                phrases.addIfNew(food.name(), Mention.of(food.name(), food));
             }
-            food.phrases().forEach(phrase -> phrases.putIfAbsent(Words.of(phrase), Mention.of(phrase, food)));
+            food.phrases().forEach(phrase -> phrases.addIfNew(phrase, Mention.of(phrase, food)));
+            wordsOfFood.put(food.id(), knownWords(food));
         }
-        for (StoppedIngredient stop : catalogue.stopped()) {
-            // In doubt a phrase that is both is a stop.
-            stop.words().forEach(phrase -> phrases.put(Words.of(phrase), Mention.of(phrase, stop)));
-        }
-        longest = phrases.keySet().stream().mapToInt(List::size).max().orElse(0);
+        // In doubt a phrase that is both is a stop.
+        Stream.concat(catalogue.stopped().stream(), ownFoods.stream())
+                .forEach(stop -> stop.words().forEach(phrase -> phrases.put(phrase, Mention.of(phrase, stop))));
     }
 
-    /** What the words mention, in their order; longer phrases take their words before shorter ones may. */
-    List<Found> find(List<String> words) {
-        List<Found> found = new ArrayList<>();
-        boolean[] taken = new boolean[words.size()];
-        for (int length = Math.min(longest, words.size()); length > 0; length--) {
-            for (int start = 0; start + length <= words.size(); start++) {
-                Optional<Mention> mention = free(taken, start, length)
-                        ? Optional.ofNullable(phrases.get(words.subList(start, start + length)))
-                        : Optional.empty();
-                if (mention.isPresent()) {
-                    Arrays.fill(taken, start, start + length, true);
-                    found.add(new Found(mention.get(), start, start + length));
-                }
+    /** What exactly these words mean; empty where they mean nothing or more than one thing. */
+    Optional<Mention> meaning(String phrase) {
+        return Optional.ofNullable(phrases.get(Words.of(phrase)));
+    }
+
+    /** What the words mention, in their order. */
+    List<Phrases.Found<Mention>> find(List<String> words) {
+        List<Phrases.Found<Mention>> found = new ArrayList<>();
+        List<Phrases.Found<Mention>> all = phrases.in(words);
+        for (int at = 0; at < all.size(); at++) {
+            Phrases.Found<Mention> one = all.get(at);
+            if (!isDenied(words, one.start())) {
+                found.add(at + 1 < all.size() ? completed(words, one, all.get(at + 1)) : one);
             }
         }
-        found.sort(Comparator.comparingInt(Found::start));
         return found;
     }
 
-    private static boolean free(boolean[] taken, int start, int length) {
-        for (int at = start; at < start + length; at++) {
-            if (taken[at]) {
-                return false;
-            }
+    private static boolean isDenied(List<String> words, int start) {
+        return start > 0 && DENYING.contains(words.get(start - 1))
+                || start > 1 && DENYING.contains(words.get(start - 2) + " " + words.get(start - 1));
+    }
+
+    /** In 'chicken or vegetable stock' the chicken is chicken stock, where such a phrase is known. */
+    private Phrases.Found<Mention> completed(
+            List<String> words, Phrases.Found<Mention> one, Phrases.Found<Mention> next) {
+        boolean joined = next.start() == one.end() + 1 && JOINING.contains(words.get(one.end()));
+        if (!joined || next.end() - next.start() < 2) {
+            return one;
         }
-        return true;
+        List<String> whole = new ArrayList<>(words.subList(one.start(), one.end()));
+        whole.add(words.get(next.end() - 1));
+        Mention longer = phrases.get(whole);
+        return longer == null ? one : new Phrases.Found<>(longer, one.start(), one.end());
     }
 
     /** The foods whose names or phrases are most like the words of a line, best first. */
@@ -82,11 +92,17 @@ final class Lexicon {
                 .toList();
     }
 
-    private static double likeness(Food food, List<String> words) {
-        JaroWinklerSimilarity likeness = new JaroWinklerSimilarity();
+    private static List<String> knownWords(Food food) {
         return Stream.concat(Stream.of(food.name()), food.phrases().stream())
                 .flatMap(phrase -> Words.of(phrase).stream())
                 .filter(word -> word.length() > 2)
+                .distinct()
+                .toList();
+    }
+
+    private double likeness(Food food, List<String> words) {
+        JaroWinklerSimilarity likeness = new JaroWinklerSimilarity();
+        return wordsOfFood.getOrDefault(food.id(), List.of()).stream()
                 .flatMapToDouble(known -> words.stream().mapToDouble(word -> likeness.apply(known, word)))
                 .max()
                 .orElse(0);

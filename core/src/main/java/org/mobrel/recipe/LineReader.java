@@ -1,36 +1,40 @@
 package org.mobrel.recipe;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
-import org.mobrel.quantity.Length;
+import org.mobrel.foods.StoppedIngredient;
 
 /** Reads lines of a recipe against a catalogue. Reading never fails: what is not understood is left unknown, and said so later. */
 public final class LineReader {
-
-    private static final String SIZE = "(\\d+[ -]\\d+/\\d+|\\d+/\\d+|\\d+(?:[.,]\\d+)?)";
-    private static final Pattern PIECE = Pattern.compile(
-            "(?:" + SIZE + "\\s*(?:-|–|to)\\s*)?" + SIZE
-                    + "[\\s-]*(inch(?:es)?|in\\b\\.?(?!\\s+(?:a|the|their|skins?)\\b)|\"|cm|mm)",
-            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PEPPER = Pattern.compile("\\bpepper\\b", Pattern.CASE_INSENSITIVE);
 
     private final Catalogue catalogue;
     private final Lexicon lexicon;
+    private final Map<String, String> meanings;
 
     public LineReader(Catalogue catalogue) {
+        this(catalogue, List.of(), Map.of());
+    }
+
+    /**
+     * A reader that also knows what one kitchen says.
+     *
+     * @param ownFoods foods of the cook's own, which have no tested process
+     * @param meanings what the cook said that a wording means: from {@link #wording} to words the catalogue knows
+     */
+    public LineReader(Catalogue catalogue, List<StoppedIngredient> ownFoods, Map<String, String> meanings) {
         this.catalogue = catalogue;
-        this.lexicon = new Lexicon(catalogue);
+        this.lexicon = new Lexicon(catalogue, ownFoods);
+        this.meanings = Map.copyOf(meanings);
     }
 
     /** Reads all lines, one for one; a blank line is kept as a heading, so that indexes stay those of the text. */
@@ -40,21 +44,32 @@ public final class LineReader {
 
     public IngredientLine read(String text) {
         AmountReader.Read amount = AmountReader.read(text);
-        String rest = AmountReader.plainFractions(amount.rest());
-        Set<State> states = states(rest);
-        List<Mention> mentions = settle(mainFirst(lexicon.find(Words.of(rest))), states).stream()
-                .map(mention -> isGroundPepper(text, amount.amount()) ? ground(mention) : mention)
-                .toList();
-        boolean heading =
-                amount.amount().isEmpty() && (text.isBlank() || text.strip().endsWith(":"));
+        String rest = amount.rest().strip();
+        List<String> words = Words.of(rest);
+        LineKind kind = LineKinds.of(text, rest, words, amount);
+        Optional<String> meaning =
+                meanings.isEmpty() ? Optional.empty() : Optional.ofNullable(meanings.get(String.join(" ", words)));
+        Understood understood = meaning.map(known -> corrected(rest, known, amount.amount()))
+                .orElseGet(() -> understand(rest, words, amount.amount()));
         return new IngredientLine(
                 text,
-                amount.rest().strip(),
+                rest,
                 amount.amount(),
-                heading ? List.of() : mentions,
-                states,
-                largestPiece(rest),
-                heading);
+                kind == LineKind.HEADING ? List.of() : understood.mentions(),
+                understood.states(),
+                PieceSize.largestIn(meaning.orElse(rest)),
+                kind,
+                meaning);
+    }
+
+    /** The words of a line without its amount, as they are remembered: case, plural and hyphens do not count. */
+    public String wording(String text) {
+        return String.join(" ", Words.of(AmountReader.read(text).rest()));
+    }
+
+    /** What a phrase means by itself, such as a name for a food of the cook's own. */
+    public Optional<Mention> meaning(String phrase) {
+        return lexicon.meaning(phrase);
     }
 
     public Catalogue catalogue() {
@@ -66,79 +81,42 @@ public final class LineReader {
         return lexicon.nearest(AmountReader.read(text).rest(), 3);
     }
 
-    /**
-     * The main food comes first: the last of the words that stand together ('tomato juice', 'chicken bouillon'), in the first part
-     * of the line that names any.
-     */
-    private static List<Mention> mainFirst(List<Lexicon.Found> found) {
-        if (found.isEmpty()) {
-            return List.of();
-        }
-        List<Lexicon.Found> kept = new ArrayList<>(found);
-        while (kept.size() > 1
-                && kept.get(0).end() == kept.get(1).start()
-                && describes(kept.get(0).mention(), kept.get(1).mention())) {
-            kept.remove(0);
-        }
-        return kept.stream().map(Lexicon.Found::mention).toList();
+    private record Understood(List<Mention> mentions, Set<State> states) {}
+
+    /** A correction puts other words in the place of the cook's; a stop that stands in the cook's own words stays. */
+    private Understood corrected(String rest, String meaning, Optional<Amount> amount) {
+        Understood meant = understand(meaning, Words.of(meaning), amount);
+        List<Mention> stops = understand(rest, Words.of(rest), amount).mentions().stream()
+                .filter(mention -> mention.stop().isPresent())
+                .toList();
+        return new Understood(
+                Stream.concat(meant.mentions().stream(), stops.stream())
+                        .distinct()
+                        .toList(),
+                meant.states());
     }
 
-    /** In 'garlic powder' or 'pork stock' the first word only describes the second; a stopped word is never explained away. */
-    private static boolean describes(Mention first, Mention second) {
-        return first.food().isPresent() && second.food().isPresent();
-    }
-
-    /** What the states of the line change in what its words mean. */
-    private List<Mention> settle(List<Mention> mentions, Set<State> states) {
-        return mentions.stream()
-                .map(mention -> isSpoonfulForBrowning(mention, states)
-                        ? Mention.of(mention.phrase(), catalogue.food("oil"))
-                        : dried(mention, states))
+    private Understood understand(String text, List<String> words, Optional<Amount> amount) {
+        List<Phrases.Found<Mention>> found = lexicon.find(words);
+        Set<State> states = states(words, found);
+        List<Mention> mentions = mainFirst(found).stream()
+                .map(mention -> settle(mention, text, amount, states))
                 .distinct()
                 .toList();
+        return new Understood(mentions, states);
     }
 
-    /** 'Pepper' by the spoon, by the pinch or to taste is the spice; peppers are counted, weighed or measured in cups. */
-    private static boolean isGroundPepper(String text, Optional<Amount> amount) {
-        boolean singular = PEPPER.matcher(text).find();
-        return singular
-                && amount.map(Amount::unit)
-                        .map(unit -> unit == MeasureUnit.TEASPOON
-                                || unit == MeasureUnit.TABLESPOON
-                                || unit.kind() == MeasureUnit.Kind.TRACE)
-                        .orElse(true);
-    }
-
-    private Mention ground(Mention mention) {
-        return mention.food().filter(food -> food.id().equals("peppers")).isPresent()
-                ? Mention.of(mention.phrase(), catalogue.food("spices"))
-                : mention;
-    }
-
-    private static boolean isSpoonfulForBrowning(Mention mention, Set<State> states) {
-        return mention.stop().filter(stop -> stop.isFat()).isPresent()
-                && states.contains(State.FOR_BROWNING)
-                && states.contains(State.DRAINED);
-    }
-
-    /** Dried limas and dried peas are dried beans, whatever the fresh ones are. */
-    private Mention dried(Mention mention, Set<State> states) {
-        boolean shelled = mention.food()
-                .filter(food -> food.id().equals("lima-beans") || food.id().equals("peas"))
-                .isPresent();
-        return shelled && states.contains(State.DRIED)
-                ? Mention.of(mention.phrase(), catalogue.food("dried-beans"))
-                : mention;
-    }
-
-    private static Set<State> states(String rest) {
-        List<String> words = Words.of(rest);
+    private static Set<State> states(List<String> words, List<Phrases.Found<Mention>> found) {
         Set<State> states = EnumSet.noneOf(State.class);
-        for (State state : State.values()) {
-            boolean said = state.phrases().stream()
-                    .anyMatch(phrase -> Collections.indexOfSubList(words, Words.of(phrase)) >= 0);
-            if (said) {
-                states.add(state);
+        for (Phrases.Found<State> state : State.in(words)) {
+            // The whole of 'whole kernel corn' and the dry of 'dry white wine' belong to the name.
+            boolean inName = found.stream()
+                    .anyMatch(mention -> mention.start() <= state.start()
+                            && state.end() <= mention.end()
+                            && mention.end() - mention.start() > 1
+                            && (state.meaning() == State.WHOLE || !isSolid(mention.meaning())));
+            if (!inName) {
+                states.add(state.meaning());
             }
         }
         if (states.contains(State.UNSOAKED)) {
@@ -150,27 +128,70 @@ public final class LineReader {
         return states;
     }
 
-    private static Optional<Length> largestPiece(String rest) {
-        Matcher sizes = PIECE.matcher(rest);
-        Optional<Length> largest = Optional.empty();
-        while (sizes.find()) {
-            Optional<Length> size = length(sizes.group(2), sizes.group(3).toLowerCase(Locale.ROOT));
-            if (size.isPresent()
-                    && largest.filter(known -> known.compareTo(size.get()) >= 0).isEmpty()) {
-                largest = size;
-            }
-        }
-        return largest;
+    private static boolean isSolid(Mention mention) {
+        return mention.food().filter(food -> food.kind().isSolid()).isPresent();
     }
 
-    private static Optional<Length> length(String number, String unit) {
-        Optional<BigDecimal> value = AmountReader.number(number);
-        return value.filter(size -> size.compareTo(BigDecimal.valueOf(1_000)) < 0)
-                .map(BigDecimal::doubleValue)
-                .map(size -> switch (unit) {
-                    case "cm" -> Length.ofMillimetres(size * 10);
-                    case "mm" -> Length.ofMillimetres(size);
-                    default -> Length.ofInches(size);
-                });
+    /**
+     * The main food comes first: the last of the words that stand together ('tomato juice', 'chicken bouillon'), in the first part
+     * of the line that names any.
+     */
+    private static List<Mention> mainFirst(List<Phrases.Found<Mention>> found) {
+        List<Phrases.Found<Mention>> kept = new ArrayList<>(found);
+        while (kept.size() > 1
+                && kept.get(0).end() == kept.get(1).start()
+                && describes(kept.get(0).meaning(), kept.get(1).meaning())) {
+            kept.remove(0);
+        }
+        return kept.stream().map(Phrases.Found::meaning).toList();
+    }
+
+    /** In 'garlic powder' or 'pork stock' the first word only describes the second; a stopped word is never explained away. */
+    private static boolean describes(Mention first, Mention second) {
+        return first.food().isPresent() && second.food().isPresent();
+    }
+
+    /** What the states and the amount of the line change in what its words mean. */
+    private Mention settle(Mention mention, String text, Optional<Amount> amount, Set<State> states) {
+        if (isSpoonfulForBrowning(mention, states)) {
+            return Mention.of(mention.phrase(), catalogue.food("oil"));
+        }
+        if (mention.food().isEmpty()) {
+            return mention;
+        }
+        return switch (mention.food().get().id()) {
+            case "lima-beans", "peas" ->
+                states.contains(State.DRIED) ? Mention.of(mention.phrase(), catalogue.food("dried-beans")) : mention;
+            case "poultry-boneless" ->
+                states.contains(State.BONE_IN) && !states.contains(State.BONELESS)
+                        ? Mention.of(mention.phrase(), catalogue.food("poultry-bone"))
+                        : mention;
+            case "poultry-bone" ->
+                states.contains(State.BONELESS) && !states.contains(State.BONE_IN)
+                        ? Mention.of(mention.phrase(), catalogue.food("poultry-boneless"))
+                        : mention;
+            case "peppers" ->
+                isGroundPepper(mention, text, amount)
+                        ? Mention.of(mention.phrase(), catalogue.food("spices"))
+                        : mention;
+            default -> mention;
+        };
+    }
+
+    private static boolean isSpoonfulForBrowning(Mention mention, Set<State> states) {
+        return mention.stop().filter(StoppedIngredient::isFat).isPresent()
+                && states.contains(State.FOR_BROWNING)
+                && states.contains(State.DRAINED);
+    }
+
+    /** 'Pepper' by the spoon, by the pinch or to taste is the spice; peppers are counted, weighed or measured in cups. */
+    private static boolean isGroundPepper(Mention mention, String text, Optional<Amount> amount) {
+        return mention.phrase().equals("peppers")
+                && PEPPER.matcher(text).find()
+                && amount.map(Amount::unit)
+                        .map(unit -> unit == MeasureUnit.TEASPOON
+                                || unit == MeasureUnit.TABLESPOON
+                                || unit.kind() == MeasureUnit.Kind.TRACE)
+                        .orElse(true);
     }
 }

@@ -28,16 +28,24 @@ public final class Portions {
     private static Optional<Mass> rawMass(IngredientLine line, Food food) {
         return line.amount().flatMap(amount -> switch (amount.unit().kind()) {
             case MASS -> Optional.of(Mass.ofGrams(amount.inBaseUnits()));
-            case VOLUME -> Optional.of(ofVolume(amount, food));
+            case VOLUME -> Optional.of(ofVolume(line, amount, food));
             case COUNT -> food.measures().unit().map(each -> each.times(amount.inBaseUnits()));
+            case CONTAINER -> Optional.empty();
             case TRACE -> food.kind() == FoodKind.FLAVOURING ? Optional.of(Mass.ZERO) : Optional.empty();
         });
     }
 
-    private static Mass ofVolume(Amount amount, Food food) {
-        return food.measures()
-                .rawPerCup()
-                .times(Volume.ofMillilitres(amount.inBaseUnits()).cups());
+    /** Beans out of a can or already cooked fill a cup as they fill the jar, not as dry beans do. */
+    private static Mass ofVolume(IngredientLine line, Amount amount, Food food) {
+        Mass perCup = isCookedBeans(line, food)
+                ? food.measures().inJarPerCup()
+                : food.measures().rawPerCup();
+        return perCup.times(Volume.ofMillilitres(amount.inBaseUnits()).cups());
+    }
+
+    private static boolean isCookedBeans(IngredientLine line, Food food) {
+        return food.isDriedBeans()
+                && (line.is(State.CANNED) || line.is(State.COOKED) && !line.is(State.DRIED) && !line.is(State.SOAKED));
     }
 
     private static Portion portion(IngredientLine line, Food food, Mass raw, Pack pack) {
@@ -50,7 +58,8 @@ public final class Portions {
                     (double) raw.milligrams() / measures.rawPerCup().milligrams());
             return new Portion(raw, raw, Volume.ZERO, Volume.ZERO, volume);
         }
-        boolean cookedAlready = line.is(State.COOKED) && !food.isDriedBeans();
+        boolean cookedAlready =
+                food.isDriedBeans() ? isCookedBeans(line, food) : line.is(State.COOKED) || line.is(State.CANNED);
         Mass inJar = pack == Pack.RAW || cookedAlready ? raw : raw.times(measures.hotMassRatio());
         Mass perCup = pack == Pack.RAW ? measures.rawPerCup() : measures.inJarPerCup();
         Volume bulk = Volume.ofCups((double) inJar.milligrams() / perCup.milligrams());

@@ -12,7 +12,7 @@ final class Words {
     /** Stands between two parts of a line, so that no phrase reaches across a comma. */
     static final String BREAK = ",";
 
-    private static final Pattern TOKEN = Pattern.compile("[\\p{L}'’]+(?:-[\\p{L}'’]+)*|[,;:()\\[\\]]|\\d[\\d./-]*");
+    private static final Pattern TOKEN = Pattern.compile("[\\p{L}']+(?:-[\\p{L}']+)*|[,;:()\\[\\]]|\\d[\\d./-]*");
 
     private Words() {}
 
@@ -23,6 +23,8 @@ final class Words {
             String token = tokens.group();
             if (token.length() == 1 && ",;:()[]".contains(token)) {
                 words.add(BREAK);
+            } else if (token.indexOf('-') < 0) {
+                words.add(singular(token));
             } else {
                 // "cream-style" and "cream style" are the same two words.
                 for (String part : token.split("-")) {

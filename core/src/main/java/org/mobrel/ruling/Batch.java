@@ -51,4 +51,16 @@ public record Batch(
     public Batch with(List<JarCount> otherJars) {
         return new Batch(lines, pack, solidsShare, otherJars, altitude, gauge, school);
     }
+
+    public Batch with(Pack otherPack) {
+        return new Batch(lines, otherPack, solidsShare, jars, altitude, gauge, school);
+    }
+
+    public Batch with(Fraction otherShare) {
+        return new Batch(lines, pack, otherShare, jars, altitude, gauge, school);
+    }
+
+    public Batch withLines(List<IngredientLine> otherLines) {
+        return new Batch(otherLines, pack, solidsShare, jars, altitude, gauge, school);
+    }
 }

@@ -38,6 +38,7 @@ final class Consider {
                             ? "A mixture never goes under this row; here it sets the time."
                             : "A mixture never goes under this row; an ingredient asks for at least as much."));
         }
+        passedOver(floors, considered);
         dish(
                 "dried beans in tomato or molasses sauce",
                 Set.of("dried-beans"),
@@ -50,6 +51,49 @@ final class Consider {
                 considered);
         dish("succotash", Set.of("corn", "lima-beans"), Set.of("corn"), considered);
         return considered;
+    }
+
+    /** The tables for mixtures that do not cover this one, and the solid fish rows inside a soup. */
+    private void passedOver(List<TestedProcess> floors, List<Considered> considered) {
+        List<String> used = floors.stream().map(TestedProcess::food).toList();
+        if (!used.contains(Catalogue.SOUP_ROW) && !used.contains(Catalogue.SEAFOOD_SOUP_ROW)) {
+            passOver(Catalogue.SOUP_ROW, whyNoSoup(), considered);
+        }
+        if (used.contains(Catalogue.SEAFOOD_SOUP_ROW)) {
+            passOver(
+                    Catalogue.SOUP_ROW,
+                    "The table's other line is for soups without fish or shellfish; with them its seafood line holds.",
+                    considered);
+        }
+        if (!used.contains(Catalogue.MIXED_VEGETABLE_ROW) && contents.isMixture()) {
+            passOver(
+                    Catalogue.MIXED_VEGETABLE_ROW,
+                    "For vegetables packed above half of the jar without a soup broth; here solids fill at most half.",
+                    considered);
+        }
+        if (contents.isMixture()) {
+            contents.solids().stream()
+                    .filter(Food::isSeafood)
+                    .flatMap(food -> food.processRow().stream())
+                    .filter(row -> !row.equals(Catalogue.SEAFOOD_SOUP_ROW))
+                    .distinct()
+                    .flatMap(row -> catalogue.processes().stream()
+                            .filter(process -> process.food().equals(row)))
+                    .forEach(row -> considered.add(considered(
+                            Considered.Kind.PASSED_OVER,
+                            row,
+                            "Its own row is for packing it alone; inside a soup the seafood line holds.")));
+        }
+    }
+
+    private String whyNoSoup() {
+        return contents.isMixture()
+                ? "For jars filled half way with solids and packed hot; these are vegetables above half."
+                : "For two or more solid foods that share a broth; this is one food by its own row.";
+    }
+
+    private void passOver(String row, String why, List<Considered> considered) {
+        considered.add(considered(Considered.Kind.PASSED_OVER, catalogue.table(row), why));
     }
 
     private void dish(String row, Set<String> all, Set<String> any, List<Considered> considered) {

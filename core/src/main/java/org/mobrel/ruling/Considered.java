@@ -20,7 +20,9 @@ public record Considered(Kind kind, String what, Map<JarSize, Minutes> minutes, 
         /** The mixture's time never goes under it. */
         FLOOR("floor"),
         /** Published for one dish; shown beside the rule, not used by it. */
-        ONE_DISH("one-dish");
+        ONE_DISH("one-dish"),
+        /** A row that might seem to apply, and why it does not. */
+        PASSED_OVER("passed-over");
 
         private final String code;
 

@@ -13,7 +13,6 @@ import org.mobrel.finding.Severity;
 import org.mobrel.finding.Source;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.Pack;
-import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.Headspace;
 import org.mobrel.jars.JarCount;
@@ -21,6 +20,7 @@ import org.mobrel.quantity.Length;
 import org.mobrel.quantity.Mass;
 import org.mobrel.quantity.Volume;
 import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.LineEdits;
 import org.mobrel.recipe.Portion;
 import org.mobrel.recipe.Portions;
 import org.mobrel.recipe.State;
@@ -45,9 +45,14 @@ final class IngredientRules {
 
     private static Finding unknown(Examined batch, int index) {
         List<Food> nearest = batch.reader().nearest(batch.line(index).text());
-        Stream<Remedy> named =
-                nearest.stream().map(food -> new Remedy("choose-food", "Did you mean %s?".formatted(food.name())));
-        Stream<Remedy> leave = Stream.of(Remedy.leaveOut("Leave it out, and add it at serving"));
+        Stream<Remedy> named = nearest.stream()
+                .map(food -> Remedy.rewrite(
+                        "choose-food",
+                        "Did you mean %s?".formatted(food.name()),
+                        LineEdits.named(batch.line(index), food.word())));
+        Stream<Remedy> leave = Stream.of(
+                Remedy.leaveOut("Leave it out"),
+                Remedy.rewrite("finish-at-serving", "Add it at serving", LineEdits.atServing(batch.line(index))));
         return new Finding(
                 Severity.STOP,
                 "unknown-food",
@@ -59,30 +64,7 @@ final class IngredientRules {
 
     static Stream<Finding> nothingStoppedIsInTheJar(Examined batch) {
         return lines(batch).boxed().flatMap(index -> batch.line(index).stopped().stream()
-                .map(stop -> stopped(index, stop)));
-    }
-
-    private static Finding stopped(int index, StoppedIngredient stop) {
-        List<Remedy> remedies = stop.remedies().stream()
-                .map(text -> new Remedy(remedyCode(text), Say.capital(text)))
-                .toList();
-        return new Finding(
-                Severity.STOP,
-                stop.code(),
-                OptionalInt.of(index),
-                Say.capital(stop.group()) + ": " + stop.why() + ".",
-                remedies,
-                Optional.of(Source.GUIDE_SOUPS));
-    }
-
-    private static String remedyCode(String text) {
-        if (text.contains("freeze")) {
-            return "freeze";
-        }
-        if (text.contains("serving") || text.contains("opened")) {
-            return "finish-at-serving";
-        }
-        return text.startsWith("leave out") ? "leave-out" : "prepare";
+                .map(stop -> StopRemedies.finding(batch.line(index), index, stop)));
     }
 
     static Stream<Finding> driedBeansAreRehydrated(Examined batch) {
@@ -93,36 +75,74 @@ final class IngredientRules {
                         index,
                         "Dry beans swell by an unknown amount in the jar and heat unevenly; packing them dry was never tested.",
                         BEANS,
-                        new Remedy(
-                                "soak-first", "Soak overnight 12-18 h, or boil 2 min and rest 1 h; then boil 30 min")));
+                        Remedy.rewrite(
+                                "soak-first",
+                                "Soak overnight 12-18 h, or boil 2 min and rest 1 h; then boil 30 min",
+                                LineEdits.soaked(batch.line(index)))));
     }
 
     static Stream<Finding> piecesAreNoLargerThanTested(Examined batch) {
         LineTimes times = new LineTimes(batch.reader().catalogue());
-        return lines(batch).boxed().flatMap(index -> {
-            IngredientLine line = batch.line(index);
-            return line.largestPiece().stream().flatMap(piece -> line.foods().stream()
-                    .flatMap(food -> times.rows(food, line, batch.contents()))
-                    .filter(row -> limit(row, line)
-                            .filter(most -> piece.compareTo(most) > 0)
-                            .isPresent())
-                    .map(row -> tooBig(index, piece, limit(row, line).orElseThrow(), row))
-                    .limit(1));
-        });
+        return lines(batch)
+                .filter(index -> batch.line(index).largestPiece().isPresent())
+                .boxed()
+                .flatMap(index -> {
+                    IngredientLine line = batch.line(index);
+                    // Of several limits in one line the smallest is the one to cut to.
+                    return line.foods().stream()
+                            .flatMap(food -> times.rows(food, line, batch.contents()))
+                            .filter(row -> isOver(line, row))
+                            .min(Comparator.comparing(row -> limit(row, line).orElseThrow()))
+                            .map(row -> tooBig(index, line, row))
+                            .stream();
+                });
+    }
+
+    private static boolean isOver(IngredientLine line, TestedProcess row) {
+        return limit(row, line)
+                .filter(most -> line.largestPiece().orElseThrow().compareTo(most) > 0)
+                .isPresent();
     }
 
     private static Optional<Length> limit(TestedProcess row, IngredientLine line) {
         return line.is(State.WHOLE) ? row.largestWhole() : row.largestPiece();
     }
 
-    private static Finding tooBig(int index, Length piece, Length most, TestedProcess row) {
+    private static Finding tooBig(int index, IngredientLine line, TestedProcess row) {
+        Length most = limit(row, line).orElseThrow();
         return Say.stop(
                 "piece-too-big",
                 index,
                 "Pieces of %s in: the time was tested for at most %s in. A larger piece heats more slowly."
-                        .formatted(piece.inches(), most.inches()),
+                        .formatted(line.largestPiece().orElseThrow().inches(), most.inches()),
                 row.source(),
-                new Remedy("cut-smaller", "Cut to %s in or smaller".formatted(most.inches())));
+                Remedy.rewrite(
+                        "cut-smaller",
+                        "Cut to %s in or smaller".formatted(most.inches()),
+                        LineEdits.cutTo(line, most)));
+    }
+
+    static Stream<Finding> nothingIsWholeThatWasTestedCut(Examined batch) {
+        LineTimes times = new LineTimes(batch.reader().catalogue());
+        return lines(batch)
+                .filter(index -> batch.line(index).is(State.WHOLE)
+                        && !batch.line(index).is(State.CUT)
+                        && batch.line(index).largestPiece().isEmpty())
+                .boxed()
+                .flatMap(index -> batch.line(index).foods().stream()
+                        .flatMap(food -> times.rows(food, batch.line(index), batch.contents()))
+                        .filter(row -> !row.whole())
+                        .limit(1)
+                        .map(row -> Say.stop(
+                                "piece-too-big",
+                                index,
+                                "Whole: the time was tested for %s. A larger piece heats more slowly."
+                                        .formatted(row.form()),
+                                row.source(),
+                                Remedy.rewrite(
+                                        "cut-smaller",
+                                        "Cut it: %s".formatted(row.form()),
+                                        LineEdits.cutUp(batch.line(index))))));
     }
 
     static Stream<Finding> whatTheRowPeelsIsPeeled(Examined batch) {
@@ -139,7 +159,8 @@ final class IngredientRules {
                                 index,
                                 "Skins carry more spores than the process was tested for.",
                                 row.source(),
-                                new Remedy("peel", "Peel, and cut out the eyes"))));
+                                Remedy.rewrite(
+                                        "peel", "Peel, and cut out the eyes", LineEdits.peeled(batch.line(index))))));
     }
 
     static Stream<Finding> curedMeatIsOnlyAFlavouring(Examined batch) {
@@ -152,7 +173,23 @@ final class IngredientRules {
                         index,
                         "Cured or smoked meat beyond an eighth of the solids: it is drier and denser than the fresh meat the time was tested with.",
                         MEATS,
-                        new Remedy("use-less", "Use at most an eighth of the solids, as a flavouring")));
+                        Remedy.rewrite(
+                                "use-less",
+                                "Use at most an eighth of the solids, as a flavouring",
+                                lessCured(batch, index, solids)),
+                        Remedy.leaveOut("Leave it out")));
+    }
+
+    /** The amount at which the cured meat is an eighth of all solids: a seventh of the others. */
+    private static Optional<String> lessCured(Examined batch, int index, Optional<Mass> solids) {
+        Optional<Mass> cured =
+                Portions.of(batch.line(index), batch.batch().pack()).map(Portion::inJar);
+        if (cured.isEmpty() || solids.isEmpty() || cured.get().isZero()) {
+            return Optional.empty();
+        }
+        double mine = cured.get().milligrams();
+        double others = solids.get().milligrams() - mine;
+        return LineEdits.reduced(batch.line(index), others * FLAVOURING_SHARE / (1 - FLAVOURING_SHARE) / mine);
     }
 
     private static boolean isFlavouring(Examined batch, int index, Optional<Mass> solids) {
@@ -189,8 +226,19 @@ final class IngredientRules {
                         index,
                         "More than a tablespoon a jar: a sauce of unknown thickener slows the heat on its way in.",
                         Source.GUIDE_SOUPS,
-                        new Remedy("read-label", "Read the label for starch, use a tablespoon a jar at most"),
-                        Remedy.leaveOut("Leave it out and season at serving")));
+                        Remedy.rewrite(
+                                "use-less",
+                                "Use a tablespoon a jar at most",
+                                LineEdits.reduced(
+                                        batch.line(index),
+                                        SPOONFUL.millilitres()
+                                                / perJar(batch.line(index), jars)
+                                                        .millilitres())),
+                        new Remedy("read-label", "Read the label for starch"),
+                        Remedy.rewrite(
+                                "finish-at-serving",
+                                "Leave it out and season at serving",
+                                LineEdits.atServing(batch.line(index)))));
     }
 
     private static boolean mayHoldThickener(Food food) {

@@ -1,6 +1,8 @@
 package org.mobrel.ruling;
 
+import java.util.List;
 import java.util.stream.Stream;
+import org.mobrel.finding.Edit;
 import org.mobrel.finding.Finding;
 import org.mobrel.finding.Remedy;
 import org.mobrel.finding.Source;
@@ -19,7 +21,10 @@ final class JarRules {
                         "jar-too-big",
                         "A %s is larger than any jar low-acid food was tested in.".formatted(size.label()),
                         Source.GUIDE_GENERAL,
-                        new Remedy("smaller-jars", "Use quarts or pints")));
+                        new Remedy(
+                                "smaller-jars", "Use quarts or pints", List.of(Edit.of(Edit.Part.JAR_SIZE, "quart"))),
+                        new Remedy(
+                                "pints-instead", "Use pints instead", List.of(Edit.of(Edit.Part.JAR_SIZE, "pint")))));
     }
 
     static Stream<Finding> everySizeHasATime(Examined batch) {
@@ -38,12 +43,16 @@ final class JarRules {
     }
 
     private static Remedy[] remediesFor(Examined batch) {
-        Remedy pints = new Remedy("pints-instead", "Use pints instead");
+        Remedy pints = new Remedy("pints-instead", "Use pints instead", List.of(Edit.of(Edit.Part.JAR_SIZE, "pint")));
         boolean soupWouldHelp = batch.contents().isMixture()
                 && (!batch.contents().isSoupPack() || batch.contents().pack() == Pack.RAW);
         return soupWouldHelp
                 ? new Remedy[] {
-                    pints, new Remedy("half-solids", "Pack hot, half solids in broth, as the soup table has it")
+                    pints,
+                    new Remedy(
+                            "half-solids",
+                            "Pack hot, half solids in broth, as the soup table has it",
+                            List.of(Edit.of(Edit.Part.PACK, "hot"), Edit.of(Edit.Part.SOLIDS_SHARE, "0.5")))
                 }
                 : new Remedy[] {pints};
     }

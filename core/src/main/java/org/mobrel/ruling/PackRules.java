@@ -3,6 +3,7 @@ package org.mobrel.ruling;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.mobrel.finding.Edit;
 import org.mobrel.finding.Finding;
 import org.mobrel.finding.Remedy;
 import org.mobrel.finding.Source;
@@ -15,8 +16,12 @@ import org.mobrel.quantity.Fraction;
 final class PackRules {
 
     private static final Source BEANS = new Source("Guide 4, beans or peas shelled dried");
-    private static final Remedy HALF = new Remedy("half-solids", "Fill jars half way with solids, then broth");
-    private static final Remedy HOT = new Remedy("hot-pack", "Boil everything together 5 min and pack hot");
+    private static final Remedy HALF = new Remedy(
+            "half-solids",
+            "Fill jars half way with solids, then broth",
+            List.of(Edit.of(Edit.Part.SOLIDS_SHARE, "0.5")));
+    private static final Remedy HOT = new Remedy(
+            "hot-pack", "Boil everything together 5 min and pack hot", List.of(Edit.of(Edit.Part.PACK, "hot")));
 
     private PackRules() {}
 
@@ -121,7 +126,8 @@ final class PackRules {
                         "no-tested-process",
                         "%s on its own was tested packed raw only.".formatted(Say.capital(food.name())),
                         Source.GUIDE_GENERAL,
-                        new Remedy("raw-pack", "Pack it raw, without liquid")));
+                        new Remedy(
+                                "raw-pack", "Pack it raw, without liquid", List.of(Edit.of(Edit.Part.PACK, "raw")))));
     }
 
     private static boolean hasRow(Examined batch, Food food, Pack pack) {

@@ -13,6 +13,7 @@ final class Rules {
             IngredientRules::nothingStoppedIsInTheJar,
             IngredientRules::driedBeansAreRehydrated,
             IngredientRules::piecesAreNoLargerThanTested,
+            IngredientRules::nothingIsWholeThatWasTestedCut,
             IngredientRules::whatTheRowPeelsIsPeeled,
             IngredientRules::curedMeatIsOnlyAFlavouring,
             IngredientRules::bottledSauceIsOnlyASpoonful,

@@ -37,14 +37,7 @@ public record WhatIf(String text, List<Integer> without, Optional<Minutes> minut
                 .filter(index -> !left.contains(index))
                 .mapToObj(batch.lines()::get)
                 .toList();
-        Ruling ruling = rulings.rule(new Batch(
-                others,
-                batch.pack(),
-                batch.solidsShare(),
-                batch.jars(),
-                batch.altitude(),
-                batch.gauge(),
-                batch.school()));
+        Ruling ruling = rulings.rule(batch.withLines(others));
         List<String> names = left.stream()
                 .map(index -> Headline.name(lines.get(index).line()))
                 .distinct()

@@ -34,7 +34,7 @@ public final class KitchenMeasure {
         }
         MeasureUnit unit = line.amount().get().unit();
         double value = line.amount().get().value().doubleValue() * factor;
-        if (unit.kind() == MeasureUnit.Kind.TRACE) {
+        if (unit.kind() == MeasureUnit.Kind.TRACE || unit.kind() == MeasureUnit.Kind.CONTAINER) {
             return Optional.of(number(Math.max(1, Math.round(value))) + " " + unit.code());
         }
         if (unit.kind() == MeasureUnit.Kind.COUNT) {
@@ -72,6 +72,7 @@ public final class KitchenMeasure {
             case PINT -> Volume.ofCups(value * 2);
             case QUART -> Volume.ofCups(value * 4);
             case GALLON -> Volume.ofCups(value * 16);
+            case CENTILITRE -> Volume.ofMillilitres(value * 10);
             case DECILITRE -> Volume.ofMillilitres(value * 100);
             case LITRE -> Volume.ofMillilitres(value * 1000);
             default -> Volume.ofMillilitres(value);

@@ -13,14 +13,14 @@ import org.mobrel.tables.Table;
 class CatalogueTest {
 
     private static final String HEADER =
-            "food,form,pack,half_pint,pint,quart,headspace_in,source,largest_piece_in,largest_whole_in,peeled,note\n";
+            "food,form,pack,half_pint,pint,quart,headspace_in,source,largest_piece_in,largest_whole_in,peeled,whole,note\n";
 
     private final Catalogue catalogue = Catalogue.load();
 
     @Test
     void every_row_of_the_tables_is_there() {
         assertThat(catalogue.processes().size()).isEqualTo(47);
-        assertThat(catalogue.foods().size()).isEqualTo(49);
+        assertThat(catalogue.foods().size()).isEqualTo(50);
         assertThat(catalogue.stopped().size()).isEqualTo(18);
     }
 
@@ -50,13 +50,13 @@ class CatalogueTest {
             delimiter = '|',
             textBlock =
                     """
-            soup,x,hot,,4O,75,1,Guide 4,,,no,    | processes.csv:2: pint "4O" is not a whole number
-            soup,x,warm,,60,75,1,Guide 4,,,no,   | processes.csv:2: pack "warm" is not one of the known words
-            soup,x,hot,,75,60,1,Guide 4,,,no,    | processes.csv:2: quart "60" is less than the time of a smaller jar
-            soup,x,hot,,,,1,Guide 4,,,no,        | processes.csv:2: pint "" is empty, and so is every other size
-            soup,x,hot,,60,75,2,Guide 4,,,no,    | processes.csv:2: headspace_in "2" is not 1 or 1.25
-            soup,x,hot,,60,75,1,,,,no,           | processes.csv:2: source "" is empty
-            soup,x,hot,,60                       | processes.csv:2: 5 cells under 12 columns
+            soup,x,hot,,4O,75,1,Guide 4,,,no,yes,    | processes.csv:2: pint "4O" is not a whole number
+            soup,x,warm,,60,75,1,Guide 4,,,no,yes,   | processes.csv:2: pack "warm" is not one of the known words
+            soup,x,hot,,75,60,1,Guide 4,,,no,yes,    | processes.csv:2: quart "60" is less than the time of a smaller jar
+            soup,x,hot,,,,1,Guide 4,,,no,yes,        | processes.csv:2: pint "" is empty, and so is every other size
+            soup,x,hot,,60,75,2,Guide 4,,,no,yes,    | processes.csv:2: headspace_in "2" is not 1 or 1.25
+            soup,x,hot,,60,75,1,,,,no,yes,           | processes.csv:2: source "" is empty
+            soup,x,hot,,60                       | processes.csv:2: 5 cells under 13 columns
             """)
     void a_bad_cell_stops_the_start_and_names_file_line_and_column(String row, String message) {
         assertThatThrownBy(() -> CatalogueReader.processes(

@@ -1,0 +1,136 @@
+package org.mobrel.method;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.mobrel.finding.Source;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.Pack;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.State;
+import org.mobrel.tables.Row;
+import org.mobrel.tables.Table;
+
+/** Finds the steps that the rows behind a recipe demand. Immutable; its table is read once. */
+public final class RequiredSteps {
+
+    private static final Set<String> COLUMNS =
+            Set.of("code", "foods", "where", "pack", "text", "words", "said_by", "not_for", "source");
+    private static final String EVERY_FOOD = "*";
+
+    /** Where a step belongs. */
+    private enum Where {
+        SOUP,
+        ALONE,
+        ANY;
+
+        static Optional<Where> ofWord(String word) {
+            return switch (word) {
+                case "soup" -> Optional.of(SOUP);
+                case "alone" -> Optional.of(ALONE);
+                case "any" -> Optional.of(ANY);
+                default -> Optional.empty();
+            };
+        }
+    }
+
+    private record Demand(
+            String code,
+            List<String> foods,
+            Where where,
+            Set<Pack> packs,
+            String text,
+            List<String> words,
+            Set<State> saidBy,
+            Set<State> notFor,
+            Source source) {
+
+        boolean isFor(IngredientLine line) {
+            return line.foods().stream().map(Food::id).anyMatch(foods::contains)
+                    && notFor.stream().noneMatch(state -> line.is(state) && !line.is(State.SOAKED));
+        }
+    }
+
+    private final List<Demand> demands;
+
+    private RequiredSteps(List<Demand> demands) {
+        this.demands = List.copyOf(demands);
+    }
+
+    /**
+     * Reads the table beside this class.
+     *
+     * @throws org.mobrel.tables.TableException if a cell cannot be read
+     */
+    public static RequiredSteps load() {
+        return new RequiredSteps(
+                Table.beside(RequiredSteps.class, "steps.csv", COLUMNS).map(RequiredSteps::demand));
+    }
+
+    private static Demand demand(Row row) {
+        return new Demand(
+                row.text("code"),
+                row.list("foods"),
+                row.word("where", Where::ofWord),
+                row.word("pack", RequiredSteps::packs),
+                row.text("text"),
+                row.list("words"),
+                states(row, "said_by"),
+                states(row, "not_for"),
+                new Source(row.text("source")));
+    }
+
+    private static Optional<Set<Pack>> packs(String word) {
+        return word.equals("any")
+                ? Optional.of(Set.of(Pack.values()))
+                : Pack.ofCode(word).map(Set::of);
+    }
+
+    private static Set<State> states(Row row, String column) {
+        return row.list(column).stream()
+                .map(code -> State.ofCode(code).orElseThrow(() -> row.wrong(column, "names no state: " + code)))
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** The demanded steps in the order of the table, each with where the recipe says it. */
+    public List<RequiredStep> of(List<IngredientLine> lines, Pack pack, List<String> method) {
+        String said = String.join(" \n ", method).toLowerCase(Locale.ROOT);
+        boolean soup = lines.stream()
+                        .flatMap(line -> line.foods().stream())
+                        .filter(food -> food.kind().isSolid())
+                        .distinct()
+                        .count()
+                > 1;
+        return demands.stream()
+                .filter(demand -> demand.packs().contains(pack))
+                .filter(demand -> demand.where() == Where.ANY || (demand.where() == Where.SOUP) == soup)
+                .flatMap(demand -> step(demand, lines, said).stream())
+                .toList();
+    }
+
+    private static Optional<RequiredStep> step(Demand demand, List<IngredientLine> lines, String method) {
+        boolean forAll = demand.foods().contains(EVERY_FOOD);
+        List<Integer> mine = IntStream.range(0, lines.size())
+                .filter(index -> demand.isFor(lines.get(index)))
+                .boxed()
+                .toList();
+        if (mine.isEmpty() && !forAll) {
+            return Optional.empty();
+        }
+        boolean inLines = !mine.isEmpty()
+                && mine.stream().allMatch(index -> demand.saidBy().stream()
+                        .anyMatch(state -> lines.get(index).is(state)));
+        boolean inMethod = demand.words().stream().anyMatch(method::contains);
+        return Optional.of(new RequiredStep(
+                demand.code(),
+                demand.text(),
+                demand.source(),
+                mine,
+                inLines
+                        ? RequiredStep.Said.IN_LINE
+                        : inMethod ? RequiredStep.Said.IN_METHOD : RequiredStep.Said.NOWHERE));
+    }
+}

@@ -1,0 +1,93 @@
+package org.mobrel.ruling;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalInt;
+import org.mobrel.finding.Edit;
+import org.mobrel.finding.Finding;
+import org.mobrel.finding.Remedy;
+import org.mobrel.foods.Pack;
+import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarSize;
+import org.mobrel.jars.Mouth;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.LineReader;
+
+/** Carries remedies out on a copy of the batch and rules on it in full, so that a cook sees what each would give. */
+public final class Mending {
+
+    private final Rulings rulings;
+    private final LineReader reader;
+
+    /** @param reader reads the lines that a remedy rewrites; the one the batch was read with */
+    public Mending(Rulings rulings, LineReader reader) {
+        this.rulings = rulings;
+        this.reader = reader;
+    }
+
+    /**
+     * A remedy that was tried.
+     *
+     * @param finding its place among the findings
+     * @param remedy its place among that finding's remedies
+     * @param gives the ruling on the batch with only this changed; empty lines where nothing would be left
+     */
+    public record Tried(int finding, int remedy, Ruling gives) {}
+
+    /** Every remedy that can be carried out by edits, with the ruling it would give. */
+    public List<Tried> all(Batch batch, List<Finding> findings) {
+        List<Tried> tried = new ArrayList<>();
+        for (int at = 0; at < findings.size(); at++) {
+            List<Remedy> remedies = findings.get(at).remedies();
+            for (int number = 0; number < remedies.size(); number++) {
+                if (!remedies.get(number).edits().isEmpty()) {
+                    Batch changed = apply(
+                            batch, findings.get(at).line(), remedies.get(number).edits());
+                    if (!changed.lines().isEmpty()) {
+                        tried.add(new Tried(at, number, rulings.rule(changed)));
+                    }
+                }
+            }
+        }
+        return tried;
+    }
+
+    /** The batch with a remedy's edits made; a line that is left out takes its index with it. */
+    public Batch apply(Batch batch, OptionalInt line, List<Edit> edits) {
+        Batch changed = batch;
+        for (Edit edit : edits) {
+            changed = switch (edit.part()) {
+                case LINE -> changed.withLines(lines(changed.lines(), line.orElseThrow(), edit));
+                case PACK -> changed.with(Pack.ofCode(value(edit)).orElseThrow());
+                case SOLIDS_SHARE -> changed.with(Fraction.of(new BigDecimal(value(edit)).doubleValue()));
+                case JAR_SIZE ->
+                    changed.with(
+                            jars(changed.jars(), JarSize.ofCode(value(edit)).orElseThrow()));
+            };
+        }
+        return changed;
+    }
+
+    private static String value(Edit edit) {
+        return edit.to().orElseThrow();
+    }
+
+    private List<IngredientLine> lines(List<IngredientLine> lines, int index, Edit edit) {
+        List<IngredientLine> changed = new ArrayList<>(lines);
+        if (edit.to().isPresent()) {
+            changed.set(index, reader.read(edit.to().get()));
+        } else {
+            changed.remove(index);
+        }
+        return changed;
+    }
+
+    /** The larger jars in the smaller size; those that are small enough stay. */
+    private static List<JarCount> jars(List<JarCount> jars, JarSize most) {
+        return jars.stream()
+                .map(jar -> jar.size().compareTo(most) > 0 ? new JarCount(most, Mouth.REGULAR, jar.count() * 2) : jar)
+                .toList();
+    }
+}

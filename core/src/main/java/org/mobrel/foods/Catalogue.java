@@ -1,8 +1,11 @@
 package org.mobrel.foods;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Everything the tables say: foods, tested processes and stopped ingredients. Immutable; read once at start. */
 public final class Catalogue {
@@ -16,12 +19,23 @@ public final class Catalogue {
     private final List<Food> foods;
     private final List<TestedProcess> processes;
     private final List<StoppedIngredient> stopped;
+    private final Map<String, Food> byId;
+    private final Map<String, List<TestedProcess>> byRow;
+    private final Map<Pack, Map<String, List<TestedProcess>>> byPack;
 
     Catalogue(TableVersion version, List<Food> foods, List<TestedProcess> processes, List<StoppedIngredient> stopped) {
         this.version = version;
         this.foods = List.copyOf(foods);
         this.processes = List.copyOf(processes);
         this.stopped = List.copyOf(stopped);
+        this.byId = foods.stream().collect(Collectors.toUnmodifiableMap(Food::id, food -> food));
+        this.byRow = byName(processes);
+        this.byPack = Arrays.stream(Pack.values())
+                .collect(Collectors.toUnmodifiableMap(
+                        pack -> pack,
+                        pack -> byName(processes.stream()
+                                .filter(row -> row.pack() == pack)
+                                .toList())));
     }
 
     /**
@@ -49,19 +63,27 @@ public final class Catalogue {
         return stopped;
     }
 
+    private static Map<String, List<TestedProcess>> byName(List<TestedProcess> rows) {
+        return rows.stream().collect(Collectors.groupingBy(TestedProcess::food, Collectors.toUnmodifiableList()));
+    }
+
     /** @throws IllegalArgumentException if there is no such food */
     public Food food(String id) {
-        return foods.stream()
-                .filter(food -> food.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no food has the id " + id));
+        return find(id).orElseThrow(() -> new IllegalArgumentException("no food has the id " + id));
+    }
+
+    public Optional<Food> find(String id) {
+        return Optional.ofNullable(byId.get(id));
+    }
+
+    /** All rows of that name, in either pack. */
+    public List<TestedProcess> rows(String name) {
+        return byRow.getOrDefault(name, List.of());
     }
 
     /** All rows of that name in that pack, such as the two ways of packing whole tomatoes. */
     public List<TestedProcess> rows(String name, Pack pack) {
-        return processes.stream()
-                .filter(row -> row.food().equals(name) && row.pack() == pack)
-                .toList();
+        return Objects.requireNonNull(byPack.get(pack)).getOrDefault(name, List.of());
     }
 
     /** The one row of that name in that pack. */

@@ -2,6 +2,7 @@ package org.mobrel.foods;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A food of the catalogue, such as 'dried beans'.
@@ -47,5 +48,16 @@ public record Food(
     /** A quarter of tomatoes by volume is solid in the jar, the rest is broth. */
     public boolean isTomato() {
         return id.equals("tomatoes");
+    }
+
+    /** Two foods of one id are the same food: an id is given once, and comparing hundreds of phrases at every look is slow. */
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Food food && food.id.equals(id);
+    }
+
+    @Override
+    public int hashCode() {
+        return id.hashCode();
     }
 }

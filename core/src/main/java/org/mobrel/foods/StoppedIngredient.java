@@ -1,6 +1,7 @@
 package org.mobrel.foods;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A group of ingredients that may not go into the jar.
@@ -45,5 +46,16 @@ public record StoppedIngredient(String group, List<String> words, String code, S
     /** A spoonful of fat for browning that is drained off again does not stay in the jar. */
     public boolean isFat() {
         return code.equals("fat");
+    }
+
+    /** Two groups of one name are the same group. */
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof StoppedIngredient stop && stop.group.equals(group);
+    }
+
+    @Override
+    public int hashCode() {
+        return group.hashCode();
     }
 }

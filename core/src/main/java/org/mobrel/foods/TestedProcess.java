@@ -1,7 +1,6 @@
 package org.mobrel.foods;
 
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import org.mobrel.finding.Source;
 import org.mobrel.jars.Headspace;
@@ -39,9 +38,12 @@ public record TestedProcess(
 
     /** The tested time that applies to this size by the jar-size rule; empty where the row allows no jar of that size. */
     public Optional<Minutes> minutesFor(JarSize size) {
-        return size.timedAs().stream()
-                .map(minutes::get)
-                .filter(Objects::nonNull)
-                .findFirst();
+        for (JarSize tested : size.timedAs()) {
+            Minutes time = minutes.get(tested);
+            if (time != null) {
+                return Optional.of(time);
+            }
+        }
+        return Optional.empty();
     }
 }

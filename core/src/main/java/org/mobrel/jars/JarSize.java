@@ -17,6 +17,11 @@ public enum JarSize {
     QUART("quart", "quart", false),
     HALF_GALLON("half-gallon", "half-gallon", false);
 
+    private static final List<JarSize> UP_FROM_HALF_PINT = List.of(HALF_PINT, PINT, QUART);
+    private static final List<JarSize> UP_FROM_PINT = List.of(PINT, QUART);
+    private static final List<JarSize> QUART_ONLY = List.of(QUART);
+    private static final List<JarSize> ALL = List.of(values());
+
     private final String code;
     private final String label;
     private final boolean isShort;
@@ -30,6 +35,11 @@ public enum JarSize {
     /** The size that an interface or a store calls by this code, such as 'pint-and-a-half'. */
     public static Optional<JarSize> ofCode(String code) {
         return Arrays.stream(values()).filter(size -> size.code.equals(code)).findFirst();
+    }
+
+    /** Every size, smallest first. */
+    public static List<JarSize> all() {
+        return ALL;
     }
 
     public String code() {
@@ -61,9 +71,9 @@ public enum JarSize {
      */
     public List<JarSize> timedAs() {
         return switch (this) {
-            case HALF_PINT -> List.of(HALF_PINT, PINT, QUART);
-            case TWELVE_OUNCE, PINT -> List.of(PINT, QUART);
-            case PINT_AND_A_HALF, QUART -> List.of(QUART);
+            case HALF_PINT -> UP_FROM_HALF_PINT;
+            case TWELVE_OUNCE, PINT -> UP_FROM_PINT;
+            case PINT_AND_A_HALF, QUART -> QUART_ONLY;
             case HALF_GALLON -> List.of();
         };
     }

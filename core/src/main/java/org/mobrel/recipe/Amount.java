@@ -16,6 +16,9 @@ public record Amount(BigDecimal value, MeasureUnit unit) {
         if (value.signum() <= 0 || value.compareTo(MOST) > 0) {
             throw new IllegalArgumentException("amount is not above 0 and at most 1000000: " + value);
         }
+        // 1.50 and 1.5 are one amount.
+        value = value.stripTrailingZeros();
+        value = value.scale() < 0 ? value.setScale(0) : value;
     }
 
     /** Millilitres, grams or pieces, by the unit's kind. */

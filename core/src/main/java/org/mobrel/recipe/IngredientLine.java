@@ -7,31 +7,90 @@ import org.mobrel.foods.Food;
 import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.quantity.Length;
 
-/**
- * One line of a recipe as it was read, such as '5 cups butternut squash, peeled, in 1-inch cubes'.
- *
- * @param text as the cook typed it
- * @param rest the text behind the amount, such as 'butternut squash, peeled, in 1-inch cubes'
- * @param amount empty when the line states none
- * @param mentions what the catalogue knows in it, the main food first; empty for an unknown ingredient
- * @param states what it says about treatment
- * @param largestPiece the largest size of piece it names
- * @param kind whether it is an ingredient at all
- * @param meaning what the cook said that these words mean; empty where nobody had to
- */
-public record IngredientLine(
-        String text,
-        String rest,
-        Optional<Amount> amount,
-        List<Mention> mentions,
-        Set<State> states,
-        Optional<Length> largestPiece,
-        LineKind kind,
-        Optional<String> meaning) {
+/** One line of a recipe as it was read, such as '5 cups butternut squash, peeled, in 1-inch cubes'. Immutable. */
+public final class IngredientLine {
 
-    public IngredientLine {
-        mentions = List.copyOf(mentions);
-        states = Set.copyOf(states);
+    private final String text;
+    private final String rest;
+    private final Optional<Amount> amount;
+    private final List<Mention> mentions;
+    private final Set<State> states;
+    private final Optional<Length> largestPiece;
+    private final LineKind kind;
+    private final Optional<String> meaning;
+    // Every rule asks for these, so they are worked out once.
+    private final List<Food> foods;
+    private final List<StoppedIngredient> stopped;
+
+    IngredientLine(
+            String text,
+            String rest,
+            Optional<Amount> amount,
+            List<Mention> mentions,
+            Set<State> states,
+            Optional<Length> largestPiece,
+            LineKind kind,
+            Optional<String> meaning) {
+        this.text = text;
+        this.rest = rest;
+        this.amount = amount;
+        this.mentions = List.copyOf(mentions);
+        this.states = Set.copyOf(states);
+        this.largestPiece = largestPiece;
+        this.kind = kind;
+        this.meaning = meaning;
+        this.foods = kind == LineKind.INGREDIENT && !states.contains(State.AT_SERVING)
+                ? mentions.stream()
+                        .flatMap(mention -> mention.food().stream())
+                        .distinct()
+                        .toList()
+                : List.of();
+        this.stopped = states.contains(State.AT_SERVING)
+                ? List.of()
+                : mentions.stream()
+                        .flatMap(mention -> mention.stop().stream())
+                        .distinct()
+                        .toList();
+    }
+
+    /** As the cook typed it. */
+    public String text() {
+        return text;
+    }
+
+    /** The text behind the amount, such as 'butternut squash, peeled, in 1-inch cubes'. */
+    public String rest() {
+        return rest;
+    }
+
+    /** Empty when the line states none. */
+    public Optional<Amount> amount() {
+        return amount;
+    }
+
+    /** What the catalogue knows in it, the main food first; empty for an unknown ingredient. */
+    public List<Mention> mentions() {
+        return mentions;
+    }
+
+    /** What it says about treatment. */
+    public Set<State> states() {
+        return states;
+    }
+
+    /** The largest size of piece it names. */
+    public Optional<Length> largestPiece() {
+        return largestPiece;
+    }
+
+    /** Whether it is an ingredient at all. */
+    public LineKind kind() {
+        return kind;
+    }
+
+    /** What the cook said that these words mean; empty where nobody had to. */
+    public Optional<String> meaning() {
+        return meaning;
     }
 
     /** Whether it goes into the jar: an ingredient that is not kept for serving. */
@@ -41,7 +100,7 @@ public record IngredientLine(
 
     /** The main food that goes into the jar; empty when only a stopped or an unknown ingredient is named. */
     public Optional<Food> food() {
-        return goesIntoJar() ? named() : Optional.empty();
+        return foods.isEmpty() ? Optional.empty() : Optional.of(foods.get(0));
     }
 
     /** The main food it names, whether or not it goes into the jar. */
@@ -51,22 +110,12 @@ public record IngredientLine(
 
     /** Every food that goes into the jar: '2 cups carrots and celery' names two. */
     public List<Food> foods() {
-        return goesIntoJar()
-                ? mentions.stream()
-                        .flatMap(mention -> mention.food().stream())
-                        .distinct()
-                        .toList()
-                : List.of();
+        return foods;
     }
 
     /** The stopped ingredients it would put into the jar; a step that says so counts, for in doubt it is a stop. */
     public List<StoppedIngredient> stopped() {
-        return is(State.AT_SERVING)
-                ? List.of()
-                : mentions.stream()
-                        .flatMap(mention -> mention.stop().stream())
-                        .distinct()
-                        .toList();
+        return stopped;
     }
 
     public boolean is(State state) {
@@ -80,5 +129,10 @@ public record IngredientLine(
     /** An ingredient of which the catalogue knows nothing. */
     public boolean isUnknown() {
         return goesIntoJar() && mentions.isEmpty();
+    }
+
+    @Override
+    public String toString() {
+        return text;
     }
 }

@@ -17,6 +17,8 @@ public final class LineReader {
 
     private static final Pattern PEPPER = Pattern.compile("\\bpepper\\b", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern CAN = Pattern.compile("\\b(?:cans?|tins?)\\b", Pattern.CASE_INSENSITIVE);
+
     private final Catalogue catalogue;
     private final Lexicon lexicon;
     private final Map<String, String> meanings;
@@ -56,10 +58,22 @@ public final class LineReader {
                 rest,
                 amount.amount(),
                 kind == LineKind.HEADING ? List.of() : understood.mentions(),
-                understood.states(),
+                isOutOfACan(text, rest) ? with(understood.states(), State.CANNED) : understood.states(),
                 PieceSize.largestIn(meaning.orElse(rest)),
                 kind,
                 meaning);
+    }
+
+    /** '2 (15-oz) cans' is part of the amount, and says how the food comes. */
+    private static boolean isOutOfACan(String text, String rest) {
+        int behind = text.lastIndexOf(rest);
+        return behind > 0 && CAN.matcher(text.substring(0, behind)).find();
+    }
+
+    private static Set<State> with(Set<State> states, State more) {
+        Set<State> all = EnumSet.of(more);
+        all.addAll(states);
+        return all;
     }
 
     /** The words of a line without its amount, as they are remembered: case, plural and hyphens do not count. */
@@ -171,9 +185,7 @@ public final class LineReader {
                         ? Mention.of(mention.phrase(), catalogue.food("poultry-boneless"))
                         : mention;
             case "peppers" ->
-                isGroundPepper(mention, text, amount)
-                        ? Mention.of(mention.phrase(), catalogue.food("spices"))
-                        : mention;
+                isGroundPepper(mention, text, amount) ? Mention.of("ground pepper", catalogue.food("spices")) : mention;
             default -> mention;
         };
     }

@@ -25,8 +25,14 @@ public final class LineWriter {
     /** The words behind the amount; what is to be remembered for a wording. */
     public static String words(List<String> foods, Set<State> states, List<Length> piece) {
         List<String> parts = new ArrayList<>(foods);
-        new TreeSet<>(states).forEach(state -> parts.add(state.phrases().get(0)));
-        piece.forEach(size -> parts.add("in " + size.inches().toPlainString() + "-inch pieces"));
+        boolean cut = states.contains(State.CUT);
+        new TreeSet<>(states)
+                .stream()
+                        .filter(state -> state != State.CUT || piece.isEmpty())
+                        .forEach(state -> parts.add(state.phrases().get(0)));
+        // 'Pieces' says that it is cut; where the cook did not, the size stands alone.
+        piece.forEach(size -> parts.add(
+                (cut ? "in %s-inch pieces" : "%s-inch").formatted(size.inches().toPlainString())));
         return parts.stream().collect(Collectors.joining(", "));
     }
 

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
@@ -21,7 +20,7 @@ import org.mobrel.quantity.Minutes;
 final class Clockwork {
 
     /** Cream-style corn is tested in pints at most, in every pack. */
-    private static final String PINTS_AT_MOST = "cream-corn";
+    static final String PINTS_AT_MOST = "cream-corn";
 
     /** A time for one size and what it came from; the pacesetters are line indexes. */
     record Chosen(Minutes minutes, SetBy setBy, List<Integer> pacesetters) {}
@@ -29,17 +28,26 @@ final class Clockwork {
     private final Catalogue catalogue;
     private final Contents contents;
     private final List<LineRuling> lines;
+    private final List<TestedProcess> floors;
+    private final List<Integer> candidates;
+    private final List<Food> timedSolids;
 
     Clockwork(Catalogue catalogue, Contents contents, List<LineRuling> lines) {
         this.catalogue = catalogue;
         this.contents = contents;
         this.lines = lines;
+        this.floors = floors(catalogue, contents);
+        this.candidates = candidates(contents, lines);
+        this.timedSolids = contents.solids().stream()
+                .filter(food -> food.processRow().isPresent())
+                .filter(food -> food.kind() != FoodKind.SEAFOOD || !contents.isMixture())
+                .toList();
     }
 
     /** The choice for every size that this pack may go into. */
     Map<JarSize, Chosen> choices() {
         Map<JarSize, Chosen> choices = new EnumMap<>(JarSize.class);
-        for (JarSize size : JarSize.values()) {
+        for (JarSize size : JarSize.all()) {
             choose(size).ifPresent(chosen -> choices.put(size, chosen));
         }
         return choices;
@@ -49,10 +57,8 @@ final class Clockwork {
         if (size.isLargerThanAnyTested() || lacksTimeFor(size)) {
             return Optional.empty();
         }
-        Optional<TestedProcess> floor = LineTimes.longest(floors(), size);
-        Optional<Minutes> longestLine = candidates().stream()
-                .flatMap(index -> lines.get(index).minutesFor(size).stream())
-                .max(Minutes::compareTo);
+        Optional<TestedProcess> floor = LineTimes.longest(floors, size);
+        Optional<Minutes> longestLine = longestLine(size);
         if (floor.isEmpty()) {
             return longestLine.map(time -> new Chosen(time, SetBy.SINGLE_FOOD, List.of()));
         }
@@ -68,6 +74,10 @@ final class Clockwork {
      * pack, no one row describes the jar: then the larger of both holds.
      */
     List<TestedProcess> floors() {
+        return floors;
+    }
+
+    private static List<TestedProcess> floors(Catalogue catalogue, Contents contents) {
         if (!contents.isMixture()) {
             return List.of();
         }
@@ -84,7 +94,7 @@ final class Clockwork {
     }
 
     /** Lines that may set the time by a row of their own; seafood in a mixture goes by the soup table's line instead. */
-    private List<Integer> candidates() {
+    private static List<Integer> candidates(Contents contents, List<LineRuling> lines) {
         return IntStream.range(0, lines.size())
                 .filter(index -> !contents.isMixture()
                         || lines.get(index).line().foods().stream().anyMatch(food -> !food.isSeafood()))
@@ -94,7 +104,7 @@ final class Clockwork {
 
     private List<Integer> pacesetters(JarSize size, Minutes time) {
         List<Integer> setters = new ArrayList<>();
-        for (int index : candidates()) {
+        for (int index : candidates) {
             if (lines.get(index).minutesFor(size).filter(time::equals).isPresent()) {
                 setters.add(index);
             }
@@ -107,20 +117,28 @@ final class Clockwork {
      * hot soup with at most half solids.
      */
     private boolean lacksTimeFor(JarSize size) {
-        return timedSolids()
+        return timedSolids.stream()
                 .anyMatch(food -> !hasTime(food, size)
                         && !(contents.isSoupPack() && !food.id().equals(PINTS_AT_MOST)));
     }
 
-    private Stream<Food> timedSolids() {
-        return contents.solids().stream()
-                .filter(food -> food.processRow().isPresent())
-                .filter(food -> food.kind() != FoodKind.SEAFOOD || !contents.isMixture());
+    private Optional<Minutes> longestLine(JarSize size) {
+        Optional<Minutes> longest = Optional.empty();
+        for (int index : candidates) {
+            Optional<Minutes> time = lines.get(index).minutesFor(size);
+            if (time.isPresent() && (longest.isEmpty() || time.get().compareTo(longest.get()) > 0)) {
+                longest = time;
+            }
+        }
+        return longest;
     }
 
     private boolean hasTime(Food food, JarSize size) {
-        return catalogue.processes().stream()
-                .filter(row -> row.food().equals(food.processRow().orElseThrow()))
-                .anyMatch(row -> row.minutesFor(size).isPresent());
+        for (TestedProcess row : catalogue.rows(food.processRow().orElseThrow())) {
+            if (row.minutesFor(size).isPresent()) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -77,8 +77,7 @@ final class Consider {
                     .flatMap(food -> food.processRow().stream())
                     .filter(row -> !row.equals(Catalogue.SEAFOOD_SOUP_ROW))
                     .distinct()
-                    .flatMap(row -> catalogue.processes().stream()
-                            .filter(process -> process.food().equals(row)))
+                    .flatMap(row -> catalogue.rows(row).stream())
                     .forEach(row -> considered.add(considered(
                             Considered.Kind.PASSED_OVER,
                             row,

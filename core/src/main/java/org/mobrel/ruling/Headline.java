@@ -16,8 +16,7 @@ final class Headline {
     private Headline() {}
 
     static String of(Timing timing, List<LineRuling> lines, Contents contents) {
-        String answer = "%d min in %ss."
-                .formatted(timing.minutes().value(), timing.timedBy().label());
+        String answer = timing.minutes().value() + " min in " + timing.timedBy().label() + "s.";
         return switch (timing.setBy()) {
             case LINE -> setters(timing.pacesetters(), lines) + ": " + answer;
             case SOUP_TABLE ->

@@ -164,6 +164,9 @@ final class IngredientRules {
     }
 
     static Stream<Finding> curedMeatIsOnlyAFlavouring(Examined batch) {
+        if (lines(batch).noneMatch(index -> has(batch.line(index), Food::isCuredMeat))) {
+            return Stream.empty();
+        }
         Optional<Mass> solids = solidMass(batch);
         return lines(batch)
                 .filter(index -> has(batch.line(index), Food::isCuredMeat))
@@ -217,6 +220,9 @@ final class IngredientRules {
     }
 
     static Stream<Finding> bottledSauceIsOnlyASpoonful(Examined batch) {
+        if (lines(batch).noneMatch(index -> has(batch.line(index), IngredientRules::mayHoldThickener))) {
+            return Stream.empty();
+        }
         double jars = jarsMade(batch);
         return lines(batch)
                 .filter(index -> has(batch.line(index), IngredientRules::mayHoldThickener))
@@ -274,7 +280,12 @@ final class IngredientRules {
         return batch.indexes();
     }
 
-    private static boolean has(IngredientLine line, Predicate<Food> what) {
-        return line.foods().stream().anyMatch(what);
+    static boolean has(IngredientLine line, Predicate<Food> what) {
+        for (Food food : line.foods()) {
+            if (what.test(food)) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -45,6 +45,8 @@ final class JarRules {
     private static Remedy[] remediesFor(Examined batch) {
         Remedy pints = new Remedy("pints-instead", "Use pints instead", List.of(Edit.of(Edit.Part.JAR_SIZE, "pint")));
         boolean soupWouldHelp = batch.contents().isMixture()
+                && batch.contents().solids().stream()
+                        .noneMatch(food -> food.id().equals(Clockwork.PINTS_AT_MOST))
                 && (!batch.contents().isSoupPack() || batch.contents().pack() == Pack.RAW);
         return soupWouldHelp
                 ? new Remedy[] {

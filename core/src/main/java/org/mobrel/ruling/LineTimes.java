@@ -1,6 +1,6 @@
 package org.mobrel.ruling;
 
-import java.util.Comparator;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -26,11 +26,15 @@ final class LineTimes {
     }
 
     LineRuling of(IngredientLine line, Contents contents) {
-        List<TestedProcess> rows = line.foods().stream()
-                .flatMap(food -> rows(food, line, contents))
-                .toList();
+        List<TestedProcess> rows = new ArrayList<>();
+        for (Food food : line.foods()) {
+            rows(food, line, contents).forEach(rows::add);
+        }
         Map<JarSize, Minutes> minutes = new EnumMap<>(JarSize.class);
-        for (JarSize size : JarSize.values()) {
+        if (rows.isEmpty()) {
+            return new LineRuling(line, Optional.empty(), Map.of(), Optional.empty());
+        }
+        for (JarSize size : JarSize.all()) {
             longest(rows, size).flatMap(row -> row.minutesFor(size)).ifPresent(time -> minutes.put(size, time));
         }
         Optional<TestedProcess> shown = longest(rows, JarSize.QUART).or(() -> longest(rows, JarSize.PINT));
@@ -56,19 +60,20 @@ final class LineTimes {
     private Stream<TestedProcess> packed(String row, IngredientLine line, Pack pack) {
         boolean wholeTomatoes = row.startsWith("tomatoes") && (line.is(State.WHOLE) || line.is(State.HALVED));
         List<TestedProcess> inThisPack = catalogue.rows(row, pack);
-        Stream<TestedProcess> own = inThisPack.isEmpty()
-                ? catalogue.processes().stream()
-                        .filter(process -> process.food().equals(row))
-                : inThisPack.stream();
-        return wholeTomatoes
-                ? Stream.concat(own, catalogue.processes().stream().filter(process -> process.food()
-                        .equals(Catalogue.WHOLE_TOMATO_ROW)))
-                : own;
+        Stream<TestedProcess> own = (inThisPack.isEmpty() ? catalogue.rows(row) : inThisPack).stream();
+        return wholeTomatoes ? Stream.concat(own, catalogue.rows(Catalogue.WHOLE_TOMATO_ROW).stream()) : own;
     }
 
     static Optional<TestedProcess> longest(List<TestedProcess> rows, JarSize size) {
-        return rows.stream()
-                .filter(row -> row.minutesFor(size).isPresent())
-                .max(Comparator.comparing(row -> row.minutesFor(size).orElseThrow()));
+        Optional<TestedProcess> longest = Optional.empty();
+        Optional<Minutes> most = Optional.empty();
+        for (TestedProcess row : rows) {
+            Optional<Minutes> time = row.minutesFor(size);
+            if (time.isPresent() && (most.isEmpty() || time.get().compareTo(most.get()) >= 0)) {
+                longest = Optional.of(row);
+                most = time;
+            }
+        }
+        return longest;
     }
 }

@@ -69,7 +69,7 @@ final class PackRules {
                 .anyMatch(food -> food.processRow().isPresent());
         return batch.indexes()
                 .filter(index -> insideSoup)
-                .filter(index -> batch.line(index).foods().stream().anyMatch(food -> food.kind() == FoodKind.ROOT))
+                .filter(index -> IngredientRules.has(batch.line(index), food -> food.kind() == FoodKind.ROOT))
                 .mapToObj(index -> Say.judge(
                         "no-tested-process",
                         index,
@@ -82,7 +82,7 @@ final class PackRules {
     static Stream<Finding> driedBeansAreNeverRawPacked(Examined batch) {
         return batch.indexes()
                 .filter(index -> batch.batch().pack() == Pack.RAW)
-                .filter(index -> batch.line(index).foods().stream().anyMatch(Food::isDriedBeans))
+                .filter(index -> IngredientRules.has(batch.line(index), Food::isDriedBeans))
                 .mapToObj(index -> Say.stop(
                         "dry-beans",
                         index,

@@ -132,8 +132,7 @@ public final class Rulings {
         return contents.solids().stream()
                 .map(Food::processRow)
                 .flatMap(Optional::stream)
-                .flatMap(row -> catalogue.processes().stream()
-                        .filter(process -> process.food().equals(row)))
+                .flatMap(row -> catalogue.rows(row).stream())
                 .map(TestedProcess::headspace)
                 .reduce(Headspace.ONE_INCH, Headspace::larger);
     }

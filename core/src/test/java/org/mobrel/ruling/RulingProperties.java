@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
@@ -18,6 +19,8 @@ import net.jqwik.api.constraints.IntRange;
 import org.mobrel.canner.Gauge;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.canner.PressureTable;
+import org.mobrel.finding.Finding;
+import org.mobrel.finding.Remedy;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
@@ -204,6 +207,140 @@ class RulingProperties {
                 batch.gauge(),
                 batch.school()));
         assertThat(ruling.timing()).as(word).isEmpty();
+    }
+
+    @Property(tries = 2_000)
+    void the_other_school_never_asks_for_more(@ForAll("batches") Batch batch) {
+        Optional<Timing> timing = RULINGS.rule(batch).timing();
+        timing.flatMap(Timing::otherSchool).ifPresent(other -> assertThat(other)
+                .isLessThanOrEqualTo(timing.orElseThrow().minutes()));
+    }
+
+    @Property(tries = 2_000)
+    void leaving_a_line_out_of_a_mixture_of_three_never_raises_the_time(
+            @ForAll("batches") Batch batch, @ForAll @IntRange(max = 5) int which) {
+        Assume.that(which < batch.lines().size());
+        List<IngredientLine> fewer = new ArrayList<>(batch.lines());
+        fewer.remove(which);
+        Assume.that(solids(fewer) > 1);
+        Optional<Timing> before = RULINGS.rule(batch).timing();
+        Optional<Timing> after = RULINGS.rule(batch.withLines(fewer)).timing();
+        if (before.isPresent() && after.isPresent()) {
+            assertThat(after.get().minutes()).isLessThanOrEqualTo(before.get().minutes());
+        }
+    }
+
+    private static long solids(List<IngredientLine> lines) {
+        return lines.stream()
+                .flatMap(line -> line.foods().stream())
+                .filter(food -> food.kind().isSolid())
+                .distinct()
+                .count();
+    }
+
+    @Property(tries = 3_000)
+    void a_remedy_that_is_carried_out_takes_its_finding_away(@ForAll("troubled") Batch batch) {
+        Mending mending = new Mending(RULINGS, READER);
+        Ruling ruling = RULINGS.rule(batch);
+        for (Finding finding : ruling.findings()) {
+            for (Remedy remedy : finding.remedies()) {
+                Batch mended = mending.apply(batch, finding.line(), remedy.edits());
+                boolean leavesOut = mended.lines().size() < batch.lines().size();
+                // A line that is gone has no findings; any other has fewer of that kind.
+                if (!remedy.edits().isEmpty() && !leavesOut) {
+                    assertThat(count(RULINGS.rule(mended), finding))
+                            .as("%s by %s of %s", finding, remedy, batch.lines())
+                            .isLessThan(count(ruling, finding));
+                }
+            }
+        }
+    }
+
+    private static long count(Ruling ruling, Finding like) {
+        return ruling.findings().stream()
+                .filter(finding -> finding.code().equals(like.code())
+                        && finding.line().equals(like.line())
+                        && (finding.line().isPresent() || finding.text().equals(like.text())))
+                .count();
+    }
+
+    @Provide
+    Arbitrary<Batch> troubled() {
+        Arbitrary<String> wrong = Arbitraries.of(
+                "2 cups flour",
+                "1 cup heavy cream",
+                "2 lb potatoes, unpeeled",
+                "1 lb pinto beans, unsoaked",
+                "3 lb beef in 2-inch chunks",
+                "3 lb potatoes and squash in 1 1/2 in cubes",
+                "4 whole carrots",
+                "2 cups carots",
+                "6 cups mashed pumpkin",
+                "2 tbsp butter",
+                "2 lb ham",
+                "2 cups ketchup",
+                "1 lb parsnips",
+                "3 cups cream-style corn",
+                "1 lb whole potatoes, 4 inch");
+        return Combinators.combine(batches(), wrong.list().ofMinSize(1).ofMaxSize(3))
+                .as((batch, lines) -> {
+                    List<IngredientLine> all = new ArrayList<>(batch.lines());
+                    lines.forEach(line -> all.add(READER.read(line)));
+                    return batch.withLines(all);
+                });
+    }
+
+    @Property(tries = 1_000)
+    void units_and_the_order_of_lines_do_not_matter(@ForAll("measured") List<String[]> lines) {
+        Batch us = usual(lines.stream().map(pair -> pair[0]).toList());
+        Batch metric = usual(lines.stream().map(pair -> pair[1]).toList());
+        List<String> turned =
+                new ArrayList<>(lines.stream().map(pair -> pair[0]).toList());
+        Collections.reverse(turned);
+        assertThat(essence(RULINGS.rule(metric))).isEqualTo(essence(RULINGS.rule(us)));
+        assertThat(essence(RULINGS.rule(usual(turned)))).isEqualTo(essence(RULINGS.rule(us)));
+    }
+
+    private static Batch usual(List<String> lines) {
+        return new Batch(
+                READER.readAll(lines),
+                Pack.HOT,
+                Fraction.HALF,
+                List.of(new JarCount(JarSize.QUART, Mouth.REGULAR, 7)),
+                Altitude.ofFeet(3_150),
+                Gauge.weighted(),
+                School.LONGEST_INGREDIENT);
+    }
+
+    private static String essence(Ruling ruling) {
+        return ruling.verdict() + " " + ruling.timing().map(Timing::minutesBySize) + " "
+                + ruling.findings().stream().map(Finding::code).sorted().toList();
+    }
+
+    /** The same line twice: in US measures and in exactly as much metric. */
+    @Provide
+    Arbitrary<List<String[]>> measured() {
+        return Combinators.combine(
+                        Arbitraries.integers().between(1, 20),
+                        Arbitraries.of("lb/453.59237 g", "oz/28.349523 g", "cup/236.59 ml", "qt/0.94636 l"),
+                        Arbitraries.of(CATALOGUE.foods()),
+                        Arbitraries.of(
+                                ", in 1/2-inch cubes~, in 12.7 mm cubes",
+                                ", in 2-inch pieces~, in 50.8 mm pieces",
+                                "~"))
+                .as((count, unit, food, cut) -> {
+                    String[] units = unit.split("/");
+                    String[] cuts = (cut + " ").split("~");
+                    String[] metric = units[1].split(" ");
+                    BigDecimal value = new BigDecimal(metric[0]).multiply(BigDecimal.valueOf(count));
+                    return new String[] {
+                        "%d %s %s%s".formatted(count, units[0], food.word(), cuts[0]),
+                        "%s %s %s%s".formatted(value.toPlainString(), metric[1], food.word(), cuts[1].strip())
+                    };
+                })
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(6);
     }
 
     @Provide

@@ -13,6 +13,7 @@ import org.mobrel.server.planning.PlanDesk;
 import org.mobrel.server.planning.Planned;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.Missing;
+import org.mobrel.server.recipe.RecipeDesk;
 import org.mobrel.server.ruling.RulingAnswer;
 import org.mobrel.server.ruling.RulingDesk;
 import org.mobrel.server.run.NewRun;
@@ -29,15 +30,23 @@ public class BatchDesk {
     private final PlanDesk plans;
     private final RulingDesk rulings;
     private final RunDesk runs;
+    private final RecipeDesk recipes;
     private final InstantSource clock;
     private final JsonMapper json;
 
     BatchDesk(
-            BatchStore store, PlanDesk plans, RulingDesk rulings, RunDesk runs, InstantSource clock, JsonMapper json) {
+            BatchStore store,
+            PlanDesk plans,
+            RulingDesk rulings,
+            RunDesk runs,
+            RecipeDesk recipes,
+            InstantSource clock,
+            JsonMapper json) {
         this.store = store;
         this.plans = plans;
         this.rulings = rulings;
         this.runs = runs;
+        this.recipes = recipes;
         this.clock = clock;
         this.json = json;
     }
@@ -60,8 +69,10 @@ public class BatchDesk {
 
     /** As {@link #make}, at an instant of its own; for kitchens that are loaded, not cooked in. */
     @Transactional
-    public Made makeAt(long recipeId, long cannerId, List<JarCount> jars, Optional<Accepted> accepted, Instant madeAt) {
+    public Made makeAt(
+            long recipeId, long cannerId, List<JarCount> jars, Optional<Accepted> acceptedNow, Instant madeAt) {
         Planned plan = plans.plan(recipeId, cannerId, jars);
+        Optional<Accepted> accepted = acceptedNow.or(() -> acceptedWithTheRecipe(plan));
         refuseWhatMayNotRun(plan, accepted);
         boolean judged = plan.ruling().verdict() == Verdict.OWN_JUDGEMENT;
         long id = store.add(new StoredBatch(
@@ -76,13 +87,20 @@ public class BatchDesk {
                 plan.ruling().verdict().code(),
                 plan.ruling().tableVersion().code(),
                 accepted.filter(who -> judged).map(who -> new BatchWire.Acceptance(who.by(), who.reason())),
-                json.writeValueAsString(rulings.answer(plan.batch())),
+                json.writeValueAsString(rulings.answer(plan.batch(), plan.variants())),
                 madeAt));
         List<Long> runIds = new ArrayList<>();
         for (int load = 0; load < plan.loads().size(); load++) {
             runIds.add(runs.create(run(id, load + 1, plan, plan.loads().get(load))));
         }
         return new Made(id, runIds);
+    }
+
+    /** What was taken on with this version of the recipe holds for a batch that departs in nothing else. */
+    private Optional<Accepted> acceptedWithTheRecipe(Planned plan) {
+        return recipes.judgement(plan.recipe().id(), plan.recipe().version())
+                .filter(judgement -> judgement.covers(plan.departs()))
+                .map(judgement -> new Accepted(judgement.by(), judgement.reason()));
     }
 
     private static void refuseWhatMayNotRun(Planned plan, Optional<Accepted> accepted) {

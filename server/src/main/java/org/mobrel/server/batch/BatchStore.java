@@ -2,7 +2,10 @@ package org.mobrel.server.batch;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.mobrel.canner.Gauge;
@@ -33,6 +36,16 @@ class BatchStore {
         return db.sql("SELECT " + COLUMNS + " FROM batch ORDER BY made_at DESC, id DESC")
                 .query((row, number) -> batch(row))
                 .list();
+    }
+
+    /** When each recipe was last made. */
+    Map<Long, Instant> lastMade() {
+        Map<Long, Instant> made = new HashMap<>();
+        db.sql("SELECT recipe_id, MAX(made_at) AS made_at FROM batch GROUP BY recipe_id")
+                .query(row -> {
+                    made.put(row.getLong("recipe_id"), SqlTime.get(row, "made_at"));
+                });
+        return made;
     }
 
     Optional<StoredBatch> batch(long id) {

@@ -2,13 +2,17 @@ package org.mobrel.server.catalogue;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.canner.PressureTable;
 import org.mobrel.foods.Catalogue;
+import org.mobrel.foods.Food;
 import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.JarSize;
+import org.mobrel.server.reading.ReadingDesk;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The tables, to be looked at and compared with a printed copy. */
@@ -29,19 +33,27 @@ class CatalogueController {
 
     record PressureRow(String gauge, double aboveFt, double upToFt, BigDecimal psi, String source) {}
 
+    /** @param processRow null for a food without a time of its own */
+    record FoodRow(
+            String id, String name, String kind, @Nullable String processRow, List<String> phrases, String note) {}
+
     record TablesAnswer(
             String version,
             String edition,
+            List<FoodRow> foods,
             List<TableRow> processes,
             List<StopRow> stopped,
             List<PressureRow> pressures) {}
 
     private final TablesAnswer tables;
+    private final ReadingDesk readings;
 
-    CatalogueController(Catalogue catalogue, PressureTable pressures) {
+    CatalogueController(Catalogue catalogue, PressureTable pressures, ReadingDesk readings) {
+        this.readings = readings;
         tables = new TablesAnswer(
                 catalogue.version().code(),
                 catalogue.version().edition(),
+                catalogue.foods().stream().map(CatalogueController::food).toList(),
                 catalogue.processes().stream().map(CatalogueController::row).toList(),
                 catalogue.stopped().stream().map(CatalogueController::row).toList(),
                 pressures.bands().stream().map(CatalogueController::row).toList());
@@ -52,7 +64,23 @@ class CatalogueController {
         return tables;
     }
 
-    private static TableRow row(TestedProcess row) {
+    /** May I can this? What the words mean, and what the tables say of it. */
+    @GetMapping("/api/tables/answers")
+    List<MayI.Answer> mayI(@RequestParam String words) {
+        return MayI.of(words, readings.reader()).stream().map(MayI::answer).toList();
+    }
+
+    private static FoodRow food(Food food) {
+        return new FoodRow(
+                food.id(),
+                food.name(),
+                food.kind().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                food.processRow().orElse(null),
+                food.phrases(),
+                food.note());
+    }
+
+    static TableRow row(TestedProcess row) {
         return new TableRow(
                 row.food(),
                 row.form(),

@@ -3,6 +3,7 @@ package org.mobrel.server.catalogue;
 import org.mobrel.canner.PressureTable;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.jars.JarTable;
+import org.mobrel.method.RequiredSteps;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.ruling.Rulings;
 import org.mobrel.scaling.Scaling;
@@ -36,6 +37,11 @@ class Tables {
     @Bean
     Rulings rulings(Catalogue catalogue, PressureTable pressures, JarTable jars) {
         return new Rulings(catalogue, pressures, jars);
+    }
+
+    @Bean
+    RequiredSteps requiredSteps() {
+        return RequiredSteps.load();
     }
 
     @Bean

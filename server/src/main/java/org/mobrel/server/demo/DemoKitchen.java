@@ -71,7 +71,8 @@ class DemoKitchen implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) {
-        boolean empty = kitchens.kitchen().canners().isEmpty() && recipes.book().isEmpty();
+        boolean empty = kitchens.kitchen().canners().isEmpty()
+                && recipes.book(false, "").isEmpty();
         if (empty) {
             // All or nothing: a kitchen that is half loaded would never be loaded again.
             whole.executeWithoutResult(transaction -> load());
@@ -114,7 +115,7 @@ class DemoKitchen implements ApplicationRunner {
     }
 
     private long recipe(int daysAgo, String title, List<String> lines, Fraction share) {
-        return recipes.createAt(new RecipeDraft(title, lines, Pack.HOT, share), daysAgo(daysAgo))
+        return recipes.createAt(RecipeDraft.of(title, lines, Pack.HOT, share), daysAgo(daysAgo))
                 .id();
     }
 

@@ -7,14 +7,18 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import org.mobrel.canner.Gauge;
 import org.mobrel.jars.JarCount;
+import org.mobrel.method.RequiredSteps;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.Portions;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Timing;
+import org.mobrel.ruling.Variant;
 import org.mobrel.run.RunPlan;
 import org.mobrel.scaling.KitchenMeasure;
 import org.mobrel.scaling.Scaled;
 import org.mobrel.server.kitchen.KitchenDesk;
+import org.mobrel.server.recipe.Note;
+import org.mobrel.server.recipe.RecipeDesk;
 import org.mobrel.server.ruling.JarAsk;
 import org.mobrel.server.ruling.RulingAnswer;
 import org.mobrel.server.ruling.RulingDesk;
@@ -28,17 +32,21 @@ class PlanController {
     private final PlanDesk desk;
     private final RulingDesk rulings;
     private final KitchenDesk kitchens;
+    private final RecipeDesk recipes;
+    private final RequiredSteps steps;
 
-    PlanController(PlanDesk desk, RulingDesk rulings, KitchenDesk kitchens) {
+    PlanController(PlanDesk desk, RulingDesk rulings, KitchenDesk kitchens, RecipeDesk recipes, RequiredSteps steps) {
         this.desk = desk;
         this.rulings = rulings;
         this.kitchens = kitchens;
+        this.recipes = recipes;
+        this.steps = steps;
     }
 
     @PostMapping("/api/plans")
     PlanWire.PlanAnswer plan(@Valid @RequestBody PlanWire.PlanRequest request) {
         Planned plan = desk.plan(request.recipeId(), request.cannerId(), RulingDesk.jars(request.jars()));
-        RulingAnswer ruling = rulings.answer(plan.batch());
+        RulingAnswer ruling = rulings.answer(plan.batch(), plan.variants());
         return new PlanWire.PlanAnswer(
                 plan.recipe().id(),
                 plan.recipe().version(),
@@ -48,7 +56,22 @@ class PlanController {
                         .mapToObj(index -> card(index + 1, plan.loads().get(index), plan))
                         .toList(),
                 plan.scaled().map(scaled -> amounts(plan, scaled, ruling)).orElse(null),
-                remarks(plan));
+                remarks(plan),
+                plan.variants().stream().map(Variant::name).toList(),
+                steps
+                        .of(
+                                plan.lines(),
+                                plan.recipe().pack(),
+                                plan.recipe().body().method())
+                        .stream()
+                        .map(step -> new PlanWire.StepAnswer(
+                                step.text(), step.source().text(), step.said().code()))
+                        .toList(),
+                recipes.notes(plan.recipe().id()).stream().map(Note::text).toList(),
+                recipes.judgement(plan.recipe().id(), plan.recipe().version())
+                        .filter(judgement -> judgement.covers(plan.departs()))
+                        .map(judgement -> new PlanWire.TakenOn(judgement.by(), judgement.reason()))
+                        .orElse(null));
     }
 
     private static PlanWire.LoadAnswer card(int number, Planned.Load load, Planned plan) {
@@ -77,7 +100,7 @@ class PlanController {
                 scaled.factor(),
                 Scaled.ERROR.value(),
                 IntStream.range(0, plan.lines().size())
-                        .filter(index -> !plan.lines().get(index).heading())
+                        .filter(index -> plan.lines().get(index).goesIntoJar())
                         .mapToObj(index -> line(
                                 plan.lines().get(index),
                                 ruling.lines().get(index).role(),

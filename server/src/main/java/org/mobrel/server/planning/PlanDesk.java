@@ -14,6 +14,7 @@ import org.mobrel.recipe.IngredientLine;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Timing;
+import org.mobrel.ruling.Variant;
 import org.mobrel.scaling.Scaling;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenCanner;
@@ -57,11 +58,14 @@ public class PlanDesk {
         List<IngredientLine> lines = rulings.read(recipe.lines());
         Gauge gauge = canner.profile().gauge();
         Batch batch = new Batch(lines, recipe.pack(), recipe.solidsShare(), jars, altitude, gauge, kitchen.school());
-        Ruling ruling = rulings.rule(batch);
+        List<Variant> variants = recipe.body().variants().stream()
+                .map(variant -> new Variant(variant.name(), rulings.read(variant.lines())))
+                .toList();
+        Ruling ruling = rulings.rule(batch, variants);
         List<Planned.Load> loads = ruling.timing().isEmpty()
                 ? List.of()
                 : Loads.inOrder(canner.profile().capacity(), jars).stream()
-                        .map(load -> new Planned.Load(load, rulings.rule(batch.with(load))))
+                        .map(load -> new Planned.Load(load, rulings.rule(batch.with(load), variants)))
                         .toList();
         Headspace headspace = ruling.timing().map(Timing::headspace).orElse(Headspace.ONE_INCH);
         return new Planned(
@@ -70,6 +74,7 @@ public class PlanDesk {
                 altitude,
                 lines,
                 batch,
+                variants,
                 ruling,
                 loads,
                 scaling.toJars(lines, recipe.pack(), recipe.solidsShare(), headspace, jars));

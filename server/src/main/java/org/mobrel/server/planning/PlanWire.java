@@ -23,6 +23,8 @@ final class PlanWire {
 
     /**
      * @param loads empty when something stops the plan
+     * @param notes what was noted last time
+     * @param takenOn null where nobody did, or not all of it
      * @param amounts null when nothing in the recipe has an amount to scale by
      */
     record PlanAnswer(
@@ -32,7 +34,17 @@ final class PlanWire {
             RulingAnswer ruling,
             List<LoadAnswer> loads,
             @Nullable AmountsAnswer amounts,
-            List<String> remarks) {}
+            List<String> remarks,
+            List<String> variants,
+            List<StepAnswer> steps,
+            List<String> notes,
+            @Nullable TakenOn takenOn) {}
+
+    /** @param said in-line, in-method or nowhere */
+    record StepAnswer(String text, String source, String said) {}
+
+    /** Who took on, with this version of the recipe, all that departs from the tables in this plan. */
+    record TakenOn(String by, String reason) {}
 
     /** A process card: what to do with one load, all of it from the ruling. */
     record LoadAnswer(

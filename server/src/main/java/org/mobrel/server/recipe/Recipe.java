@@ -9,12 +9,24 @@ import org.mobrel.quantity.Fraction;
  * One version of a recipe.
  *
  * @param version from 1; the highest is the one in the book
- * @param lines ingredient lines as typed
+ * @param body what the cook wrote
  */
-public record Recipe(
-        long id, int version, String title, List<String> lines, Pack pack, Fraction solidsShare, Instant savedAt) {
+public record Recipe(long id, int version, RecipeDraft body, Instant savedAt) {
 
-    public Recipe {
-        lines = List.copyOf(lines);
+    public String title() {
+        return body.title();
+    }
+
+    /** Ingredient lines of the base as typed. */
+    public List<String> lines() {
+        return body.lines();
+    }
+
+    public Pack pack() {
+        return body.pack();
+    }
+
+    public Fraction solidsShare() {
+        return body.solidsShare();
     }
 }

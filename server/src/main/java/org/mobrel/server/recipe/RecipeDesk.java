@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.server.platform.SqlTime;
@@ -15,16 +16,34 @@ import org.springframework.transaction.annotation.Transactional;
 public class RecipeDesk {
 
     private final RecipeStore store;
+    private final RemarkStore remarks;
     private final InstantSource clock;
 
-    RecipeDesk(RecipeStore store, InstantSource clock) {
+    RecipeDesk(RecipeStore store, RemarkStore remarks, InstantSource clock) {
         this.store = store;
+        this.remarks = remarks;
         this.clock = clock;
     }
 
+    /** @param words what a recipe must hold; empty for all */
     @Transactional(readOnly = true)
-    public List<Recipe> book() {
-        return store.latest();
+    public List<Recipe> book(boolean archived, String words) {
+        return store.latest(archived, words);
+    }
+
+    /** @throws Missing if there is no such recipe */
+    @Transactional(readOnly = true)
+    public List<Recipe> versions(long id) {
+        latest(id);
+        return store.versions(id);
+    }
+
+    /** A recipe of its own that begins as this one is now. */
+    @Transactional
+    public Recipe duplicate(long id) {
+        RecipeDraft now = latest(id).body();
+        String title = now.title().length() > 110 ? now.title().substring(0, 110) : now.title();
+        return create(now.named(title + ", copy"));
     }
 
     /** @throws Missing if there is no such recipe */
@@ -67,17 +86,13 @@ public class RecipeDesk {
                             .formatted(now.version()),
                     Map.of("latestVersion", now.version()));
         }
-        return sameAs(now, draft) ? now : save(id, basedOn + 1, draft, clock.instant());
-    }
-
-    private static boolean sameAs(Recipe now, RecipeDraft draft) {
-        return new RecipeDraft(now.title(), now.lines(), now.pack(), now.solidsShare()).equals(draft);
+        return now.body().equals(draft) ? now : save(id, basedOn + 1, draft, clock.instant());
     }
 
     private Recipe save(long id, int version, RecipeDraft draft, Instant at) {
         Instant savedAt = SqlTime.millis(at);
         store.add(id, version, draft, savedAt);
-        return new Recipe(id, version, draft.title(), draft.lines(), draft.pack(), draft.solidsShare(), savedAt);
+        return new Recipe(id, version, draft, savedAt);
     }
 
     /**
@@ -89,5 +104,48 @@ public class RecipeDesk {
     public void archive(long id, boolean archived) {
         latest(id);
         store.archive(id, archived);
+    }
+
+    /** Remarks for next time that are not done yet, the oldest first. */
+    @Transactional(readOnly = true)
+    public List<Note> notes(long id) {
+        return remarks.notes(id);
+    }
+
+    /** @throws Missing if there is no such recipe */
+    @Transactional
+    public void note(long id, String text) {
+        latest(id);
+        remarks.add(id, text, clock.instant());
+    }
+
+    /** @throws Missing if there is no such open note */
+    @Transactional
+    public void noteDone(long id, long note) {
+        if (remarks.done(id, note, clock.instant()) == 0) {
+            throw new Missing("open note", note);
+        }
+    }
+
+    /** What somebody took on for this version. */
+    @Transactional(readOnly = true)
+    public Optional<Judgement> judgement(long id, int version) {
+        return remarks.judgement(id, version);
+    }
+
+    /**
+     * Keeps who takes the departures of a version on, and why.
+     *
+     * @throws Missing if there is no such version
+     */
+    @Transactional
+    public void judge(long id, int version, List<String> departs, String by, String reason) {
+        version(id, version);
+        remarks.judge(id, new Judgement(version, departs, by, reason, SqlTime.millis(clock.instant())));
+    }
+
+    @Transactional
+    public void takeBack(long id, int version) {
+        remarks.takeBack(id, version);
     }
 }

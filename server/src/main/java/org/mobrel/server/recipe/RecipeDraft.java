@@ -1,13 +1,54 @@
 package org.mobrel.server.recipe;
 
 import java.util.List;
+import java.util.Optional;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Fraction;
 
-/** What a cook saves: the next version of a recipe, or the first of a new one. */
-public record RecipeDraft(String title, List<String> lines, Pack pack, Fraction solidsShare) {
+/**
+ * What a cook saves: the next version of a recipe, or the first of a new one.
+ *
+ * @param lines ingredient lines as typed
+ * @param method steps as typed
+ * @param tags words to find it by
+ * @param variants add-ins for some of the jars
+ * @param settled keys of the questions that were answered with 'as it stands'
+ * @param imported the document it came from, as JSON; given back on export
+ */
+public record RecipeDraft(
+        String title,
+        List<String> lines,
+        Pack pack,
+        Fraction solidsShare,
+        List<String> method,
+        List<String> tags,
+        List<AddIn> variants,
+        List<String> settled,
+        Optional<String> imported) {
 
     public RecipeDraft {
         lines = List.copyOf(lines);
+        method = List.copyOf(method);
+        tags = List.copyOf(tags);
+        variants = List.copyOf(variants);
+        settled = List.copyOf(settled);
+    }
+
+    /** Some jars of the pot with lines of their own, such as 'with rosemary'. */
+    public record AddIn(String name, List<String> lines) {
+
+        public AddIn {
+            lines = List.copyOf(lines);
+        }
+    }
+
+    /** A recipe of ingredients alone. */
+    public static RecipeDraft of(String title, List<String> lines, Pack pack, Fraction solidsShare) {
+        return new RecipeDraft(
+                title, lines, pack, solidsShare, List.of(), List.of(), List.of(), List.of(), Optional.empty());
+    }
+
+    RecipeDraft named(String otherTitle) {
+        return new RecipeDraft(otherTitle, lines, pack, solidsShare, method, tags, variants, settled, imported);
     }
 }

@@ -1,39 +1,68 @@
 package org.mobrel.server.recipe;
 
+import java.util.HashSet;
 import java.util.List;
 import org.mobrel.canner.Gauge;
+import org.mobrel.finding.Finding;
+import org.mobrel.finding.Severity;
+import org.mobrel.freezer.FreezerRoute;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
+import org.mobrel.method.RequiredSteps;
 import org.mobrel.quantity.Altitude;
+import org.mobrel.review.RecipeReview;
 import org.mobrel.ruling.Batch;
+import org.mobrel.ruling.Ruling;
+import org.mobrel.ruling.Variant;
+import org.mobrel.ruling.Verdict;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenDesk;
-import org.mobrel.server.ruling.RulingAnswer;
 import org.mobrel.server.ruling.RulingDesk;
 import org.springframework.stereotype.Component;
 
-/** The ruling a recipe gets in this kitchen, before jars are counted: in quarts, or in pints where quarts are not allowed. */
+/** What a recipe gets in this kitchen, before jars are counted: in quarts, or in pints where quarts are not allowed. */
 @Component
 class RecipeRulings {
 
     private final RulingDesk rulings;
     private final KitchenDesk kitchens;
+    private final RequiredSteps steps;
 
-    RecipeRulings(RulingDesk rulings, KitchenDesk kitchens) {
+    RecipeRulings(RulingDesk rulings, KitchenDesk kitchens, RequiredSteps steps) {
         this.rulings = rulings;
         this.kitchens = kitchens;
+        this.steps = steps;
     }
 
-    RulingAnswer usual(Recipe recipe) {
-        RulingAnswer inQuarts = rulings.answer(batch(recipe, JarSize.QUART));
+    /** The ruling on base and variants together. */
+    Ruling usual(RecipeDraft recipe) {
+        List<Variant> variants = variants(recipe);
+        Ruling inQuarts = rulings.rule(batch(recipe, JarSize.QUART), variants);
         boolean onlyTheSize = inQuarts.findings().stream()
-                .filter(finding -> finding.severity().equals("stop"))
+                .filter(Finding::isStop)
                 .allMatch(finding -> finding.code().equals("no-time-for-size"));
-        return inQuarts.minutes() == null && onlyTheSize ? rulings.answer(batch(recipe, JarSize.PINT)) : inQuarts;
+        return inQuarts.verdict() == Verdict.STOP && onlyTheSize
+                ? rulings.rule(batch(recipe, JarSize.PINT), variants)
+                : inQuarts;
     }
 
-    private Batch batch(Recipe recipe, JarSize size) {
+    /** What departs from the tables and may be taken on by name, as it is shown. */
+    List<String> departs(RecipeDraft recipe) {
+        return usual(recipe).findings().stream()
+                .filter(finding -> finding.severity() == Severity.OWN_JUDGEMENT)
+                .map(Finding::text)
+                .distinct()
+                .toList();
+    }
+
+    private List<Variant> variants(RecipeDraft recipe) {
+        return recipe.variants().stream()
+                .map(variant -> new Variant(variant.name(), rulings.read(variant.lines())))
+                .toList();
+    }
+
+    private Batch batch(RecipeDraft recipe, JarSize size) {
         Kitchen kitchen = kitchens.kitchen();
         // Time does not depend on altitude or gauge; a kitchen that is not set up yet still gets its minutes.
         Gauge gauge = kitchen.canners().stream()
@@ -49,5 +78,27 @@ class RecipeRulings {
                 kitchen.altitude().orElseGet(() -> Altitude.ofFeet(0)),
                 gauge,
                 kitchen.school());
+    }
+
+    /** Everything there is to say of a draft as it stands on the page. */
+    DraftWire.DraftAnswer look(RecipeDraft recipe, JarSize size) {
+        Batch batch = batch(recipe, size);
+        Ruling ruling = rulings.rule(batch);
+        return new DraftWire.DraftAnswer(
+                rulings.answer(batch),
+                variants(recipe).stream()
+                        .map(variant ->
+                                DraftWire.VariantAnswer.of(variant.name(), rulings.rule(variant.of(batch)), ruling))
+                        .toList(),
+                RecipeReview.of(batch.lines(), recipe.method(), rulings.reader(), new HashSet<>(recipe.settled()))
+                        .stream()
+                        .map(DraftWire.QuestionAnswer::of)
+                        .toList(),
+                steps.of(batch.lines(), batch.pack(), recipe.method()).stream()
+                        .map(DraftWire.StepAnswer::of)
+                        .toList(),
+                ruling.verdict() == Verdict.STOP
+                        ? DraftWire.FreezerAnswer.of(FreezerRoute.of(batch, rulings.rulings(), rulings.reader()))
+                        : null);
     }
 }

@@ -13,27 +13,51 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.jdbc.support.KeyHolder;
 import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
 
 @Repository
 class RecipeStore {
 
     private final JdbcClient db;
+    private final JsonMapper json;
 
-    RecipeStore(JdbcClient db) {
+    RecipeStore(JdbcClient db, JsonMapper json) {
         this.db = db;
+        this.json = json;
     }
 
-    /** The book: the latest version of every recipe that is not archived, last saved first. */
-    List<Recipe> latest() {
+    /**
+     * The latest version of every recipe that is in the book, or out of it, last saved first.
+     *
+     * @param words what title, ingredients, method or tags must hold; empty for all
+     */
+    List<Recipe> latest(boolean archived, String words) {
         return db.sql(
                         """
-                        SELECT v.recipe_id, v.number, v.title, v.body, v.pack, v.solids_share, v.saved_at
+                        SELECT v.recipe_id, v.number, v.title, v.body, v.pack, v.solids_share, v.saved_at, v.method, v.tags,
+                               v.settled, v.variants, v.imported
                         FROM recipe r
                         JOIN recipe_version v ON v.recipe_id = r.id
-                        WHERE NOT r.archived
+                        WHERE r.archived = :archived
                           AND v.number = (SELECT MAX(number) FROM recipe_version WHERE recipe_id = r.id)
+                          AND (:words = '' OR LOCATE(:words, v.title) > 0 OR LOCATE(:words, v.body) > 0
+                               OR LOCATE(:words, v.tags) > 0 OR LOCATE(:words, v.method) > 0)
                         ORDER BY v.saved_at DESC, v.recipe_id DESC
                         """)
+                .param("archived", archived)
+                .param("words", words)
+                .query((row, number) -> recipe(row))
+                .list();
+    }
+
+    /** All versions, the newest first. */
+    List<Recipe> versions(long id) {
+        return db.sql(
+                        """
+                        SELECT recipe_id, number, title, body, pack, solids_share, saved_at, method, tags, settled, variants, imported
+                        FROM recipe_version WHERE recipe_id = :id ORDER BY number DESC
+                        """)
+                .param("id", id)
                 .query((row, number) -> recipe(row))
                 .list();
     }
@@ -41,7 +65,7 @@ class RecipeStore {
     Optional<Recipe> latest(long id) {
         return db.sql(
                         """
-                        SELECT recipe_id, number, title, body, pack, solids_share, saved_at
+                        SELECT recipe_id, number, title, body, pack, solids_share, saved_at, method, tags, settled, variants, imported
                         FROM recipe_version WHERE recipe_id = :id ORDER BY number DESC LIMIT 1
                         """)
                 .param("id", id)
@@ -52,7 +76,7 @@ class RecipeStore {
     Optional<Recipe> version(long id, int version) {
         return db.sql(
                         """
-                        SELECT recipe_id, number, title, body, pack, solids_share, saved_at
+                        SELECT recipe_id, number, title, body, pack, solids_share, saved_at, method, tags, settled, variants, imported
                         FROM recipe_version WHERE recipe_id = :id AND number = :version
                         """)
                 .param("id", id)
@@ -61,15 +85,25 @@ class RecipeStore {
                 .optional();
     }
 
-    private static Recipe recipe(ResultSet row) throws SQLException {
+    private Recipe recipe(ResultSet row) throws SQLException {
         return new Recipe(
                 row.getLong("recipe_id"),
                 row.getInt("number"),
-                row.getString("title"),
-                row.getString("body").lines().toList(),
-                Pack.ofCode(row.getString("pack")).orElseThrow(),
-                new Fraction(row.getInt("solids_share")),
+                new RecipeDraft(
+                        row.getString("title"),
+                        lines(row, "body"),
+                        Pack.ofCode(row.getString("pack")).orElseThrow(),
+                        new Fraction(row.getInt("solids_share")),
+                        lines(row, "method"),
+                        lines(row, "tags"),
+                        List.of(json.readValue(row.getString("variants"), RecipeDraft.AddIn[].class)),
+                        lines(row, "settled"),
+                        Optional.ofNullable(row.getString("imported"))),
                 SqlTime.get(row, "saved_at"));
+    }
+
+    private static List<String> lines(ResultSet row, String column) throws SQLException {
+        return row.getString(column).lines().toList();
     }
 
     long create() {
@@ -81,8 +115,10 @@ class RecipeStore {
     void add(long id, int version, RecipeDraft draft, Instant savedAt) {
         db.sql(
                         """
-                        INSERT INTO recipe_version (recipe_id, number, title, body, pack, solids_share, saved_at)
-                        VALUES (:id, :version, :title, :body, :pack, :share, :savedAt)
+                        INSERT INTO recipe_version (recipe_id, number, title, body, pack, solids_share, saved_at,
+                                                    method, tags, settled, variants, imported)
+                        VALUES (:id, :version, :title, :body, :pack, :share, :savedAt,
+                                :method, :tags, :settled, :variants, :imported)
                         """)
                 .param("id", id)
                 .param("version", version)
@@ -91,6 +127,11 @@ class RecipeStore {
                 .param("pack", draft.pack().code())
                 .param("share", draft.solidsShare().millionths())
                 .param("savedAt", SqlTime.of(savedAt))
+                .param("method", String.join("\n", draft.method()))
+                .param("tags", String.join("\n", draft.tags()))
+                .param("settled", String.join("\n", draft.settled()))
+                .param("variants", json.writeValueAsString(draft.variants()))
+                .param("imported", draft.imported().orElse(null))
                 .update();
     }
 

@@ -1,5 +1,6 @@
 package org.mobrel.server.recipe;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
@@ -8,27 +9,103 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.server.platform.BadField;
 import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.RulingDesk;
 
 /** Recipes over the wire. */
 final class RecipeWire {
 
     private RecipeWire() {}
 
-    record RecipeAnswer(
-            long id, int version, String title, List<String> lines, String pack, double solidsShare, Instant savedAt) {}
+    record VariantWire(
+            @NotBlank(message = "give the variant a name") @Size(max = 60, message = "60 characters at most")
+                    String name,
+            @NotNull(message = "its add-ins; may be empty") @Size(max = 40, message = "40 lines at most")
+                    List<@NotNull @Size(max = 500, message = "500 characters at most") String> lines) {
 
-    /** @param minutesBySize null when it is stopped */
+        static VariantWire of(RecipeDraft.AddIn variant) {
+            return new VariantWire(variant.name(), variant.lines());
+        }
+    }
+
+    record NoteAnswer(long id, String text, Instant writtenAt) {
+
+        static NoteAnswer of(Note note) {
+            return new NoteAnswer(note.id(), note.text(), note.writtenAt());
+        }
+    }
+
+    /** @param covers whether all that departs from the tables now was taken on then */
+    record JudgementAnswer(String by, String reason, Instant at, List<String> departs, boolean covers) {}
+
+    /** @param judgement null where nobody took this version on */
+    record RecipeAnswer(
+            long id,
+            int version,
+            String title,
+            List<String> lines,
+            String pack,
+            double solidsShare,
+            List<String> method,
+            List<String> tags,
+            List<VariantWire> variants,
+            List<String> settled,
+            @Nullable String imported,
+            Instant savedAt,
+            List<NoteAnswer> notes,
+            @Nullable JudgementAnswer judgement) {}
+
+    /** A version as it was. */
+    record VersionAnswer(
+            int version,
+            Instant savedAt,
+            String title,
+            List<String> lines,
+            String pack,
+            double solidsShare,
+            List<String> method,
+            List<String> tags,
+            List<VariantWire> variants,
+            List<String> settled,
+            @Nullable String imported) {
+
+        static VersionAnswer of(Recipe recipe) {
+            RecipeDraft body = recipe.body();
+            return new VersionAnswer(
+                    recipe.version(),
+                    recipe.savedAt(),
+                    body.title(),
+                    body.lines(),
+                    body.pack().code(),
+                    body.solidsShare().value(),
+                    body.method(),
+                    body.tags(),
+                    body.variants().stream().map(VariantWire::of).toList(),
+                    body.settled(),
+                    body.imported().orElse(null));
+        }
+    }
+
+    /**
+     * @param minutesBySize null when it is stopped
+     * @param lastMade null when it never was
+     */
     record RecipeEntry(
             long id,
             int version,
             String title,
+            List<String> tags,
             String verdict,
             String headline,
             RulingAnswer.@Nullable SizeMinutes minutesBySize,
             @Nullable String setBy,
-            Instant savedAt) {}
+            int variants,
+            Instant savedAt,
+            @Nullable Instant lastMade) {}
 
     /** @param basedOn the version the cook had open; null for a new recipe */
     record RecipeChange(
@@ -40,5 +117,74 @@ final class RecipeWire {
                     @DecimalMax(value = "1", message = "between 0.1 and 1")
                     @Nullable
                     Double solidsShare,
-            @Nullable Integer basedOn) {}
+            @Size(max = 100, message = "100 steps at most") @Nullable
+                    List<@NotNull @Size(max = 2000, message = "2000 characters at most") String> method,
+            @Size(max = 12, message = "12 tags at most") @Nullable
+                    List<@NotNull @Size(max = 30, message = "30 characters at most") String> tags,
+            @Size(max = 8, message = "8 variants at most") @Valid @Nullable List<@NotNull VariantWire> variants,
+            @Size(max = 100, message = "100 at most") @Nullable
+                    List<@NotNull @Size(max = 1500, message = "1500 characters at most") String> settled,
+            @Size(max = 200_000, message = "200,000 characters at most") @Nullable String imported,
+            @Nullable Integer basedOn) {
+
+        /** @throws BadField if no line has any words, or the pack is unknown */
+        RecipeDraft toDraft() {
+            List<String> kept = tidy(lines);
+            if (kept.isEmpty()) {
+                throw new BadField("lines", "at least one ingredient line");
+            }
+            return new RecipeDraft(
+                    title.strip(),
+                    kept,
+                    RulingDesk.pack(pack),
+                    Fraction.of(solidsShare == null ? 0.5 : solidsShare),
+                    tidy(method),
+                    tidy(tags).stream().distinct().toList(),
+                    addIns(variants),
+                    tidy(settled),
+                    Optional.ofNullable(imported));
+        }
+    }
+
+    record NoteChange(
+            @NotBlank(message = "say it in a few words") @Size(max = 500, message = "500 characters at most")
+                    String text) {}
+
+    record JudgementChange(
+            @NotNull(message = "the version you looked at") Integer version,
+            @NotBlank(message = "who takes it on") @Size(max = 60, message = "60 characters at most") String by,
+            @NotBlank(message = "why") @Size(max = 400, message = "400 characters at most") String reason) {}
+
+    /** A draft as the book keeps it; nothing of it has to be saveable yet. */
+    static RecipeDraft toDraft(DraftWire.DraftRequest draft) {
+        return new RecipeDraft(
+                "draft",
+                draft.lines(),
+                RulingDesk.pack(draft.pack()),
+                Fraction.of(draft.solidsShare() == null ? 0.5 : draft.solidsShare()),
+                tidy(draft.method()),
+                List.of(),
+                addIns(draft.variants()),
+                draft.settled() == null ? List.of() : draft.settled(),
+                Optional.empty());
+    }
+
+    private static List<RecipeDraft.AddIn> addIns(@Nullable List<VariantWire> variants) {
+        return variants == null
+                ? List.of()
+                : variants.stream()
+                        .map(variant -> new RecipeDraft.AddIn(variant.name().strip(), tidy(variant.lines())))
+                        .toList();
+    }
+
+    /** One line a line, without blank ones. */
+    private static List<String> tidy(@Nullable List<String> lines) {
+        return lines == null
+                ? List.of()
+                : lines.stream()
+                        .flatMap(String::lines)
+                        .map(String::strip)
+                        .filter(line -> !line.isEmpty())
+                        .toList();
+    }
 }

@@ -22,6 +22,7 @@ public record RulingAnswer(
         List<FindingAnswer> findings,
         List<ConsideredAnswer> considered,
         List<ChangeAnswer> changes,
+        List<WithoutAnswer> without,
         String tableVersion) {
 
     /** Minutes in pints and in quarts; null where that size is not allowed. */
@@ -30,7 +31,10 @@ public record RulingAnswer(
     public record AmountAnswer(BigDecimal value, String unit) {}
 
     /**
-     * @param role timed, seasoning, root, liquid, flavouring, stopped, unknown or heading
+     * @param role timed, seasoning, root, liquid, flavouring, stopped, unknown, serving, step or heading
+     * @param rest the line without its amount
+     * @param states what it says of how it comes and is cut, such as 'soaked'
+     * @param meaning what the kitchen taught these words to mean; null where they are read as they stand
      */
     public record LineAnswer(
             String text,
@@ -40,9 +44,23 @@ public record RulingAnswer(
             @Nullable String form,
             @Nullable AmountAnswer amount,
             @Nullable SizeMinutes minutesBySize,
-            @Nullable String source) {}
+            @Nullable String source,
+            String rest,
+            List<String> states,
+            @Nullable BigDecimal pieceIn,
+            @Nullable String meaning) {}
 
-    public record RemedyAnswer(String code, String text) {}
+    /** @param to what the part (line, pack, solids-share, jar-size) becomes; null: the line is left out */
+    public record EditAnswer(String part, @Nullable String to) {}
+
+    /** What the batch would get with only this remedy carried out. */
+    public record GivesAnswer(String verdict, @Nullable Integer minutes, String headline) {}
+
+    /** @param edits empty, and gives null, where only the cook can carry it out */
+    public record RemedyAnswer(String code, String text, List<EditAnswer> edits, @Nullable GivesAnswer gives) {}
+
+    /** The time without one line; null where the rest would be stopped. */
+    public record WithoutAnswer(int line, @Nullable SizeMinutes minutesBySize) {}
 
     public record FindingAnswer(
             String severity,
@@ -52,7 +70,7 @@ public record RulingAnswer(
             List<RemedyAnswer> remedies,
             @Nullable String source) {}
 
-    /** @param kind floor, or one-dish */
+    /** @param kind floor, one-dish or passed-over */
     public record ConsideredAnswer(
             String kind, String what, SizeMinutes minutesBySize, String source, String outcome) {}
 

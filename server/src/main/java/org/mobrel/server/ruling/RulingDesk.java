@@ -13,44 +13,79 @@ import org.mobrel.quantity.GaugeError;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.ruling.Batch;
+import org.mobrel.ruling.Mending;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Rulings;
 import org.mobrel.ruling.School;
+import org.mobrel.ruling.Together;
+import org.mobrel.ruling.Variant;
 import org.mobrel.ruling.WhatIf;
+import org.mobrel.ruling.Without;
 import org.mobrel.server.platform.BadField;
+import org.mobrel.server.reading.ReadingDesk;
 import org.springframework.stereotype.Service;
 
 /** Rules on batches for everyone who asks, and words the answer for the wire. */
 @Service
 public class RulingDesk {
 
-    private final LineReader reader;
+    /** Reads as the catalogue alone has it: what scripts ask keeps no state. */
+    private final LineReader plain;
+
+    private final ReadingDesk readings;
     private final Rulings rulings;
 
-    RulingDesk(LineReader reader, Rulings rulings) {
-        this.reader = reader;
+    RulingDesk(LineReader plain, ReadingDesk readings, Rulings rulings) {
+        this.plain = plain;
+        this.readings = readings;
         this.rulings = rulings;
     }
 
+    /** Reads lines as this kitchen means them. */
     public List<IngredientLine> read(List<String> lines) {
-        return reader.readAll(lines);
+        return readings.reader().readAll(lines);
+    }
+
+    public LineReader reader() {
+        return readings.reader();
+    }
+
+    public Rulings rulings() {
+        return rulings;
     }
 
     public Ruling rule(Batch batch) {
         return rulings.rule(batch);
     }
 
-    /** The ruling with all its reasons, as the pages and scripts get it. */
+    /** The ruling on jars of a base and its variants in one canner. */
+    public Ruling rule(Batch base, List<Variant> variants) {
+        return Together.rule(rulings, base, variants);
+    }
+
+    /** The ruling with all its reasons, as the pages get it. */
     public RulingAnswer answer(Batch batch) {
-        Ruling ruling = rulings.rule(batch);
+        return answer(batch, List.of());
+    }
+
+    public RulingAnswer answer(Batch batch, List<Variant> variants) {
+        return answer(batch, rule(batch, variants), readings.reader());
+    }
+
+    private RulingAnswer answer(Batch batch, Ruling ruling, LineReader reader) {
         List<WhatIf> changes = ruling.timing()
                 .map(timing -> WhatIf.withoutPacesetters(rulings, batch, timing, ruling.lines()))
                 .orElse(List.of());
-        return RulingWords.answer(ruling, changes);
+        return RulingWords.answer(
+                ruling,
+                changes,
+                Without.each(rulings, batch, ruling),
+                new Mending(rulings, reader).all(batch, ruling.findings()));
     }
 
     RulingAnswer answer(RulingRequest request) {
-        return answer(batch(request));
+        Batch batch = batch(request);
+        return answer(batch, rulings.rule(batch), plain);
     }
 
     private Batch batch(RulingRequest request) {
@@ -58,7 +93,7 @@ public class RulingDesk {
             throw new BadField("lines", "at least one ingredient line");
         }
         return new Batch(
-                read(request.lines()),
+                plain.readAll(request.lines()),
                 pack(request.pack()),
                 Fraction.of(request.solidsShare() == null ? 0.5 : request.solidsShare()),
                 jars(request.jars()),

@@ -5,24 +5,31 @@ import java.math.RoundingMode;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.finding.Finding;
+import org.mobrel.finding.Remedy;
 import org.mobrel.foods.Food;
 import org.mobrel.jars.JarSize;
+import org.mobrel.quantity.Length;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.LineKind;
+import org.mobrel.recipe.State;
 import org.mobrel.ruling.Considered;
 import org.mobrel.ruling.LineRuling;
+import org.mobrel.ruling.Mending;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Timing;
 import org.mobrel.ruling.WhatIf;
+import org.mobrel.ruling.Without;
 
 /** Turns the core's ruling into the wire's records; decides nothing. */
 final class RulingWords {
 
     private RulingWords() {}
 
-    static RulingAnswer answer(Ruling ruling, List<WhatIf> changes) {
+    static RulingAnswer answer(Ruling ruling, List<WhatIf> changes, List<Without> without, List<Mending.Tried> tried) {
         Optional<Timing> timing = ruling.timing();
         return new RulingAnswer(
                 ruling.verdict().code(),
@@ -39,9 +46,16 @@ final class RulingWords {
                 or(timing.map(known -> known.timedBy().code())),
                 or(timing.map(Timing::pacesetters)),
                 ruling.lines().stream().map(RulingWords::line).toList(),
-                ruling.findings().stream().map(RulingWords::finding).toList(),
+                IntStream.range(0, ruling.findings().size())
+                        .mapToObj(index -> finding(
+                                ruling.findings().get(index),
+                                tried.stream()
+                                        .filter(one -> one.finding() == index)
+                                        .toList()))
+                        .toList(),
                 ruling.considered().stream().map(RulingWords::considered).toList(),
                 changes.stream().map(RulingWords::change).toList(),
+                without.stream().map(RulingWords::without).toList(),
                 ruling.tableVersion().code());
     }
 
@@ -50,19 +64,26 @@ final class RulingWords {
         return new RulingAnswer.LineAnswer(
                 line.text(),
                 role(ruled),
-                or(line.food().map(Food::id)),
-                or(line.food().map(Food::name)),
+                or(line.named().map(Food::id)),
+                or(line.named().map(Food::name)),
                 or(ruled.form()),
                 or(line.amount()
                         .map(amount -> new RulingAnswer.AmountAnswer(
                                 amount.value(), amount.unit().code()))),
                 ruled.hasRow() ? sizes(ruled.minutes()) : null,
-                or(ruled.source().map(source -> source.text())));
+                or(ruled.source().map(source -> source.text())),
+                line.rest(),
+                line.states().stream().map(State::code).sorted().toList(),
+                or(line.largestPiece().map(Length::inches)),
+                or(line.meaning()));
     }
 
     private static String role(LineRuling ruled) {
-        if (ruled.line().heading()) {
-            return "heading";
+        if (ruled.line().kind() != LineKind.INGREDIENT && ruled.line().stopped().isEmpty()) {
+            return ruled.line().heading() ? "heading" : "step";
+        }
+        if (ruled.line().is(State.AT_SERVING)) {
+            return "serving";
         }
         if (!ruled.line().stopped().isEmpty()) {
             return "stopped";
@@ -91,16 +112,38 @@ final class RulingWords {
         return minutes == null ? null : minutes.value();
     }
 
-    private static RulingAnswer.FindingAnswer finding(Finding finding) {
+    private static RulingAnswer.FindingAnswer finding(Finding finding, List<Mending.Tried> tried) {
         return new RulingAnswer.FindingAnswer(
                 finding.severity().code(),
                 finding.code(),
                 finding.line().isPresent() ? finding.line().getAsInt() : null,
                 finding.text(),
-                finding.remedies().stream()
-                        .map(remedy -> new RulingAnswer.RemedyAnswer(remedy.code(), remedy.text()))
+                IntStream.range(0, finding.remedies().size())
+                        .mapToObj(index -> remedy(
+                                finding.remedies().get(index),
+                                tried.stream()
+                                        .filter(one -> one.remedy() == index)
+                                        .findFirst()))
                         .toList(),
                 or(finding.source().map(source -> source.text())));
+    }
+
+    private static RulingAnswer.RemedyAnswer remedy(Remedy remedy, Optional<Mending.Tried> tried) {
+        return new RulingAnswer.RemedyAnswer(
+                remedy.code(),
+                remedy.text(),
+                remedy.edits().stream()
+                        .map(edit -> new RulingAnswer.EditAnswer(edit.part().code(), or(edit.to())))
+                        .toList(),
+                or(tried.map(one -> new RulingAnswer.GivesAnswer(
+                        one.gives().verdict().code(),
+                        or(one.gives().timing().map(timing -> timing.minutes().value())),
+                        one.gives().headline()))));
+    }
+
+    private static RulingAnswer.WithoutAnswer without(Without without) {
+        return new RulingAnswer.WithoutAnswer(
+                without.line(), without.minutes().isEmpty() ? null : sizes(without.minutes()));
     }
 
     private static RulingAnswer.ConsideredAnswer considered(Considered row) {

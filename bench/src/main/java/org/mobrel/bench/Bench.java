@@ -1,0 +1,58 @@
+package org.mobrel.bench;
+
+import java.net.URI;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.VerboseMode;
+import org.openjdk.jmh.util.Statistics;
+
+/** Runs everything and prints one table: {@code ./mobrel bench}. */
+public final class Bench {
+
+    private record Line(String what, double median, double p99, String unit, String limit) {}
+
+    private Bench() {}
+
+    /** @param arguments the address of a running server; without it only the core is measured */
+    public static void main(String[] arguments) throws RunnerException {
+        List<Line> lines = new ArrayList<>();
+        Collection<RunResult> results = new Runner(new OptionsBuilder()
+                        .include(RulingBenchmark.class.getSimpleName())
+                        .verbosity(VerboseMode.SILENT)
+                        .build())
+                .run();
+        results.forEach(result -> lines.add(line(result)));
+        if (arguments.length > 0) {
+            double[] millis = new HttpLoad(URI.create(arguments[0])).run();
+            lines.add(new Line(
+                    "POST /api/ruling, 12 lines, 200 a second",
+                    millis[millis.length / 2],
+                    millis[millis.length * 99 / 100],
+                    "ms",
+                    "p99 under 10"));
+        }
+        System.out.printf("%n%-44s %12s %12s      %s%n", "", "median", "p99", "wanted");
+        lines.forEach(line -> System.out.printf(
+                "%-44s %9.2f %s %9.2f %s   %s%n",
+                line.what(), line.median(), line.unit(), line.p99(), line.unit(), line.limit()));
+    }
+
+    private static Line line(RunResult result) {
+        String name = result.getParams().getBenchmark();
+        String size = result.getParams().getParam("lines");
+        boolean read = name.endsWith("read");
+        Statistics times = result.getPrimaryResult().getStatistics();
+        String wanted = !size.equals("12") ? "" : read ? "median under 500" : "median under 50";
+        return new Line(
+                (read ? "read " : "rule on ") + size + " lines",
+                times.getPercentile(50),
+                times.getPercentile(99),
+                "us",
+                wanted);
+    }
+}

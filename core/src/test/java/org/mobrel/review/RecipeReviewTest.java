@@ -1,0 +1,104 @@
+package org.mobrel.review;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.recipe.LineReader;
+
+/** What a recipe leaves open is asked; what is plain is not. */
+class RecipeReviewTest {
+
+    private final LineReader reader = new LineReader(Catalogue.load());
+
+    private List<Question> review(String lines, String... method) {
+        return RecipeReview.of(reader.readAll(Arrays.asList(lines.split(" \\+ "))), List.of(method), reader, Set.of());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            # lines                                                        | questions, each with the lines it is about
+            2 lb carrots + 1 lb peas + 2 qt water                          | ''
+            2 cups carrots + 1 lb peas + 3 cups carrots + 2 qt water       | twice-different[0, 2]
+            2 cups carrots + 1 lb peas + 2 cups carrots + 2 qt water       | ''
+            1 tsp salt + 2 cups carrots + 1 tbsp salt + 1 qt water         | ''
+            half a turkey or half a pound + 2 cups carrots + 1 qt water    | two-amounts[0] how-heavy[0]
+            2 cups kale or chard + 2 cups carrots + 1 qt water             | ''
+            2 cups kale or beets + 2 cups carrots + 1 qt water             | which-of-two[0]
+            1 or 2 carrots + 1 lb peas + 1 qt water                        | ''
+            carrots + 1 lb peas + 1 qt water                               | no-amount[0]
+            1 can pinto beans + 1 lb peas + 1 qt water                     | how-large[0]
+            1 bunch kale + 1 lb peas + 1 qt water                          | how-large[0]
+            1 turkey + 1 lb peas + 1 qt water                              | how-heavy[0]
+            2 onions + 1 lb peas + 1 qt water                              | ''
+            3 lb beef in large chunks + 1 lb peas + 1 qt water             | piece-size[0]
+            3 lb beef in large 1-inch chunks + 1 lb peas + 1 qt water      | ''
+            1 lb dried pinto beans, soaked                                 | beans-without-liquid[]
+            1 lb carrots + 1 lb peas                                       | no-broth[]
+            1 lb carrots                                                   | ''
+            1 lb peas + 2 cups chopped tomatoes                            | ''
+            1 lb carrots + 1 lb peas + chicken stock                       | no-broth-amount[2]
+            1 lb carrots + 1 lb peas + chicken stock + 1 qt water          | ''
+            """)
+    void what_is_not_plain_is_asked(String lines, String expected) {
+        String asked = review(lines).stream()
+                .map(question -> question.code() + question.lines())
+                .collect(Collectors.joining(" "));
+        assertThat(asked).isEqualTo(expected);
+    }
+
+    @Test
+    void an_answer_by_a_tap_settles_the_question() {
+        List<Question> asked = review("half a turkey or half a pound + 2 cups carrots + 1 qt water");
+        assertThat(asked.get(0).answers())
+                .extracting(answer -> answer.to().orElseThrow())
+                .containsExactly("half a turkey", "half a pound turkey");
+        assertThat(reader.read("half a pound turkey")
+                        .amount()
+                        .orElseThrow()
+                        .unit()
+                        .code())
+                .isEqualTo("lb");
+        List<Question> size = review("3 lb beef in large chunks + 1 lb peas + 1 qt water");
+        String cut = size.get(0).answers().get(0).to().orElseThrow();
+        assertThat(cut).isEqualTo("3 lb beef in 1-inch chunks");
+        assertThat(review(cut + " + 1 lb peas + 1 qt water")).isEmpty();
+    }
+
+    @Test
+    void what_was_answered_is_not_asked_again_until_the_line_changes() {
+        List<Question> asked = review("2 cups carrots + 3 cups carrots + 1 lb peas + 1 qt water");
+        Set<String> settled = Set.of(asked.get(0).key());
+        assertThat(RecipeReview.of(
+                        reader.readAll(List.of("2 cups carrots", "3 cups carrots", "1 lb peas", "1 qt water")),
+                        List.of(),
+                        reader,
+                        settled))
+                .isEmpty();
+        assertThat(RecipeReview.of(
+                        reader.readAll(List.of("2 cups carrots", "4 cups carrots", "1 lb peas", "1 qt water")),
+                        List.of(),
+                        reader,
+                        settled))
+                .hasSize(1);
+    }
+
+    @Test
+    void the_method_may_not_bring_in_what_is_not_listed() {
+        String lines = "1 lb carrots + 1 lb peas + 1 qt water + 1 cup cream, at serving";
+        assertThat(review(lines, "Simmer the carrots and peas.", "Stir in the cream when opened."))
+                .isEmpty();
+        assertThat(review(lines, "Simmer the carrots with the kale.", "Stir in the flour."))
+                .extracting(Question::key)
+                .containsExactly("method-names-more|kale", "method-names-more|flour");
+    }
+}

@@ -1,0 +1,97 @@
+package org.mobrel.server.catalogue;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.StoppedIngredient;
+import org.mobrel.foods.TestedProcess;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.LineReader;
+import org.mobrel.recipe.Mention;
+
+/**
+ * The answer to 'may I can this?' for one food that the words name.
+ *
+ * @param verdict yes, in-soup, own-judgement, free or stop
+ */
+record MayI(String name, String verdict, String text, List<TestedProcess> rows, List<String> instead) {
+
+    record Answer(
+            String name, String verdict, String text, List<CatalogueController.TableRow> rows, List<String> instead) {}
+
+    static List<MayI> of(String words, LineReader reader) {
+        IngredientLine line = reader.read(words);
+        if (!line.mentions().isEmpty()) {
+            return line.mentions().stream()
+                    .map(mention -> of(mention, reader.catalogue()))
+                    .toList();
+        }
+        List<String> near = reader.nearest(words).stream()
+                .map(food -> "did you mean %s?".formatted(food.name()))
+                .toList();
+        return words.isBlank()
+                ? List.of()
+                : List.of(new MayI(
+                        words.strip(),
+                        "stop",
+                        "Nothing in the tables is called that: no tested time is known for it.",
+                        List.of(),
+                        Stream.concat(near.stream(), Stream.of("freeze it", "ask your local extension office"))
+                                .toList()));
+    }
+
+    private static MayI of(Mention mention, Catalogue catalogue) {
+        return mention.stop()
+                .map(stop -> of(mention.phrase(), stop))
+                .orElseGet(() -> of(mention.food().orElseThrow(), catalogue));
+    }
+
+    private static MayI of(String phrase, StoppedIngredient stop) {
+        return new MayI(phrase, "stop", "%s: %s.".formatted(stop.group(), stop.why()), List.of(), stop.remedies());
+    }
+
+    private static MayI of(Food food, Catalogue catalogue) {
+        List<TestedProcess> rows = food.processRow().map(catalogue::rows).orElse(List.of());
+        return new MayI(food.name(), verdict(food), text(food), rows, List.of());
+    }
+
+    private static String verdict(Food food) {
+        return switch (food.kind()) {
+            case SEASONING_VEGETABLE -> "in-soup";
+            case ROOT -> "own-judgement";
+            case FLAVOURING -> "free";
+            case LIQUID -> food.processRow().isPresent() && !food.isSeafood() ? "yes" : "in-soup";
+            case SEAFOOD ->
+                food.processRow().filter(Catalogue.SEAFOOD_SOUP_ROW::equals).isPresent() ? "in-soup" : "yes";
+            case LEGUME, VEGETABLE, MEAT -> "yes";
+        };
+    }
+
+    private static String text(Food food) {
+        return switch (food.kind()) {
+            case SEASONING_VEGETABLE ->
+                "Inside a soup with a food that has a tested time; it adds none of its own. Never alone.";
+            case ROOT ->
+                "Only state extension tables list it: your own judgement inside a soup, never alone. Ask your local extension office.";
+            case FLAVOURING -> "Free to change in flavouring amounts; it never changes the time.";
+            case LIQUID ->
+                food.processRow().isPresent() && !food.isSeafood()
+                        ? "Alone by its own row; inside a soup it adds no time."
+                        : "As the broth of a soup, where it adds no time. Never alone.";
+            case SEAFOOD ->
+                "Inside a soup by the soup table's seafood line; packed alone by its own row, where there is one.";
+            case LEGUME -> "Yes, rehydrated, boiled 30 min and packed hot. Never dry into the jar.";
+            case VEGETABLE, MEAT ->
+                food.kind() == FoodKind.MEAT && food.isCuredMeat()
+                        ? "As a flavouring up to an eighth of the solids, timed as meat; more of it is your own judgement."
+                        : "Yes, cut and packed as its row says.";
+        };
+    }
+
+    Answer answer() {
+        return new Answer(
+                name, verdict, text, rows.stream().map(CatalogueController::row).toList(), instead);
+    }
+}

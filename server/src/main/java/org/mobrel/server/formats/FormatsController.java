@@ -1,0 +1,107 @@
+package org.mobrel.server.formats;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.server.reading.ReadingDesk;
+import org.mobrel.server.recipe.Recipe;
+import org.mobrel.server.recipe.RecipeDesk;
+import org.mobrel.server.recipe.RecipeDraft;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Recipes in and out. Reading saves nothing: the cook looks first. */
+@RestController
+@RequestMapping("/api/formats")
+class FormatsController {
+
+    record PastedRequest(
+            @NotBlank(message = "there is nothing in it")
+                    @Size(max = 4_000_000, message = "4 million characters at most")
+                    String text) {}
+
+    record PastedVariant(String name, List<String> lines) {}
+
+    record PastedDraft(
+            String title,
+            List<String> lines,
+            String pack,
+            double solidsShare,
+            List<String> method,
+            List<String> tags,
+            List<PastedVariant> variants,
+            @Nullable String imported) {
+
+        static PastedDraft of(RecipeDraft draft) {
+            return new PastedDraft(
+                    draft.title(),
+                    draft.lines(),
+                    draft.pack().code(),
+                    draft.solidsShare().value(),
+                    draft.method(),
+                    draft.tags(),
+                    draft.variants().stream()
+                            .map(variant -> new PastedVariant(variant.name(), variant.lines()))
+                            .toList(),
+                    draft.imported().orElse(null));
+        }
+    }
+
+    record PastedAnswer(List<PastedDraft> recipes, List<String> problems) {}
+
+    private final ReadingDesk readings;
+    private final RecipeDesk recipes;
+    private final JsonMapper json;
+    private final RecipeJsonLd jsonLd;
+
+    FormatsController(ReadingDesk readings, RecipeDesk recipes, JsonMapper json) {
+        this.readings = readings;
+        this.recipes = recipes;
+        this.json = json;
+        this.jsonLd = new RecipeJsonLd(json);
+    }
+
+    @PostMapping("/recipes")
+    PastedAnswer read(@Valid @RequestBody PastedRequest request) {
+        Pasted pasted = Pasted.of(request.text(), json, readings.reader());
+        return new PastedAnswer(pasted.recipes().stream().map(PastedDraft::of).toList(), pasted.problems());
+    }
+
+    @GetMapping("/recipes/{id}.jsonld")
+    ResponseEntity<String> one(@PathVariable long id) {
+        Recipe recipe = recipes.latest(id);
+        return file(jsonLd.toDocument(recipe.body()), fileName(recipe.title()));
+    }
+
+    @GetMapping("/recipes.jsonld")
+    ResponseEntity<String> all() {
+        return file(
+                jsonLd.toDocument(
+                        recipes.book(false, "").stream().map(Recipe::body).toList()),
+                "recipes");
+    }
+
+    private ResponseEntity<String> file(ObjectNode document, String name) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_TYPE, "application/ld+json;charset=utf-8")
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + ".jsonld\"")
+                .body(json.writerWithDefaultPrettyPrinter().writeValueAsString(document));
+    }
+
+    private static String fileName(String title) {
+        String plain = title.toLowerCase(java.util.Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
+        return plain.isEmpty() ? "recipe" : plain;
+    }
+}

@@ -1,0 +1,96 @@
+package org.mobrel.server.reading;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.quantity.Length;
+import org.mobrel.recipe.State;
+import org.mobrel.server.platform.BadField;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Teaching the reader, and foods of one's own. Nothing here can give anything a time. */
+@RestController
+@RequestMapping("/api/reading")
+class ReadingController {
+
+    /** @param pieceIn the largest size of piece in inches; null where none is named */
+    record WordingChange(
+            @NotBlank(message = "the line as you typed it") @Size(max = 500, message = "500 characters at most")
+                    String line,
+            @NotBlank(message = "pick a food") String food,
+            @NotNull(message = "how it comes and is cut; may be empty") @Size(max = 20, message = "20 at most")
+                    List<String> states,
+            @DecimalMin(value = "0.1", message = "between 0.1 and 12 inches")
+                    @DecimalMax(value = "12", message = "between 0.1 and 12 inches")
+                    @Nullable
+                    Double pieceIn) {}
+
+    record WordingForgotten(@NotBlank(message = "the line as you typed it") String line) {}
+
+    record OwnFoodChange(
+            @NotBlank(message = "give it a name") @Size(max = 80, message = "80 characters at most") String name,
+            @Size(max = 300, message = "300 characters at most") @Nullable String note) {}
+
+    record ReadingAnswer(List<Taught> wordings, List<OwnFood> ownFoods) {}
+
+    private final ReadingDesk desk;
+
+    ReadingController(ReadingDesk desk) {
+        this.desk = desk;
+    }
+
+    @GetMapping
+    ReadingAnswer reading() {
+        return new ReadingAnswer(desk.taught(), desk.ownFoods());
+    }
+
+    @PostMapping("/wordings")
+    ReadingAnswer teach(@Valid @RequestBody WordingChange change) {
+        Set<State> states = change.states().stream()
+                .map(code -> State.ofCode(code)
+                        .orElseThrow(() -> new BadField("states", "\"" + code + "\" is not a known state")))
+                .collect(Collectors.toSet());
+        desk.teach(
+                change.line(),
+                change.food(),
+                states,
+                Optional.ofNullable(change.pieceIn()).map(Length::ofInches));
+        return reading();
+    }
+
+    @PostMapping("/wordings/forgotten")
+    ReadingAnswer forget(@Valid @RequestBody WordingForgotten forgotten) {
+        desk.forget(forgotten.line());
+        return reading();
+    }
+
+    @PostMapping("/own-foods")
+    @ResponseStatus(HttpStatus.CREATED)
+    ReadingAnswer add(@Valid @RequestBody OwnFoodChange food) {
+        desk.addOwnFood(
+                food.name().strip(), food.note() == null ? "" : food.note().strip());
+        return reading();
+    }
+
+    @DeleteMapping("/own-foods/{id}")
+    ReadingAnswer remove(@PathVariable long id) {
+        desk.removeOwnFood(id);
+        return reading();
+    }
+}

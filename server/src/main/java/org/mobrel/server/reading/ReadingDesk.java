@@ -1,0 +1,139 @@
+package org.mobrel.server.reading;
+
+import java.time.InstantSource;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.StoppedIngredient;
+import org.mobrel.quantity.Length;
+import org.mobrel.recipe.LineReader;
+import org.mobrel.recipe.LineWriter;
+import org.mobrel.recipe.State;
+import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.Missing;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** Reads lines as this kitchen means them. */
+@Service
+public class ReadingDesk {
+
+    private final Catalogue catalogue;
+    private final ReadingStore store;
+    private final InstantSource clock;
+
+    private record Made(int generation, LineReader reader) {}
+
+    /** Counts the changes, so that a reader made while one was on its way is not kept. */
+    private final AtomicInteger generation = new AtomicInteger();
+
+    /** The reader with what was taught; made again after each change. */
+    private volatile @Nullable Made made;
+
+    ReadingDesk(Catalogue catalogue, ReadingStore store, InstantSource clock) {
+        this.catalogue = catalogue;
+        this.store = store;
+        this.clock = clock;
+    }
+
+    public LineReader reader() {
+        Made known = made;
+        int now = generation.get();
+        if (known == null || known.generation() != now) {
+            known = new Made(now, fromStore());
+            made = known;
+        }
+        return known.reader();
+    }
+
+    private LineReader fromStore() {
+        return new LineReader(
+                catalogue,
+                store.ownFoods().stream()
+                        .map(food -> StoppedIngredient.ownFood(food.name()))
+                        .toList(),
+                store.wordings().stream().collect(Collectors.toMap(Taught::words, Taught::meaning)));
+    }
+
+    /** Only what is committed is read by others; then they read it at once. */
+    private void changed() {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                generation.incrementAndGet();
+            }
+        });
+    }
+
+    @Transactional(readOnly = true)
+    public List<Taught> taught() {
+        return store.wordings();
+    }
+
+    @Transactional(readOnly = true)
+    public List<OwnFood> ownFoods() {
+        return store.ownFoods();
+    }
+
+    /**
+     * Remembers what the words of a line mean.
+     *
+     * @param line as the cook typed it; its amount does not matter
+     * @throws BadField if there is no such food, or the line has no words
+     */
+    @Transactional
+    public void teach(String line, String food, Set<State> states, Optional<Length> piece) {
+        Food known = catalogue.find(food).orElseThrow(() -> new BadField("food", "no food of the catalogue"));
+        String words = reader().wording(line);
+        if (words.isBlank() || words.length() > 300) {
+            throw new BadField("line", "there are no words in it that could be remembered");
+        }
+        // Dried limas are dried beans: what is picked must be read as what was picked.
+        Set<State> meant = new HashSet<>(states);
+        if (known.isDriedBeans()) {
+            meant.add(State.DRIED);
+        }
+        store.teach(
+                new Taught(
+                        words,
+                        LineWriter.words(
+                                List.of(known.word()), meant, piece.stream().toList())),
+                clock.instant());
+        changed();
+    }
+
+    /** Reads the line's words as they stand again. */
+    @Transactional
+    public void forget(String line) {
+        store.forget(reader().wording(line));
+        changed();
+    }
+
+    /** @throws BadField if the name already means something */
+    @Transactional
+    public void addOwnFood(String name, String note) {
+        LineReader now = reader();
+        if (!now.read(name).mentions().isEmpty() || now.read(name).amount().isPresent()) {
+            throw new BadField("name", "the catalogue knows these words already; give it a name of its own");
+        }
+        store.add(name, note, clock.instant());
+        changed();
+    }
+
+    /** @throws Missing if there is no such food */
+    @Transactional
+    public void removeOwnFood(long id) {
+        if (store.remove(id) == 0) {
+            throw new Missing("food of your own", id);
+        }
+        changed();
+    }
+}

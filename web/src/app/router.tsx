@@ -2,7 +2,7 @@ import { createRootRoute, createRoute, createRouter, redirect } from "@tanstack/
 import { KitchenPlace } from "@/kitchen";
 import { BatchPage, LogbookPlace } from "@/logbook";
 import { PickRecipe, PlanPlace, planSearch } from "@/plan";
-import { RecipePage, RecipesPlace } from "@/recipes";
+import { ImportPage, RecipePage, RecipesPlace } from "@/recipes";
 import { SealsPage } from "@/seals";
 import { ShelfPlace } from "@/shelf";
 import { StovePlace } from "@/stove";
@@ -54,6 +54,7 @@ const routes = root.addChildren([
   home,
   at("/today", TodayPlace),
   at("/recipes", RecipesPlace),
+  at("/recipes/import", ImportPage),
   recipe,
   at("/plan", PickRecipe),
   plan,

@@ -11,10 +11,12 @@ interface Props {
   readonly ruling: Ruling;
   readonly accepted: Acceptance | undefined;
   readonly onAccept: (acceptance: Acceptance | undefined) => void;
+  /** Whether it was taken on with the recipe, and is taken back there. */
+  readonly fixed: boolean;
 }
 
 /** What departs from the tables is taken on by name, or not canned. The mark stays on batch and jars. */
-export function Judgement({ ruling, accepted, onAccept }: Props) {
+export function Judgement({ ruling, accepted, onAccept, fixed }: Props) {
   const [by, setBy] = useState("");
   const [reason, setReason] = useState("");
   const judged = ruling.findings.filter((finding) => finding.severity === "own-judgement");
@@ -32,9 +34,13 @@ export function Judgement({ ruling, accepted, onAccept }: Props) {
       {accepted ? (
         <p>
           <strong>{accepted.by}</strong> takes it on: “{accepted.reason}”. Batch and jars keep the mark.{" "}
-          <Button look="quiet" size="small" onClick={() => onAccept(undefined)}>
-            Take back
-          </Button>
+          {fixed ? (
+            "It was taken on with this version of the recipe."
+          ) : (
+            <Button look="quiet" size="small" onClick={() => onAccept(undefined)}>
+              Take back
+            </Button>
+          )}
         </p>
       ) : (
         <form

@@ -1,5 +1,5 @@
 import { useNavigate } from "@tanstack/react-router";
-import { Flame } from "lucide-react";
+import { Flame, NotebookPen } from "lucide-react";
 import { useState } from "react";
 import { JarCutaway } from "@/jars";
 import { Button, Card, Choice, LinkButton, Loading, Place, ProblemNote, Stepper } from "@/kit";
@@ -9,6 +9,7 @@ import { FindingNote, VerdictTag } from "@/ruling";
 import { AmountsCard } from "./AmountsCard";
 import { type Acceptance, Judgement } from "./Judgement";
 import { ProcessCard } from "./ProcessCard";
+import { StepsCard } from "./StepsCard";
 import { jarsOf, MOST_JARS, type PlanSearch } from "./search";
 import { type Plan, useBatch, usePlan } from "./usePlan";
 
@@ -25,6 +26,8 @@ export function PlanPlace({ recipeId, search }: Props) {
   const plan = usePlan(recipeId, canner?.id, jars, kitchen.data?.altitudeFt != null);
   const [accepted, setAccepted] = useState<Acceptance | undefined>();
   const none = jars.every((jar) => jar.count === 0);
+  // What was taken on with this version of the recipe holds here too, where it covers all of it.
+  const taken = accepted ?? plan.data?.takenOn ?? undefined;
 
   if (!kitchen.data || (kitchen.data.altitudeFt != null && canner && !plan.data && !plan.error && !none)) {
     return (
@@ -47,11 +50,12 @@ export function PlanPlace({ recipeId, search }: Props) {
           <LinkButton to="/recipes/$id" params={{ id: String(recipeId) }}>
             The recipe
           </LinkButton>
-          <ToTheStove plan={none ? undefined : shown} canner={canner} jars={jars} accepted={accepted} />
+          <ToTheStove plan={none ? undefined : shown} canner={canner} jars={jars} accepted={taken} />
         </>
       }
     >
       <ProblemNote error={plan.error} retry={() => plan.refetch()} />
+      {shown && <LastTime plan={shown} />}
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_25.5rem]">
         <div className="flex flex-col gap-4">
           <div className="grid items-stretch gap-4 md:grid-cols-[16rem_minmax(0,1fr)]">
@@ -71,7 +75,7 @@ export function PlanPlace({ recipeId, search }: Props) {
           </div>
           {shown && !none && <Stops plan={shown} />}
           {shown && !none && shown.ruling.verdict === "own-judgement" && (
-            <Judgement ruling={shown.ruling} accepted={accepted} onAccept={setAccepted} />
+            <Judgement ruling={shown.ruling} accepted={taken} onAccept={setAccepted} fixed={!accepted} />
           )}
           {!none &&
             shown?.loads.map((load) => (
@@ -81,15 +85,36 @@ export function PlanPlace({ recipeId, search }: Props) {
                 loads={shown.loads.length}
                 cannerName={canner.name}
                 judged={shown.ruling.verdict === "own-judgement"}
+                takenOn={taken}
               />
             ))}
           {shown && !none && shown.remarks.length > 0 && (
             <p className="px-1 text-soft">{shown.remarks.join(" ")}</p>
           )}
         </div>
-        {shown && !none && <AmountsCard amounts={shown.amounts} />}
+        {shown && !none && (
+          <div className="flex flex-col gap-4">
+            <AmountsCard amounts={shown.amounts} />
+            <StepsCard steps={shown.steps} />
+          </div>
+        )}
       </div>
     </Place>
+  );
+}
+
+/** What was noted when this was made before. */
+function LastTime({ plan }: { readonly plan: Plan }) {
+  if (plan.notes.length === 0) {
+    return null;
+  }
+  return (
+    <p className="flex gap-2 rounded-field bg-steam px-4 py-2.5">
+      <NotebookPen size={20} className="mt-0.5 shrink-0" aria-hidden="true" />
+      <span>
+        <strong>Noted last time:</strong> {plan.notes.join(" · ")}
+      </span>
+    </p>
   );
 }
 

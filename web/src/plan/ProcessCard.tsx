@@ -8,10 +8,12 @@ interface Props {
   readonly loads: number;
   readonly cannerName: string;
   readonly judged: boolean;
+  /** Who takes on what departs from the tables. */
+  readonly takenOn: { readonly by: string; readonly reason: string } | undefined;
 }
 
 /** What to do with one load, all of it from the ruling: to be read at the stove. */
-export function ProcessCard({ load, loads, cannerName, judged }: Props) {
+export function ProcessCard({ load, loads, cannerName, judged, takenOn }: Props) {
   const dial = load.gauge === "dial";
   const raised = load.readingPsi > load.truePsi;
   return (
@@ -30,6 +32,12 @@ export function ProcessCard({ load, loads, cannerName, judged }: Props) {
             {countJars(load.jars)} in {cannerName}
           </p>
           <p className="mt-1 text-[1.05rem] font-semibold">{load.headline}</p>
+          {judged && (
+            <p className="mt-1">
+              Own judgement
+              {takenOn ? `, taken on by ${takenOn.by}: “${takenOn.reason}”` : ", not taken on yet"}
+            </p>
+          )}
         </div>
         <div className="grid w-full grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-3">
           <Figure

@@ -44,8 +44,51 @@ export function ChangesCard({ ruling, size }: Props) {
           </li>
         ))}
       </ul>
+      <LineByLine ruling={ruling} />
       <Why ruling={ruling} />
     </Card>
+  );
+}
+
+/** Each line's own time, and what the whole would get without it. */
+function LineByLine({ ruling }: { readonly ruling: Ruling }) {
+  if (ruling.without.length === 0) {
+    return null;
+  }
+  return (
+    <Fold title="Line by line: the time without it" className="border-t border-line pt-1">
+      <table className="w-full text-[0.9rem]">
+        <thead>
+          <tr className="border-b border-line text-left text-soft">
+            <th className="py-1 font-semibold">Without</th>
+            <th className="px-2 py-1 text-right font-semibold">quarts</th>
+            <th className="py-1 text-right font-semibold">pints</th>
+          </tr>
+        </thead>
+        <tbody>
+          {ruling.without.map((row) => (
+            <tr key={row.line} className="border-b border-line align-top last:border-0">
+              <td className="py-1.5 leading-snug">{ruling.lines[row.line]?.rest}</td>
+              <Minute now={ruling.minutesBySize?.quart} then={row.minutesBySize?.quart} />
+              <Minute now={ruling.minutesBySize?.pint} then={row.minutesBySize?.pint} />
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Fold>
+  );
+}
+
+interface MinuteProps {
+  readonly now: number | null | undefined;
+  readonly then: number | null | undefined;
+}
+
+function Minute({ now, then }: MinuteProps) {
+  return (
+    <td className={`px-2 py-1.5 text-right last:pr-0 ${then === now ? "text-soft" : "font-bold"}`}>
+      {then ?? "none"}
+    </td>
   );
 }
 
@@ -61,7 +104,7 @@ function Why({ ruling }: { readonly ruling: Ruling }) {
           </li>
         ))}
         {ruling.considered.map((row) => (
-          <li key={row.what}>
+          <li key={`${row.what}/${row.outcome}`}>
             <strong className="inline-block first-letter:uppercase">{row.what}</strong>:{" "}
             {minutesIn(row.minutesBySize)}
             <span className="block text-soft">

@@ -1,20 +1,21 @@
-import { X } from "lucide-react";
-import { useState } from "react";
+import { Pencil, X } from "lucide-react";
 import type { LineAnswer } from "@/ruling";
 
 interface Props {
   readonly text: string;
   readonly answer: LineAnswer | undefined;
+  readonly correcting: boolean;
+  readonly onCorrect: () => void;
   readonly onChange: (text: string) => void;
   readonly onRemove: () => void;
   readonly onEditing: (editing: boolean) => void;
 }
 
 /** One ingredient: the cook's own words, edited where they stand, and under them what was understood. */
-export function LineRow({ text, answer, onChange, onRemove, onEditing }: Props) {
+export function LineRow({ text, answer, correcting, onCorrect, onChange, onRemove, onEditing }: Props) {
   return (
     <div className="flex min-w-0 items-start gap-1">
-      <div className="min-w-0 flex-1 py-1">
+      <div className="min-w-0 flex-1 pt-1">
         <textarea
           className="field-sizing-content block w-full resize-none rounded-md bg-transparent leading-snug font-semibold"
           aria-label="Ingredient line"
@@ -30,7 +31,7 @@ export function LineRow({ text, answer, onChange, onRemove, onEditing }: Props) 
             }
           }}
         />
-        <Understood answer={answer} />
+        <Understood answer={answer} open={correcting} onCorrect={onCorrect} />
       </div>
       <button
         type="button"
@@ -44,64 +45,40 @@ export function LineRow({ text, answer, onChange, onRemove, onEditing }: Props) 
   );
 }
 
-function Understood({ answer }: { readonly answer: LineAnswer | undefined }) {
-  if (!answer || answer.role === "heading") {
-    return <span className="block text-[0.85rem] text-soft">{answer ? "not an ingredient" : "\u00a0"}</span>;
+interface UnderstoodProps {
+  readonly answer: LineAnswer | undefined;
+  readonly open: boolean;
+  readonly onCorrect: () => void;
+}
+
+/** What was understood, and the way to correct it. */
+function Understood({ answer, open, onCorrect }: UnderstoodProps) {
+  if (!answer || answer.role === "heading" || answer.role === "step") {
+    const words =
+      answer?.role === "step" ? "a step, not an ingredient" : answer ? "not an ingredient" : "\u00a0";
+    return <span className="block pb-1 text-[0.85rem] text-soft">{words}</span>;
   }
-  const words = [answer.foodName, answer.form].filter(Boolean).join(" · ");
   return (
-    <span className="block text-[0.85rem] text-soft">
-      {words || (answer.role === "stopped" ? "may not go in" : "not in the tables")}
-    </span>
+    <button
+      type="button"
+      className="min-h-9 text-left text-[0.85rem] leading-snug text-soft hover:text-primary"
+      aria-expanded={open}
+      aria-label={`Correct what was understood: ${wordsOf(answer)}`}
+      onClick={onCorrect}
+    >
+      {wordsOf(answer)}
+      {answer.meaning != null && <span className="ml-1.5 font-semibold text-primary">as you taught it</span>}
+      <Pencil size={13} aria-hidden="true" className="ml-1.5 inline-block align-[-1px]" />
+    </button>
   );
 }
 
-interface AddProps {
-  readonly first: boolean;
-  readonly onAdd: (lines: readonly string[]) => void;
+function wordsOf(answer: LineAnswer): string {
+  const cut = answer.pieceIn == null ? "" : `cut to ${answer.pieceIn} in`;
+  // The row's form says how it is cut; what the cook said about the rest stands beside it.
+  const said = answer.states.filter((state) => SAID.has(state)).map((state) => state.replace("-", " "));
+  const words = [answer.foodName, answer.form, ...said, cut].filter(Boolean).join(" · ");
+  return words || (answer.role === "stopped" ? "may not go in" : "not in the tables");
 }
 
-/** The last row: type a line and press Enter, or paste a whole recipe. */
-export function AddRow({ first, onAdd }: AddProps) {
-  const [text, setText] = useState("");
-  const add = (all: string) => {
-    const lines = all
-      .split(/\r?\n/)
-      .map((line) => line.trim())
-      .filter(Boolean);
-    if (lines.length > 0) {
-      onAdd(lines);
-    }
-    setText("");
-  };
-  return (
-    <div className="px-5 py-3">
-      <textarea
-        className={`textarea w-full resize-none border-dashed border-bar bg-transparent text-[1.05rem] ${first ? "min-h-40" : "min-h-14"}`}
-        aria-label="Add a line, or paste a whole recipe"
-        placeholder={
-          first
-            ? "Type an ingredient and press Enter, or paste a whole recipe:\n2 lb dried kidney beans, soaked overnight\n3 cups carrots, diced\n3 qt pork stock"
-            : "Add a line, or paste a whole recipe"
-        }
-        rows={first ? 5 : 1}
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-        onPaste={(event) => {
-          const pasted = event.clipboardData.getData("text");
-          if (pasted.includes("\n")) {
-            event.preventDefault();
-            add(text + pasted);
-          }
-        }}
-        onKeyDown={(event) => {
-          if (event.key === "Enter" && !event.shiftKey) {
-            event.preventDefault();
-            add(text);
-          }
-        }}
-        onBlur={() => add(text)}
-      />
-    </div>
-  );
-}
+const SAID = new Set(["soaked", "unsoaked", "cooked", "canned", "frozen", "unpeeled", "bone-in", "optional"]);

@@ -1,15 +1,24 @@
-import { Link, useNavigate } from "@tanstack/react-router";
-import { CalendarCheck2, Save, Trash2, Undo2 } from "lucide-react";
+import { Link } from "@tanstack/react-router";
 import { useMemo, useRef, useState } from "react";
-import { Problem } from "@/api/problem";
-import { Button, Card, Choice, LinkButton, Loading, Place, ProblemNote, useToast } from "@/kit";
+import { Card, Choice, Loading, Place, ProblemNote } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { formatDate } from "@/quantity";
-import { AnswerCard, FindingNote, Ladder, longestFirst, useRuling } from "@/ruling";
+import { AnswerCard, type Edit, FindingNote, Ladder, longestFirst, useLook } from "@/ruling";
+import { AddRow } from "./AddRow";
 import { ChangesCard } from "./ChangesCard";
-import { AddRow, LineRow } from "./LineRow";
+import { Correction } from "./Correction";
+import { FreezerCard } from "./FreezerCard";
+import { JudgementCard } from "./JudgementCard";
+import { LineRow } from "./LineRow";
+import { MethodCard } from "./MethodCard";
+import { NotesCard } from "./NotesCard";
+import { QuestionsCard } from "./QuestionsCard";
+import { RecipeActions } from "./RecipeActions";
+import { Tags } from "./Tags";
 import { type Draft, useDraft } from "./useDraft";
-import { type Recipe, useRecipe, useRecipeArchive, useRecipeSave } from "./useRecipes";
+import { asDraft, type Recipe, readPasted, useRecipe } from "./useRecipes";
+import { VariantsCard } from "./VariantsCard";
+import { VersionsCard } from "./VersionsCard";
 
 const SHARES = [
   { value: "0.5", text: "Half" },
@@ -17,6 +26,8 @@ const SHARES = [
   { value: "0.75", text: "Three quarters" },
   { value: "0.95", text: "Full" },
 ] as const;
+
+type Size = "quart" | "pint";
 
 /** A recipe and its ruling, which follows every edit. Without an id it is a new one. */
 export function RecipePage({ id }: { readonly id: number | undefined }) {
@@ -32,29 +43,34 @@ export function RecipePage({ id }: { readonly id: number | undefined }) {
   return <Editor id={id} recipe={recipe.data} />;
 }
 
-function asDraft(recipe: Recipe): Draft {
-  return {
-    title: recipe.title,
-    lines: recipe.lines,
-    pack: recipe.pack === "raw" ? "raw" : "hot",
-    solidsShare: recipe.solidsShare,
-    basedOn: recipe.version,
-  };
-}
-
 function Editor({ id, recipe }: { readonly id: number | undefined; readonly recipe: Recipe | undefined }) {
   const saved = useMemo(() => (recipe ? asDraft(recipe) : undefined), [recipe]);
   const { draft, dirty, change, undo, forget } = useDraft(id, saved);
-  const [size, setSize] = useState<"quart" | "pint">("quart");
+  const [size, setSize] = useState<Size>("quart");
+  const [correcting, setCorrecting] = useState<number | undefined>();
   const kitchen = useKitchen();
-  const ruling = useRuling(
-    { lines: draft.lines, pack: draft.pack, solidsShare: draft.solidsShare, size },
-    kitchen.data,
-  );
-  const shown = draft.lines.length > 0 ? ruling.data : undefined;
-  const order = useCalmOrder(longestFirst(shown, size, draft.lines.length));
-  const without = (index: number) => change({ lines: draft.lines.filter((_, at) => at !== index) });
-  const whole = shown?.findings.filter((finding) => finding.line == null) ?? [];
+  const look = useLook({
+    lines: draft.lines,
+    pack: draft.pack,
+    solidsShare: draft.solidsShare,
+    method: draft.method,
+    variants: draft.variants.filter((variant) => variant.name.trim() !== ""),
+    settled: draft.settled,
+    size,
+  });
+  const shown = draft.lines.length > 0 ? look.data : undefined;
+  const ruling = shown?.ruling;
+  const order = useCalmOrder(longestFirst(ruling, size, draft.lines.length));
+  const setLine = (index: number, text: string | undefined) =>
+    change({
+      lines: draft.lines.flatMap((line, at) => (at === index ? (text === undefined ? [] : [text]) : [line])),
+    });
+  const carryOut = (edits: readonly Edit[], line: number | null | undefined) => {
+    for (const edit of edits) {
+      applyEdit(edit, line ?? undefined, { change, setLine, setSize });
+    }
+  };
+  const whole = ruling?.findings.filter((finding) => finding.line == null) ?? [];
 
   return (
     <Place
@@ -73,75 +89,136 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
         </h1>
       }
       lead={
-        recipe
-          ? `Version ${recipe.version}, saved ${formatDate(recipe.savedAt)}${dirty ? " · changed since" : ""}`
-          : "Not saved yet: it needs a name and one line"
+        <span className="flex flex-wrap items-center gap-x-3">
+          <span>
+            {recipe
+              ? `Version ${recipe.version}, saved ${formatDate(recipe.savedAt)}${dirty ? " · changed since" : ""}`
+              : "Not saved yet: it needs a name and one line"}
+          </span>
+          <Tags tags={draft.tags} onChange={(tags) => change({ tags })} />
+        </span>
       }
-      actions={<Actions id={id} draft={draft} dirty={dirty} undo={undo} forget={forget} />}
+      actions={<RecipeActions id={id} draft={draft} dirty={dirty} undo={undo} forget={forget} />}
     >
-      <ProblemNote error={ruling.error ?? kitchen.error} retry={() => ruling.refetch()} />
+      <ProblemNote error={look.error ?? kitchen.error} retry={() => look.refetch()} />
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
-        <Card label="Ingredients" className="p-0!">
-          <div className="flex flex-wrap items-center justify-between gap-3 border-b border-line px-5 py-3">
-            <h2 className="text-lg font-bold">What is in it, and how long each needs</h2>
-            <Choice
-              hideLabel
-              label="Jar size shown"
-              value={size}
-              options={[
-                { value: "quart", text: "Quarts" },
-                { value: "pint", text: "Pints" },
-              ]}
-              onChange={setSize}
-            />
-          </div>
-          <Ladder ruling={shown} size={size} order={order.order} onLeaveOut={without}>
-            {(index, answer) => (
-              <LineRow
-                text={draft.lines[index] ?? ""}
-                answer={answer}
-                onEditing={order.hold}
-                onChange={(text) =>
-                  change({ lines: draft.lines.map((line, at) => (at === index ? text : line)) })
-                }
-                onRemove={() => without(index)}
+        <div className="flex min-w-0 flex-col gap-4">
+          <Card label="Ingredients" className="p-0!">
+            <div className="flex flex-wrap items-center justify-between gap-3 border-b border-line px-5 py-3">
+              <h2 className="text-lg font-bold">What is in it, and how long each needs</h2>
+              <Choice
+                hideLabel
+                label="Jar size shown"
+                value={size}
+                options={[
+                  { value: "quart", text: "Quarts" },
+                  { value: "pint", text: "Pints" },
+                ]}
+                onChange={setSize}
               />
-            )}
-          </Ladder>
-          <AddRow
-            first={draft.lines.length === 0}
-            onAdd={(lines) => change({ lines: [...draft.lines, ...lines] })}
-          />
-          <div className="flex flex-wrap gap-x-8 gap-y-3 border-t border-line px-5 py-3">
-            <Choice
-              label="Packed"
-              value={draft.pack}
-              options={[
-                { value: "hot", text: "Hot" },
-                { value: "raw", text: "Raw" },
-              ]}
-              onChange={(pack) => change({ pack })}
+            </div>
+            <Ladder
+              ruling={ruling}
+              size={size}
+              order={order.order}
+              below={(index, answer) =>
+                correcting === index &&
+                answer && (
+                  <Correction
+                    key={answer.text}
+                    line={draft.lines[index] ?? ""}
+                    answer={answer}
+                    onChange={(text) => setLine(index, text)}
+                    onClose={() => {
+                      setCorrecting(undefined);
+                      order.hold(false);
+                    }}
+                  />
+                )
+              }
+              onRemedy={(remedy, finding) => carryOut(remedy.edits, finding.line)}
+            >
+              {(index, answer) => (
+                <LineRow
+                  text={draft.lines[index] ?? ""}
+                  answer={answer}
+                  onEditing={(editing) => order.hold(editing || correcting !== undefined)}
+                  correcting={correcting === index}
+                  onCorrect={() => {
+                    const open = correcting === index ? undefined : index;
+                    setCorrecting(open);
+                    order.hold(open !== undefined);
+                  }}
+                  onChange={(text) => setLine(index, text)}
+                  onRemove={() => setLine(index, undefined)}
+                />
+              )}
+            </Ladder>
+            <AddRow
+              first={draft.lines.length === 0}
+              onAdd={(lines) => change({ lines: [...draft.lines, ...lines] })}
+              onPage={(text) => void pastePage(text, draft, change)}
             />
-            <Choice
-              label="Solids in the jar"
-              value={String(draft.solidsShare)}
-              options={withOwn(draft.solidsShare)}
-              onChange={(share) => change({ solidsShare: Number(share) })}
-            />
-          </div>
-          <FreeToChange />
-        </Card>
-        <div className="flex flex-col gap-4" aria-live="polite">
-          {shown && kitchen.data ? (
+            <PackChoices draft={draft} change={change} />
+            <FreeToChange />
+          </Card>
+          {shown && (
             <>
-              <AnswerCard ruling={shown} size={size} kitchen={kitchen.data} />
+              <MethodCard
+                method={draft.method}
+                steps={ruling?.verdict === "stop" ? [] : shown.steps}
+                onChange={(method) => change({ method })}
+              />
+              <VariantsCard
+                variants={draft.variants}
+                answers={shown.variants}
+                onChange={(variants) => change({ variants })}
+              />
+            </>
+          )}
+        </div>
+        <div className="flex flex-col gap-4" aria-live="polite">
+          {shown && ruling && kitchen.data ? (
+            <>
+              <AnswerCard ruling={ruling} size={size} kitchen={kitchen.data} />
               {whole.map((finding) => (
-                <FindingNote key={finding.code} finding={finding} />
+                <FindingNote
+                  key={finding.code + finding.text}
+                  finding={finding}
+                  onRemedy={(remedy) => carryOut(remedy.edits, undefined)}
+                />
               ))}
-              <ChangesCard ruling={shown} size={size} />
+              {recipe && <JudgementCard recipe={recipe} ruling={ruling} dirty={dirty} />}
+              <QuestionsCard
+                questions={shown.questions}
+                lines={draft.lines}
+                onAnswer={(question, answer) =>
+                  answer.line == null
+                    ? change({ settled: [...draft.settled, question.key] })
+                    : setLine(answer.line, answer.to ?? undefined)
+                }
+              />
+              {shown.freezer && (
+                <FreezerCard
+                  freezer={shown.freezer}
+                  lines={draft.lines}
+                  onBase={(lines) => change({ lines })}
+                />
+              )}
+              <ChangesCard ruling={ruling} size={size} />
             </>
           ) : (
             <FirstWords />
+          )}
+          {recipe && <NotesCard recipe={recipe} />}
+          {recipe && (
+            <VersionsCard
+              id={recipe.id}
+              onTake={(version) => {
+                const { basedOn: _, ...rest } = asDraft(version);
+                change(rest);
+              }}
+            />
           )}
         </div>
       </div>
@@ -149,10 +226,50 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
   );
 }
 
-/** A share that was saved otherwise stays in the list as it is. */
-function withOwn(share: number): readonly { readonly value: string; readonly text: string }[] {
-  const known = SHARES.some((option) => Number(option.value) === share);
-  return known ? SHARES : [...SHARES, { value: String(share), text: `${Math.round(share * 100)} %` }];
+interface Hands {
+  readonly change: (part: Partial<Draft>) => void;
+  readonly setLine: (index: number, text: string | undefined) => void;
+  readonly setSize: (size: Size) => void;
+}
+
+/** Carries one edit of a remedy out on the draft. */
+function applyEdit(edit: Edit, line: number | undefined, { change, setLine, setSize }: Hands) {
+  switch (edit.part) {
+    case "line":
+      if (line !== undefined) {
+        setLine(line, edit.to ?? undefined);
+      }
+      break;
+    case "pack":
+      change({ pack: edit.to === "raw" ? "raw" : "hot" });
+      break;
+    case "solids-share":
+      change({ solidsShare: Number(edit.to) });
+      break;
+    case "jar-size":
+      setSize(edit.to === "pint" ? "pint" : "quart");
+      break;
+  }
+}
+
+/** A page that was pasted is parted by the server; if that fails, every line is taken as an ingredient, so that nothing is lost. */
+async function pastePage(text: string, draft: Draft, change: (part: Partial<Draft>) => void) {
+  const plain = text
+    .split(/\r?\n/)
+    .map((line) => line.trim())
+    .filter(Boolean);
+  const read = await readPasted(text).catch(() => undefined);
+  const page = read?.recipes[0];
+  change(
+    page
+      ? {
+          title: draft.title || page.title,
+          lines: [...draft.lines, ...page.lines],
+          method: [...draft.method, ...page.method],
+          ...(page.imported != null && draft.lines.length === 0 ? { imported: page.imported } : {}),
+        }
+      : { lines: [...draft.lines, ...plain] },
+  );
 }
 
 /** Rows do not jump while a line is being typed; they settle, the longest first, when it is done. */
@@ -167,104 +284,35 @@ function useCalmOrder(settled: readonly number[]) {
   return { order: editing ? [...held, ...added] : settled, hold: setEditing };
 }
 
-interface ActionsProps {
-  readonly id: number | undefined;
+interface PackProps {
   readonly draft: Draft;
-  readonly dirty: boolean;
-  readonly undo: () => void;
-  readonly forget: () => void;
+  readonly change: (part: Partial<Draft>) => void;
 }
 
-function Actions({ id, draft, dirty, undo, forget }: ActionsProps) {
-  const navigate = useNavigate();
-  const save = useRecipeSave(id);
-  const saveAsNew = useRecipeSave(undefined);
-  const late = save.error instanceof Problem && save.error.code === "someone-was-first";
-  const archive = useRecipeArchive();
-  const toast = useToast();
-  const ready = draft.title.trim() !== "" && draft.lines.some((line) => line.trim() !== "");
-  const onSave = () =>
-    save.mutate(
-      {
-        title: draft.title,
-        lines: [...draft.lines],
-        pack: draft.pack,
-        solidsShare: draft.solidsShare,
-        basedOn: draft.basedOn,
-      },
-      {
-        onSuccess: (recipe) => {
-          forget();
-          toast({ text: `Saved as version ${recipe.version}.` });
-          if (id === undefined) {
-            void navigate({ to: "/recipes/$id", params: { id: String(recipe.id) }, replace: true });
-          }
-        },
-      },
-    );
-  const onSaveAsNew = () =>
-    saveAsNew.mutate(
-      { title: draft.title, lines: [...draft.lines], pack: draft.pack, solidsShare: draft.solidsShare },
-      {
-        onSuccess: (recipe) => {
-          forget();
-          toast({ text: `Yours is saved as a recipe of its own.` });
-          void navigate({ to: "/recipes/$id", params: { id: String(recipe.id) } });
-        },
-      },
-    );
-  const onArchive = (recipe: number) =>
-    archive.mutate(
-      { id: recipe, archived: true },
-      {
-        onSuccess: () => {
-          toast({
-            text: `“${draft.title}” is out of the book.`,
-            action: { text: "Undo", run: () => archive.mutate({ id: recipe, archived: false }) },
-          });
-          void navigate({ to: "/recipes" });
-        },
-      },
-    );
+function PackChoices({ draft, change }: PackProps) {
+  const known = SHARES.some((option) => Number(option.value) === draft.solidsShare);
+  // A share that was saved otherwise stays in the list as it is.
+  const shares = known
+    ? SHARES
+    : [...SHARES, { value: String(draft.solidsShare), text: `${Math.round(draft.solidsShare * 100)} %` }];
   return (
-    <>
-      <ProblemNote error={saveAsNew.error ?? save.error ?? archive.error} />
-      {late && <Button onClick={onSaveAsNew}>Save mine as a new recipe</Button>}
-      {dirty && (
-        <Button look="quiet" icon={<Undo2 size={20} />} onClick={undo}>
-          Undo
-        </Button>
-      )}
-      {id !== undefined && (
-        <Button
-          look="quiet"
-          icon={<Trash2 size={20} />}
-          aria-label="Take out of the book"
-          onClick={() => onArchive(id)}
-        />
-      )}
-      {(dirty || id === undefined) && (
-        <Button
-          look={id === undefined ? "main" : "plain"}
-          icon={<Save size={20} />}
-          disabled={!ready || save.isPending}
-          title={ready ? undefined : "A name and at least one line, please"}
-          onClick={onSave}
-        >
-          Save
-        </Button>
-      )}
-      {id !== undefined && !dirty && (
-        <LinkButton
-          to="/plan/$id"
-          params={{ id: String(id) }}
-          look="main"
-          icon={<CalendarCheck2 size={20} />}
-        >
-          Plan jars
-        </LinkButton>
-      )}
-    </>
+    <div className="flex flex-wrap gap-x-8 gap-y-3 border-t border-line px-5 py-3">
+      <Choice
+        label="Packed"
+        value={draft.pack}
+        options={[
+          { value: "hot", text: "Hot" },
+          { value: "raw", text: "Raw" },
+        ]}
+        onChange={(pack) => change({ pack })}
+      />
+      <Choice
+        label="Solids in the jar"
+        value={String(draft.solidsShare)}
+        options={shares}
+        onChange={(share) => change({ solidsShare: Number(share) })}
+      />
+    </div>
   );
 }
 
@@ -289,6 +337,11 @@ function FirstWords() {
       <p className="mt-3">
         <Link to="/tables" className="font-bold text-primary underline">
           May I can … ? Look into the tables
+        </Link>
+      </p>
+      <p className="mt-1">
+        <Link to="/recipes/import" className="font-bold text-primary underline">
+          Bring in a file or a saved page
         </Link>
       </p>
     </Card>

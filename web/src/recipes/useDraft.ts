@@ -1,26 +1,52 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 
+export interface Variant {
+  readonly name: string;
+  readonly lines: readonly string[];
+}
+
 /** What is on the recipe page and not saved yet. */
 export interface Draft {
   readonly title: string;
   readonly lines: readonly string[];
   readonly pack: "hot" | "raw";
   readonly solidsShare: number;
+  readonly method: readonly string[];
+  readonly tags: readonly string[];
+  readonly variants: readonly Variant[];
+  /** Keys of the questions that were answered with "as it stands". */
+  readonly settled: readonly string[];
+  /** The document it came from, given back on export. */
+  readonly imported?: string | undefined;
   /** The version it was made from; absent for a new recipe. */
   readonly basedOn?: number | undefined;
 }
 
-export const EMPTY_DRAFT: Draft = { title: "", lines: [], pack: "hot", solidsShare: 0.5 };
+export const EMPTY_DRAFT: Draft = {
+  title: "",
+  lines: [],
+  pack: "hot",
+  solidsShare: 0.5,
+  method: [],
+  tags: [],
+  variants: [],
+  settled: [],
+};
 
 const key = (id: number | undefined) => `mobrel.draft.${id ?? "new"}`;
 
 function kept(id: number | undefined): Draft | undefined {
   try {
     const text = localStorage.getItem(key(id));
-    return text ? (JSON.parse(text) as Draft) : undefined;
+    return text ? { ...EMPTY_DRAFT, ...(JSON.parse(text) as Partial<Draft>) } : undefined;
   } catch {
     return undefined;
   }
+}
+
+/** Puts a draft where the recipe page of that id finds it. */
+export function keepDraft(id: number | undefined, draft: Draft) {
+  localStorage.setItem(key(id), JSON.stringify(draft));
 }
 
 /**
@@ -58,7 +84,7 @@ export function useDraft(id: number | undefined, saved: Draft | undefined) {
 
   useEffect(() => {
     if (draft) {
-      localStorage.setItem(key(id), JSON.stringify(draft));
+      keepDraft(id, draft);
     }
   }, [draft, id]);
 
@@ -67,10 +93,6 @@ export function useDraft(id: number | undefined, saved: Draft | undefined) {
 }
 
 function same(one: Draft, other: Draft): boolean {
-  return (
-    one.title === other.title &&
-    one.pack === other.pack &&
-    one.solidsShare === other.solidsShare &&
-    one.lines.join("\n") === other.lines.join("\n")
-  );
+  const words = ({ basedOn: _, imported: __, ...rest }: Draft) => JSON.stringify(Object.entries(rest).sort());
+  return words(one) === words(other);
 }

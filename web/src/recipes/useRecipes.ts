@@ -1,12 +1,17 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
+import type { Draft } from "./useDraft";
 
 export type Recipe = Schemas["RecipeAnswer"];
 export type RecipeEntry = Schemas["RecipeEntry"];
-export type RecipeChange = Schemas["RecipeChange"];
+export type RecipeVersion = Schemas["VersionAnswer"];
 
-export function useRecipes() {
-  return useQuery({ queryKey: ["recipes"], queryFn: () => body(api.GET("/api/recipes")) });
+export function useRecipes(words = "", archived = false) {
+  return useQuery({
+    queryKey: ["recipes", "book", words, archived],
+    placeholderData: keepPreviousData,
+    queryFn: () => body(api.GET("/api/recipes", { params: { query: { words, archived } } })),
+  });
 }
 
 export function useRecipe(id: number | undefined) {
@@ -17,17 +22,58 @@ export function useRecipe(id: number | undefined) {
   });
 }
 
+export function useVersions(id: number) {
+  return useQuery({
+    queryKey: ["recipes", id, "versions"],
+    queryFn: () => body(api.GET("/api/recipes/{id}/versions", { params: { path: { id } } })),
+  });
+}
+
+/** A saved version as the page edits it. */
+export function asDraft(recipe: Recipe | RecipeVersion): Draft {
+  return {
+    title: recipe.title,
+    lines: recipe.lines,
+    pack: recipe.pack === "raw" ? "raw" : "hot",
+    solidsShare: recipe.solidsShare,
+    method: recipe.method,
+    tags: recipe.tags,
+    variants: recipe.variants,
+    settled: recipe.settled,
+    imported: recipe.imported ?? undefined,
+    basedOn: recipe.version,
+  };
+}
+
+function asChange(draft: Draft): Schemas["RecipeChange"] {
+  return {
+    title: draft.title,
+    lines: [...draft.lines],
+    pack: draft.pack,
+    solidsShare: draft.solidsShare,
+    method: [...draft.method],
+    tags: [...draft.tags],
+    variants: draft.variants
+      .filter((variant) => variant.name.trim() !== "")
+      .map((variant) => ({ name: variant.name, lines: [...variant.lines] })),
+    settled: [...draft.settled],
+    imported: draft.imported,
+    basedOn: draft.basedOn,
+  };
+}
+
 /** Saves the next version, or the first of a new recipe. */
 export function useRecipeSave(id: number | undefined) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (change: RecipeChange) =>
+    mutationFn: (draft: Draft) =>
       id === undefined
-        ? body(api.POST("/api/recipes", { body: change }))
-        : body(api.PUT("/api/recipes/{id}", { params: { path: { id } }, body: change })),
+        ? body(api.POST("/api/recipes", { body: asChange(draft) }))
+        : body(api.PUT("/api/recipes/{id}", { params: { path: { id } }, body: asChange(draft) })),
     onSuccess: async (saved) => {
       queries.setQueryData(["recipes", saved.id], saved);
-      await queries.invalidateQueries({ queryKey: ["recipes"], exact: true });
+      await queries.invalidateQueries({ queryKey: ["recipes", "book"] });
+      await queries.invalidateQueries({ queryKey: ["recipes", saved.id, "versions"] });
       await queries.invalidateQueries({ queryKey: ["plan"] });
     },
   });
@@ -45,4 +91,66 @@ export function useRecipeArchive() {
     },
     onSuccess: () => queries.invalidateQueries({ queryKey: ["recipes"] }),
   });
+}
+
+export function useRecipeCopy() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (id: number) => body(api.POST("/api/recipes/{id}/copies", { params: { path: { id } } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ["recipes", "book"] }),
+  });
+}
+
+/** A change that answers with the recipe as it is then: notes, judgements. */
+function useRecipeRemark<T>(id: number, change: (what: T) => Promise<Recipe>) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: change,
+    onSuccess: async (recipe) => {
+      queries.setQueryData(["recipes", id], recipe);
+      await queries.invalidateQueries({ queryKey: ["plan"] });
+    },
+  });
+}
+
+export function useNote(id: number) {
+  const path = { id };
+  const add = useRecipeRemark(id, (text: string) =>
+    body(api.POST("/api/recipes/{id}/notes", { params: { path }, body: { text } })),
+  );
+  const done = useRecipeRemark(id, (note: number) =>
+    body(api.DELETE("/api/recipes/{id}/notes/{note}", { params: { path: { id, note } } })),
+  );
+  return { add, done };
+}
+
+export function useJudgement(id: number) {
+  const take = useRecipeRemark(id, (judgement: Schemas["JudgementChange"]) =>
+    body(api.PUT("/api/recipes/{id}/judgement", { params: { path: { id } }, body: judgement })),
+  );
+  const takeBack = useRecipeRemark(id, (version: number) =>
+    body(api.DELETE("/api/recipes/{id}/judgement/{version}", { params: { path: { id, version } } })),
+  );
+  return { take, takeBack };
+}
+
+export type PastedDraft = Schemas["PastedDraft"];
+
+/** Reads whatever was pasted or dropped; nothing is saved by it. */
+export function readPasted(text: string) {
+  return body(api.POST("/api/formats/recipes", { body: { text } }));
+}
+
+export function pastedDraft(pasted: PastedDraft): Draft {
+  return {
+    title: pasted.title,
+    lines: pasted.lines,
+    pack: pasted.pack === "raw" ? "raw" : "hot",
+    solidsShare: pasted.solidsShare,
+    method: pasted.method,
+    tags: pasted.tags,
+    variants: pasted.variants,
+    settled: [],
+    imported: pasted.imported ?? undefined,
+  };
 }

@@ -1,16 +1,18 @@
-import { CircleSlash, Hand } from "lucide-react";
+import { ArrowRight, CircleSlash, Hand } from "lucide-react";
 import { Button } from "@/kit";
-import type { Finding } from "./useRuling";
+import type { Finding, Remedy } from "./useLook";
 
 interface Props {
   readonly finding: Finding;
-  /** Takes the finding's line out of the recipe, where that is a remedy. */
-  readonly onLeaveOut?: (() => void) | undefined;
+  /** Carries a remedy out; without it remedies are words only. */
+  readonly onRemedy?: ((remedy: Remedy, finding: Finding) => void) | undefined;
 }
 
-/** Why something stands against the batch, and what to do about it. */
-export function FindingNote({ finding, onLeaveOut }: Props) {
+/** Why something stands against the batch, and what to do about it: each remedy a button that says what it would give. */
+export function FindingNote({ finding, onRemedy }: Props) {
   const stop = finding.severity === "stop";
+  const taps = onRemedy ? finding.remedies.filter((remedy) => remedy.edits.length > 0) : [];
+  const words = finding.remedies.filter((remedy) => !taps.includes(remedy));
   return (
     <div
       className={`rounded-field px-3 py-2 text-[0.95rem] ${stop ? "bg-brick-wash" : "hatched bg-mustard-wash"}`}
@@ -23,19 +25,46 @@ export function FindingNote({ finding, onLeaveOut }: Props) {
         )}
         <span>{finding.text}</span>
       </p>
-      <ul className="mt-1 ml-6.5 flex flex-wrap items-center gap-x-4 gap-y-1">
-        {finding.remedies.map((remedy) =>
-          remedy.code === "leave-out" && onLeaveOut ? (
-            <li key={remedy.text}>
-              <Button size="small" onClick={onLeaveOut}>
-                {remedy.text}
-              </Button>
-            </li>
-          ) : (
-            <li key={remedy.text}>{remedy.text}.</li>
-          ),
-        )}
+      <ul className="mt-1.5 ml-6.5 flex flex-wrap items-center gap-x-3 gap-y-2">
+        {taps.map((remedy) => (
+          <li key={remedy.text}>
+            <Button
+              size="small"
+              className="h-auto py-1.5 text-left"
+              onClick={() => onRemedy?.(remedy, finding)}
+            >
+              {remedy.text}
+              <Gives remedy={remedy} />
+            </Button>
+          </li>
+        ))}
+        {words.map((remedy) => (
+          <li key={remedy.text} className="text-soft">
+            {remedy.text}.
+          </li>
+        ))}
       </ul>
     </div>
+  );
+}
+
+/** 'Four things stop this.' as 'four left'. */
+function leftOver(headline: string): string {
+  return `${headline.split(" ")[0]?.toLowerCase()} left`;
+}
+
+/** What the recipe would get with only this mended. */
+function Gives({ remedy }: { readonly remedy: Remedy }) {
+  const gives = remedy.gives;
+  if (!gives) {
+    return null;
+  }
+  const words = gives.minutes != null ? `${gives.minutes} min` : leftOver(gives.headline);
+  return (
+    <span className="inline-flex items-center gap-1 font-normal text-soft">
+      <ArrowRight size={15} aria-label="gives" />
+      {words}
+      {gives.verdict === "own-judgement" && ", own judgement"}
+    </span>
   );
 }

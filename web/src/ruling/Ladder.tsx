@@ -1,6 +1,6 @@
 import { type ReactNode, useMemo } from "react";
 import { FindingNote } from "./FindingNote";
-import type { LineAnswer, Ruling } from "./useRuling";
+import type { Finding, LineAnswer, Remedy, Ruling } from "./useLook";
 
 export interface LadderRow {
   /** The line's place in the recipe. */
@@ -14,7 +14,9 @@ interface Props {
   /** The order to show the lines in. */
   readonly order: readonly number[];
   readonly children: (index: number, answer: LineAnswer | undefined) => ReactNode;
-  readonly onLeaveOut: (index: number) => void;
+  /** What stands under a line in its full width, such as its correction. */
+  readonly below: (index: number, answer: LineAnswer | undefined) => ReactNode;
+  readonly onRemedy: (remedy: Remedy, finding: Finding) => void;
 }
 
 /** The longest bar there can be in a soup, and a little room for its number. */
@@ -28,6 +30,8 @@ const ROLES: Record<string, string> = {
   flavouring: "free to change",
   stopped: "not into the jar",
   unknown: "not in the tables",
+  serving: "added at serving",
+  step: "",
   heading: "",
 };
 
@@ -35,7 +39,7 @@ const ROLES: Record<string, string> = {
  * The time ladder: words left, bar right, one row a line. The line that sets the time is copper and says so; the soup table's floor
  * is a dashed line through all rows.
  */
-export function Ladder({ ruling, size, order, children, onLeaveOut }: Props) {
+export function Ladder({ ruling, size, order, children, below, onRemedy }: Props) {
   const floor = useMemo(() => floorOf(ruling, size), [ruling, size]);
   return (
     <ol className="relative" aria-label="Ingredients, the longest time first">
@@ -53,9 +57,10 @@ export function Ladder({ ruling, size, order, children, onLeaveOut }: Props) {
                 setsTime={ruling?.pacesetters?.includes(index) ?? false}
               />
             </div>
+            {below(index, answer)}
             {findings.map((finding) => (
               <div key={finding.code} className="pb-1.5">
-                <FindingNote finding={finding} onLeaveOut={() => onLeaveOut(index)} />
+                <FindingNote finding={finding} onRemedy={onRemedy} />
               </div>
             ))}
           </li>

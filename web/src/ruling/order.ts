@@ -1,4 +1,4 @@
-import type { Ruling } from "./useRuling";
+import type { Ruling } from "./useLook";
 
 /** Longest first; lines without a time keep their order behind them, headings last. */
 export function longestFirst(
@@ -11,7 +11,7 @@ export function longestFirst(
     if (answer?.role === "stopped" || answer?.role === "unknown") {
       return 1_000;
     }
-    return answer?.minutesBySize?.[size] ?? (answer?.role === "heading" ? -1 : 0);
+    return answer?.minutesBySize?.[size] ?? (answer?.role === "heading" || answer?.role === "step" ? -1 : 0);
   };
   return Array.from({ length: count }, (_, index) => index).sort((a, b) => rank(b) - rank(a) || a - b);
 }

@@ -1,18 +1,15 @@
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, body, type Schemas } from "@/api/client";
-import { Card, Loading, Place, ProblemNote, Tag } from "@/kit";
-
-type Tables = Schemas["TablesAnswer"];
+import { Card, Choice, Loading, Place, ProblemNote, Tag } from "@/kit";
+import { FoodList } from "./FoodList";
+import { MayI } from "./MayI";
+import { OwnWords } from "./OwnWords";
+import { type Tables, useTables } from "./useTables";
 
 /** The published rows every ruling rests on, to be compared with a printed copy. */
 export function TablesPage() {
-  const tables = useQuery({
-    queryKey: ["tables"],
-    staleTime: Number.POSITIVE_INFINITY,
-    queryFn: () => body(api.GET("/api/tables")),
-  });
+  const tables = useTables();
   const [search, setSearch] = useState("");
+  const [part, setPart] = useState<"foods" | "processes" | "never" | "own">("foods");
   return (
     <Place
       title="The tables"
@@ -35,23 +32,45 @@ export function TablesPage() {
             value={search}
             onChange={(event) => setSearch(event.target.value)}
           />
-          <Found tables={tables.data} search={search.trim().toLowerCase()} />
+          <MayI words={search} />
+          <Choice
+            hideLabel
+            label="What to look at"
+            value={part}
+            options={[
+              { value: "foods", text: "Foods" },
+              { value: "processes", text: "Tested processes" },
+              { value: "never", text: "Never in the jar" },
+              { value: "own", text: "Your own words" },
+            ]}
+            onChange={setPart}
+          />
+          {part === "foods" && <FoodList tables={tables.data} search={search.trim().toLowerCase()} />}
+          {(part === "processes" || part === "never") && (
+            <Found tables={tables.data} part={part} search={search.trim().toLowerCase()} />
+          )}
+          {part === "own" && <OwnWords />}
         </>
       )}
     </Place>
   );
 }
 
-function Found({ tables, search }: { readonly tables: Tables; readonly search: string }) {
+interface FoundProps {
+  readonly tables: Tables;
+  readonly part: "processes" | "never";
+  readonly search: string;
+}
+
+function Found({ tables, part, search }: FoundProps) {
   const has = (...texts: readonly string[]) => texts.some((text) => text.toLowerCase().includes(search));
-  const rows = tables.processes.filter((row) => has(row.food, row.form, row.note));
-  const stops = tables.stopped.filter((stop) => has(stop.group, ...stop.words));
+  const rows =
+    part === "processes" ? tables.processes.filter((row) => has(row.food, row.form, row.note)) : [];
+  const stops = part === "never" ? tables.stopped.filter((stop) => has(stop.group, ...stop.words)) : [];
   return (
     <>
       {rows.length === 0 && stops.length === 0 && (
-        <p className="py-6 text-center text-lg">
-          Nothing in the tables is called that: no tested time is known for it.
-        </p>
+        <p className="py-6 text-center text-lg">Nothing here holds these words.</p>
       )}
       {rows.length > 0 && (
         <Card label="Tested processes" className="overflow-x-auto p-0!">
@@ -108,7 +127,7 @@ function Found({ tables, search }: { readonly tables: Tables; readonly search: s
           </ul>
         </Card>
       )}
-      {search === "" && <Pressures tables={tables} />}
+      {search === "" && part === "processes" && <Pressures tables={tables} />}
     </>
   );
 }

@@ -1,1 +1,2 @@
 export { TablesPage } from "./TablesPage";
+export { useTables, useTeach, useUnteach } from "./useTables";

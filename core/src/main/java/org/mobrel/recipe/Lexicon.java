@@ -24,7 +24,7 @@ final class Lexicon {
 
     private final Phrases<Mention> phrases = new Phrases<>();
     private final List<Food> foods;
-    private final Map<String, List<String>> wordsOfFood = new HashMap<>();
+    private final Map<String, List<List<String>>> wordsOfFood = new HashMap<>();
 
     Lexicon(Catalogue catalogue, List<StoppedIngredient> ownFoods) {
         foods = catalogue.foods();
@@ -83,27 +83,41 @@ final class Lexicon {
                 .filter(word -> word.length() > 2 && !Character.isDigit(word.charAt(0)))
                 .toList();
         record Scored(Food food, double score) {}
-        return foods.stream()
+        List<Scored> scored = foods.stream()
                 .map(food -> new Scored(food, likeness(food, words)))
-                .filter(scored -> scored.score() > 0.8)
+                .filter(one -> one.score() > 0.8)
                 .sorted(Comparator.comparingDouble(Scored::score).reversed())
+                .toList();
+        // What is much less like it than the best would only be in the way.
+        return scored.stream()
+                .filter(one -> one.score() > scored.get(0).score() - 0.06)
                 .limit(count)
                 .map(Scored::food)
                 .toList();
     }
 
-    private static List<String> knownWords(Food food) {
-        return Stream.concat(Stream.of(food.name()), food.phrases().stream())
-                .flatMap(phrase -> Words.of(phrase).stream())
-                .filter(word -> word.length() > 2)
+    /** The words of each of its phrases, the short ones left out. */
+    private static List<List<String>> knownWords(Food food) {
+        return Stream.concat(Stream.of(food.word()), food.phrases().stream())
+                .map(phrase -> Words.of(phrase).stream()
+                        .filter(word -> word.length() > 2)
+                        .toList())
+                .filter(words -> !words.isEmpty())
                 .distinct()
                 .toList();
     }
 
+    /** How well the best of its phrases is found among the words: each word of the phrase looks for its like. */
     private double likeness(Food food, List<String> words) {
         JaroWinklerSimilarity likeness = new JaroWinklerSimilarity();
         return wordsOfFood.getOrDefault(food.id(), List.of()).stream()
-                .flatMapToDouble(known -> words.stream().mapToDouble(word -> likeness.apply(known, word)))
+                .mapToDouble(phrase -> phrase.stream()
+                        .mapToDouble(known -> words.stream()
+                                .mapToDouble(word -> likeness.apply(known, word))
+                                .max()
+                                .orElse(0))
+                        .average()
+                        .orElse(0))
                 .max()
                 .orElse(0);
     }

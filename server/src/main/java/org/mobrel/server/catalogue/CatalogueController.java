@@ -66,7 +66,7 @@ class CatalogueController {
 
     /** May I can this? What the words mean, and what the tables say of it. */
     @GetMapping("/api/tables/answers")
-    List<MayI.Answer> mayI(@RequestParam String words) {
+    List<MayI.MayIAnswer> mayI(@RequestParam String words) {
         return MayI.of(words, readings.reader()).stream().map(MayI::answer).toList();
     }
 

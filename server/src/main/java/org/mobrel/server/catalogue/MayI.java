@@ -18,7 +18,7 @@ import org.mobrel.recipe.Mention;
  */
 record MayI(String name, String verdict, String text, List<TestedProcess> rows, List<String> instead) {
 
-    record Answer(
+    record MayIAnswer(
             String name, String verdict, String text, List<CatalogueController.TableRow> rows, List<String> instead) {}
 
     static List<MayI> of(String words, LineReader reader) {
@@ -90,8 +90,8 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
         };
     }
 
-    Answer answer() {
-        return new Answer(
+    MayIAnswer answer() {
+        return new MayIAnswer(
                 name, verdict, text, rows.stream().map(CatalogueController::row).toList(), instead);
     }
 }

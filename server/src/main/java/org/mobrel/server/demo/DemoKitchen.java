@@ -88,14 +88,16 @@ class DemoKitchen implements ApplicationRunner {
                 new Capacity(7, 8, 2)));
         long small = kitchens.add(new CannerProfile("Small canner", Gauge.weighted(), new Capacity(4, 9, 1)));
 
-        long okra = recipe(240, "Turkey, lima and okra soup", DemoRecipes.TURKEY_LIMA_OKRA, Fraction.HALF);
-        long stew = recipe(200, "Venison, carrot and mushroom stew", DemoRecipes.VENISON, Fraction.HALF);
-        long chowder = recipe(160, "Salmon and potato chowder base", DemoRecipes.CHOWDER, Fraction.HALF);
-        long stock = recipe(150, "Pork shank stock", DemoRecipes.STOCK, Fraction.HALF);
-        long cranberry = recipe(120, "Cranberry beans in tomato", DemoRecipes.CRANBERRY, Fraction.of(0.67));
-        long asparagus = recipe(100, "Asparagus and pea soup", DemoRecipes.ASPARAGUS, Fraction.HALF);
-        recipe(60, "Creamy barley and mushroom soup", DemoRecipes.CREAMY_BARLEY, Fraction.HALF);
-        long kidney = recipe(45, "Kidney bean, kale and squash soup", DemoRecipes.KIDNEY, Fraction.HALF);
+        long okra = recipe(240, "Turkey, lima and okra soup", DemoRecipes.TURKEY_LIMA_OKRA, Fraction.HALF, "soup");
+        long stew = recipe(200, "Venison, carrot and mushroom stew", DemoRecipes.VENISON, Fraction.HALF, "stew");
+        long chowder = recipe(160, "Salmon and potato chowder base", DemoRecipes.CHOWDER, Fraction.HALF, "soup");
+        long stock = recipe(150, "Pork shank stock", DemoRecipes.STOCK, Fraction.HALF, "stock");
+        long cranberry = recipe(120, "Cranberry beans in tomato", DemoRecipes.CRANBERRY, Fraction.of(0.67), "beans");
+        long asparagus = recipe(100, "Asparagus and pea soup", DemoRecipes.ASPARAGUS, Fraction.HALF, "soup", "spring");
+        recipe(60, "Creamy barley and mushroom soup", DemoRecipes.CREAMY_BARLEY, Fraction.HALF, "soup");
+        long kidney = recipes.createAt(DemoRecipes.kidneySoup(), daysAgo(45)).id();
+        recipes.note(stew, "Less salt next time");
+        recipes.note(kidney, "The squash went soft: cut it closer to an inch");
 
         finished(330, stock, small, List.of(quarts(4)), cook.clean(), 0);
         finished(214, okra, big, List.of(quarts(7)), cook.clean().burner("burner at 4 held it"), 3);
@@ -114,9 +116,9 @@ class DemoKitchen implements ApplicationRunner {
         cook.untilHolding(live.runIds().get(0), clock.instant().minus(Duration.ofMinutes(112)));
     }
 
-    private long recipe(int daysAgo, String title, List<String> lines, Fraction share) {
-        return recipes.createAt(RecipeDraft.of(title, lines, Pack.HOT, share), daysAgo(daysAgo))
-                .id();
+    private long recipe(int daysAgo, String title, List<String> lines, Fraction share, String... tags) {
+        RecipeDraft plain = RecipeDraft.of(title, lines, Pack.HOT, share);
+        return recipes.createAt(plain.tagged(List.of(tags)), daysAgo(daysAgo)).id();
     }
 
     private void finished(int daysAgo, long recipe, long canner, List<JarCount> jars, DemoCook.Way way, int eaten) {

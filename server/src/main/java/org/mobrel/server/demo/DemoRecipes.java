@@ -1,6 +1,10 @@
 package org.mobrel.server.demo;
 
 import java.util.List;
+import java.util.Optional;
+import org.mobrel.foods.Pack;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.server.recipe.RecipeDraft;
 
 /** Invented recipes; they are found nowhere else. */
 final class DemoRecipes {
@@ -72,4 +76,22 @@ final class DemoRecipes {
             "2 tsp salt");
 
     private DemoRecipes() {}
+
+    /** The one that shows everything: method, tags, a variant. */
+    static RecipeDraft kidneySoup() {
+        return new RecipeDraft(
+                "Kidney bean, kale and squash soup",
+                KIDNEY,
+                Pack.HOT,
+                Fraction.HALF,
+                List.of(
+                        "Sort, rinse and soak the beans overnight; drain.",
+                        "Cover with fresh water and boil 30 min.",
+                        "Soften the onion, add stock, squash, carrots and kale, and boil 5 min together.",
+                        "Season, fill the jars half way with solids, then with broth."),
+                List.of("soup", "beans", "winter"),
+                List.of(new RecipeDraft.AddIn("with rosemary", List.of("1 sprig rosemary a jar"))),
+                List.of(),
+                Optional.empty());
+    }
 }

@@ -3,6 +3,7 @@ package org.mobrel.server.formats;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 import org.mobrel.foods.Pack;
@@ -52,7 +53,10 @@ record Pasted(List<RecipeDraft> recipes, List<String> problems) {
                         page.lines(),
                         Pack.HOT,
                         Fraction.HALF,
-                        page.method(),
+                        Stream.concat(
+                                        page.method().stream(),
+                                        page.notes().stream().map("Note: "::concat))
+                                .toList(),
                         List.of(),
                         List.of(),
                         List.of(),

@@ -64,7 +64,7 @@ class PlanController {
                                 plan.recipe().pack(),
                                 plan.recipe().body().method())
                         .stream()
-                        .map(step -> new PlanWire.StepAnswer(
+                        .map(step -> new PlanWire.PlanStep(
                                 step.text(), step.source().text(), step.said().code()))
                         .toList(),
                 recipes.notes(plan.recipe().id()).stream().map(Note::text).toList(),

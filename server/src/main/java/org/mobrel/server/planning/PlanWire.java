@@ -36,12 +36,12 @@ final class PlanWire {
             @Nullable AmountsAnswer amounts,
             List<String> remarks,
             List<String> variants,
-            List<StepAnswer> steps,
+            List<PlanStep> steps,
             List<String> notes,
             @Nullable TakenOn takenOn) {}
 
     /** @param said in-line, in-method or nowhere */
-    record StepAnswer(String text, String source, String said) {}
+    record PlanStep(String text, String source, String said) {}
 
     /** Who took on, with this version of the recipe, all that departs from the tables in this plan. */
     record TakenOn(String by, String reason) {}

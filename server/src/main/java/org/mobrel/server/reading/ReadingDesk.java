@@ -117,11 +117,17 @@ public class ReadingDesk {
         changed();
     }
 
-    /** @throws BadField if the name already means something */
+    /**
+     * Adds a food of the cook's own. A name may hold a known word, as 'sea kale' does: the longer phrase counts.
+     *
+     * @throws BadField if the name already means something
+     */
     @Transactional
     public void addOwnFood(String name, String note) {
         LineReader now = reader();
-        if (!now.read(name).mentions().isEmpty() || now.read(name).amount().isPresent()) {
+        if (now.meaning(name).isPresent()
+                || now.read(name).amount().isPresent()
+                || now.wording(name).isBlank()) {
             throw new BadField("name", "the catalogue knows these words already; give it a name of its own");
         }
         store.add(name, note, clock.instant());

@@ -48,6 +48,10 @@ public record RecipeDraft(
                 title, lines, pack, solidsShare, List.of(), List.of(), List.of(), List.of(), Optional.empty());
     }
 
+    public RecipeDraft tagged(List<String> otherTags) {
+        return new RecipeDraft(title, lines, pack, solidsShare, method, otherTags, variants, settled, imported);
+    }
+
     RecipeDraft named(String otherTitle) {
         return new RecipeDraft(otherTitle, lines, pack, solidsShare, method, tags, variants, settled, imported);
     }

@@ -1,0 +1,134 @@
+import { useNavigate } from "@tanstack/react-router";
+import { CalendarCheck2, Copy, FileDown, Save, Trash2, Undo2 } from "lucide-react";
+import { Problem } from "@/api/problem";
+import { Button, LinkButton, ProblemNote, useToast } from "@/kit";
+import type { Draft } from "./useDraft";
+import { useRecipeArchive, useRecipeCopy, useRecipeSave } from "./useRecipes";
+
+interface Props {
+  readonly id: number | undefined;
+  readonly draft: Draft;
+  readonly dirty: boolean;
+  readonly undo: () => void;
+  readonly forget: () => void;
+}
+
+/** What can be done with a recipe from its page. */
+export function RecipeActions({ id, draft, dirty, undo, forget }: Props) {
+  const navigate = useNavigate();
+  const save = useRecipeSave(id);
+  const saveAsNew = useRecipeSave(undefined);
+  const late = save.error instanceof Problem && save.error.code === "someone-was-first";
+  const toast = useToast();
+  const ready = draft.title.trim() !== "" && draft.lines.some((line) => line.trim() !== "");
+  const onSave = () =>
+    save.mutate(draft, {
+      onSuccess: (recipe) => {
+        forget();
+        toast({ text: `Saved as version ${recipe.version}.` });
+        if (id === undefined) {
+          void navigate({ to: "/recipes/$id", params: { id: String(recipe.id) }, replace: true });
+        }
+      },
+    });
+  const onSaveAsNew = () =>
+    saveAsNew.mutate(
+      { ...draft, basedOn: undefined },
+      {
+        onSuccess: (recipe) => {
+          forget();
+          toast({ text: "Yours is saved as a recipe of its own." });
+          void navigate({ to: "/recipes/$id", params: { id: String(recipe.id) } });
+        },
+      },
+    );
+  return (
+    <>
+      <ProblemNote error={saveAsNew.error ?? save.error} />
+      {late && <Button onClick={onSaveAsNew}>Save mine as a new recipe</Button>}
+      {dirty && (
+        <Button look="quiet" icon={<Undo2 size={20} />} onClick={undo}>
+          Undo
+        </Button>
+      )}
+      {id !== undefined && !dirty && <BookActions id={id} title={draft.title} />}
+      {(dirty || id === undefined) && (
+        <Button
+          look={id === undefined ? "main" : "plain"}
+          icon={<Save size={20} />}
+          disabled={!ready || save.isPending}
+          title={ready ? undefined : "A name and at least one line, please"}
+          onClick={onSave}
+        >
+          Save
+        </Button>
+      )}
+      {id !== undefined && !dirty && (
+        <LinkButton
+          to="/plan/$id"
+          params={{ id: String(id) }}
+          look="main"
+          icon={<CalendarCheck2 size={20} />}
+        >
+          Plan jars
+        </LinkButton>
+      )}
+    </>
+  );
+}
+
+/** Copying, sending out, taking out of the book: for a recipe that is as it was saved. */
+function BookActions({ id, title }: { readonly id: number; readonly title: string }) {
+  const navigate = useNavigate();
+  const toast = useToast();
+  const archive = useRecipeArchive();
+  const copy = useRecipeCopy();
+  const onArchive = () =>
+    archive.mutate(
+      { id, archived: true },
+      {
+        onSuccess: () => {
+          toast({
+            text: `“${title}” is out of the book.`,
+            action: { text: "Undo", run: () => archive.mutate({ id, archived: false }) },
+          });
+          void navigate({ to: "/recipes" });
+        },
+      },
+    );
+  return (
+    <>
+      <ProblemNote error={archive.error ?? copy.error} />
+      <Button
+        look="quiet"
+        icon={<Copy size={20} />}
+        aria-label="Make a copy"
+        title="Make a copy"
+        onClick={() =>
+          copy.mutate(id, {
+            onSuccess: (made) => {
+              toast({ text: "This is the copy." });
+              void navigate({ to: "/recipes/$id", params: { id: String(made.id) } });
+            },
+          })
+        }
+      />
+      <a
+        className="btn btn-ghost min-h-11 px-5 text-primary"
+        href={`/api/formats/recipes/${id}.jsonld`}
+        download
+        aria-label="Save as a file"
+        title="Save as a file that other programs read"
+      >
+        <FileDown size={20} />
+      </a>
+      <Button
+        look="quiet"
+        icon={<Trash2 size={20} />}
+        aria-label="Take out of the book"
+        title="Take out of the book"
+        onClick={onArchive}
+      />
+    </>
+  );
+}

@@ -1,0 +1,54 @@
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useCallback } from "react";
+import { api, body, type Schemas } from "@/api/client";
+
+export type Look = Schemas["DraftAnswer"];
+export type Ruling = Schemas["RulingAnswer"];
+export type LineAnswer = Schemas["LineAnswer"];
+export type Finding = Schemas["FindingAnswer"];
+export type Remedy = Schemas["RemedyAnswer"];
+export type Edit = Schemas["EditAnswer"];
+
+export interface LookInput {
+  readonly lines: readonly string[];
+  readonly pack: "hot" | "raw";
+  readonly solidsShare: number;
+  readonly method: readonly string[];
+  readonly variants: readonly { readonly name: string; readonly lines: readonly string[] }[];
+  readonly settled: readonly string[];
+  readonly size: "quart" | "pint";
+}
+
+/**
+ * Everything there is to say of what is on the page now, asked again at every keystroke; an answer that a later keystroke has
+ * overtaken is not waited for.
+ */
+export function useLook(input: LookInput) {
+  const asked = JSON.stringify(input);
+  return useQuery({
+    queryKey: ["look", asked],
+    enabled: input.lines.some((line) => line.trim() !== ""),
+    placeholderData: keepPreviousData,
+    gcTime: 60_000,
+    queryFn: ({ signal }) =>
+      body(
+        api.POST("/api/recipes/draft", {
+          body: JSON.parse(asked) as Schemas["DraftRequest"],
+          signal,
+        }),
+      ),
+  });
+}
+
+/** After the reader was taught something, everything on the page is read anew. */
+export function useLookAgain() {
+  const queries = useQueryClient();
+  return useCallback(
+    () =>
+      queries.invalidateQueries({
+        predicate: ({ queryKey }) =>
+          queryKey[0] === "look" || queryKey[0] === "recipes" || queryKey[0] === "plan",
+      }),
+    [queries],
+  );
+}

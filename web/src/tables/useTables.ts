@@ -1,0 +1,60 @@
+import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
+import { api, body, type Schemas } from "@/api/client";
+import { useLookAgain } from "@/ruling";
+
+export type Tables = Schemas["TablesAnswer"];
+export type FoodRow = Schemas["FoodRow"];
+export type MayIAnswer = Schemas["MayIAnswer"];
+
+export function useTables() {
+  return useQuery({
+    queryKey: ["tables"],
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: () => body(api.GET("/api/tables")),
+  });
+}
+
+/** May I can this? */
+export function useMayI(words: string) {
+  return useQuery({
+    queryKey: ["may-i", words],
+    enabled: words.trim() !== "",
+    placeholderData: keepPreviousData,
+    queryFn: ({ signal }) => body(api.GET("/api/tables/answers", { params: { query: { words } }, signal })),
+  });
+}
+
+export function useReading() {
+  return useQuery({ queryKey: ["look", "reading"], queryFn: () => body(api.GET("/api/reading")) });
+}
+
+/** Teaches the reader what the words of a line mean. */
+export function useTeach() {
+  const again = useLookAgain();
+  return useMutation({
+    mutationFn: (wording: Schemas["WordingChange"]) =>
+      body(api.POST("/api/reading/wordings", { body: wording })),
+    onSuccess: again,
+  });
+}
+
+export function useUnteach() {
+  const again = useLookAgain();
+  return useMutation({
+    mutationFn: (line: string) => body(api.POST("/api/reading/wordings/forgotten", { body: { line } })),
+    onSuccess: again,
+  });
+}
+
+export function useOwnFood() {
+  const again = useLookAgain();
+  const add = useMutation({
+    mutationFn: (food: Schemas["OwnFoodChange"]) => body(api.POST("/api/reading/own-foods", { body: food })),
+    onSuccess: again,
+  });
+  const remove = useMutation({
+    mutationFn: (id: number) => body(api.DELETE("/api/reading/own-foods/{id}", { params: { path: { id } } })),
+    onSuccess: again,
+  });
+  return { add, remove };
+}

@@ -67,7 +67,7 @@ export function Correction({ line, answer, onChange, onClose }: Props) {
   };
   return (
     <form
-      className="my-2 flex flex-col gap-3 rounded-field bg-steam/70 p-4"
+      className="my-2 flex flex-col gap-3 rounded-field bg-steam p-4"
       aria-label="Correct what was understood"
       onSubmit={(event) => {
         event.preventDefault();

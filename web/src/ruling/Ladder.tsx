@@ -57,9 +57,9 @@ export function Ladder({ ruling, size, order, children, below, onRemedy }: Props
                 setsTime={ruling?.pacesetters?.includes(index) ?? false}
               />
             </div>
-            {below(index, answer)}
+            <div className="relative">{below(index, answer)}</div>
             {findings.map((finding) => (
-              <div key={finding.code} className="pb-1.5">
+              <div key={finding.code} className="relative pb-1.5">
                 <FindingNote finding={finding} onRemedy={onRemedy} />
               </div>
             ))}

@@ -1,4 +1,5 @@
-import { Card, Fold } from "@/kit";
+import { ChevronRight } from "lucide-react";
+import { Card } from "@/kit";
 import type { FoodRow, Tables } from "./useTables";
 
 /** What sorts of food there are, in the order a soup is thought of. */
@@ -53,24 +54,29 @@ function Food({ food, tables }: { readonly food: FoodRow; readonly tables: Table
     {},
   );
   return (
-    <li className="border-b border-line py-2 last:border-0">
-      <div className="grid grid-cols-[minmax(0,1fr)_4rem_4rem] items-baseline gap-x-3">
-        <span>
-          <strong className="inline-block first-letter:uppercase">{food.name}</strong>
-          {food.note && <span className="block text-[0.85rem] text-soft">{food.note}</span>}
-        </span>
-        <Time minutes={best.pint} size="pint" known={rows.length > 0} />
-        <Time minutes={best.quart} size="quart" known={rows.length > 0} />
-      </div>
-      <Fold title={rows.length > 0 ? "Forms, packs and words" : "Words"} className="text-[0.9rem]">
-        {rows.map((row) => (
-          <p key={`${row.form}/${row.pack}`}>
-            {row.form}, packed {row.pack}: {row.pint ?? "–"} / {row.quart ?? "–"}, headspace {row.headspaceIn}{" "}
-            in. <span className="text-soft">{row.source}</span>
-          </p>
-        ))}
-        <p className="pb-2 text-soft">Also called {food.phrases.join(", ")}.</p>
-      </Fold>
+    <li className="border-b border-line last:border-0">
+      <details className="group">
+        <summary className="grid min-h-13 cursor-pointer list-none grid-cols-[1.25rem_minmax(0,1fr)_4rem_4rem] items-center gap-x-2 hover:bg-steam [&::-webkit-details-marker]:hidden">
+          <ChevronRight
+            size={20}
+            className="text-primary transition-transform group-open:rotate-90"
+            aria-hidden="true"
+          />
+          <strong className="first-letter:uppercase">{food.name}</strong>
+          <Time minutes={best.pint} size="pints" known={rows.length > 0} />
+          <Time minutes={best.quart} size="quarts" known={rows.length > 0} />
+        </summary>
+        <div className="pb-3 pl-7 text-[0.95rem]">
+          {rows.map((row) => (
+            <p key={`${row.form}/${row.pack}`}>
+              {row.form}, packed {row.pack}: {row.pint ?? "no"} min in pints, {row.quart ?? "no tested time"}{" "}
+              in quarts, headspace {row.headspaceIn} in. <span className="text-soft">{row.source}</span>
+            </p>
+          ))}
+          <p className="text-soft">Read as this: {food.phrases.join(", ")}.</p>
+          {food.note && <p className="text-soft">Kitchen note: {food.note}.</p>}
+        </div>
+      </details>
     </li>
   );
 }
@@ -87,9 +93,9 @@ interface TimeProps {
 
 function Time({ minutes, size, known }: TimeProps) {
   return (
-    <span className="text-right">
-      {minutes !== undefined && <strong className="digits text-xl">{minutes}</strong>}
-      {minutes === undefined && known && <span className="text-soft">none</span>}
+    <span className="text-right leading-tight">
+      {minutes !== undefined && <strong className="digits block text-xl">{minutes}</strong>}
+      {minutes === undefined && known && <span className="block text-soft">none</span>}
       {known && <span className="block text-[0.8rem] text-soft">{size}</span>}
     </span>
   );

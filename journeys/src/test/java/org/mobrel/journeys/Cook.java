@@ -19,6 +19,15 @@ final class Cook {
                                 "^" + Pattern.quote(name).replace("\\Q", "").replace("\\E", "") + "( at .*)?$")));
     }
 
+    /** The button of a remedy; what it would give stands behind its name. */
+    static Locator remedy(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions()
+                        .setName(Pattern.compile(
+                                "^" + Pattern.quote(name).replace("\\Q", "").replace("\\E", ""))));
+    }
+
     static Locator link(Page page, String name) {
         return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
     }

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.mobrel.journeys.Cook.button;
 import static org.mobrel.journeys.Cook.link;
 import static org.mobrel.journeys.Cook.region;
+import static org.mobrel.journeys.Cook.remedy;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -32,7 +33,7 @@ class MendedRecipeJourney {
         assertThat(region(page, "Ruling")).containsText("Two things stop this.");
         assertThat(page.getByText("Rice and grains: swells and thickens the jar"))
                 .isVisible();
-        Locator leaveOut = button(page, "Leave out");
+        Locator leaveOut = remedy(page, "Leave out");
         leaveOut.first().click();
         assertThat(leaveOut).hasCount(1);
         leaveOut.first().click();

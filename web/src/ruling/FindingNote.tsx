@@ -61,7 +61,7 @@ function Gives({ remedy }: { readonly remedy: Remedy }) {
   }
   const words = gives.minutes != null ? `${gives.minutes} min` : leftOver(gives.headline);
   return (
-    <span className="inline-flex items-center gap-1 font-normal text-soft">
+    <span className="inline-flex shrink-0 items-center gap-1 font-normal whitespace-nowrap text-soft">
       <ArrowRight size={15} aria-label="gives" />
       {words}
       {gives.verdict === "own-judgement" && ", own judgement"}

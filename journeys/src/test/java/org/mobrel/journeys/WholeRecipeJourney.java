@@ -16,8 +16,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -124,17 +122,27 @@ class WholeRecipeJourney {
     /** From a key that goes down to a ladder that shows it: 95 of 100 within a tenth of a second. */
     private static void everyKeystrokeMovesTheLadder(Page page) {
         Locator line = page.getByLabel("Ingredient line").first();
+        double p95 = keystroke95(line);
+        // A machine that does other things meanwhile is measured again before it counts as a fault.
+        for (int again = 0; again < 2 && p95 >= 100; again++) {
+            p95 = keystroke95(line);
+        }
+        System.out.printf("keystroke to ladder: 95 of 100 within %.0f ms%n", p95);
+        assertThat(p95).isLessThan(100);
+        line.blur();
+    }
+
+    private static double keystroke95(Locator line) {
         Object measured = line.evaluate(
                 """
                 async (line) => {
                   const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value").set;
                   const type = (text) => { set.call(line, text); line.dispatchEvent(new Event("input", {bubbles: true})); };
-                  const ladder = line.closest("ol");
                   const told = () => line.closest("li").textContent;
                   const times = [];
                   const before = line.value;
                   for (let round = 0; round < 45; round++) {
-                    // Each stroke makes another food of the line: its bar is 90 or 30.
+                    // Each stroke makes another food of the line, and its bar another length.
                     const text = round % 2 ? "2 lb pork shoulder" : "2 lb carrots";
                     const wanted = round % 2 ? "meat in cubes" : "carrots ·";
                     const begin = performance.now();
@@ -150,15 +158,9 @@ class WholeRecipeJourney {
                   return times.slice(5);
                 }
                 """);
-        List<Double> times = new ArrayList<>();
-        ((List<?>) measured).forEach(time -> times.add(((Number) time).doubleValue()));
-        Collections.sort(times);
-        double p95 = times.get((int) Math.floor(times.size() * 0.95));
-        System.out.printf(
-                "keystroke to ladder: median %.0f ms, 95th of 100 %.0f ms%n", times.get(times.size() / 2), p95);
-        // A machine that also builds is given three times as long before it counts as a fault.
-        assertThat(p95).isLessThan(300);
-        line.blur();
+        double[] times = ((List<?>) measured)
+                .stream().mapToDouble(time -> ((Number) time).doubleValue()).sorted().toArray();
+        return times[times.length * 95 / 100];
     }
 
     private static void saveAndNote(Page page) {

@@ -55,7 +55,9 @@ class ServerArchitectureTest {
                         "org.mobrel.server.run",
                         "org.mobrel.server.shelf",
                         "org.mobrel.server.demo",
-                        "org.mobrel.server.catalogue")
+                        "org.mobrel.server.catalogue",
+                        "org.mobrel.server.reading",
+                        "org.mobrel.server.formats")
                 .check(server);
     }
 

@@ -1,4 +1,3 @@
-import { Link } from "@tanstack/react-router";
 import { useMemo, useRef, useState } from "react";
 import { Card, Choice, Loading, Place, ProblemNote } from "@/kit";
 import { useKitchen } from "@/kitchen";
@@ -7,25 +6,21 @@ import { AnswerCard, type Edit, FindingNote, Ladder, longestFirst, useLook } fro
 import { AddRow } from "./AddRow";
 import { ChangesCard } from "./ChangesCard";
 import { Correction } from "./Correction";
+import { FirstWords } from "./FirstWords";
 import { FreezerCard } from "./FreezerCard";
 import { JudgementCard } from "./JudgementCard";
 import { LineRow } from "./LineRow";
 import { MethodCard } from "./MethodCard";
 import { NotesCard } from "./NotesCard";
+import { FreeToChange, PackChoices } from "./PackChoices";
+import { pastePage } from "./pastePage";
 import { QuestionsCard } from "./QuestionsCard";
 import { RecipeActions } from "./RecipeActions";
 import { Tags } from "./Tags";
 import { type Draft, useDraft } from "./useDraft";
-import { asDraft, type Recipe, readPasted, useRecipe } from "./useRecipes";
+import { asDraft, type Recipe, useRecipe } from "./useRecipes";
 import { VariantsCard } from "./VariantsCard";
 import { VersionsCard } from "./VersionsCard";
-
-const SHARES = [
-  { value: "0.5", text: "Half" },
-  { value: "0.67", text: "Two thirds" },
-  { value: "0.75", text: "Three quarters" },
-  { value: "0.95", text: "Full" },
-] as const;
 
 type Size = "quart" | "pint";
 
@@ -252,26 +247,6 @@ function applyEdit(edit: Edit, line: number | undefined, { change, setLine, setS
   }
 }
 
-/** A page that was pasted is parted by the server; if that fails, every line is taken as an ingredient, so that nothing is lost. */
-async function pastePage(text: string, draft: Draft, change: (part: Partial<Draft>) => void) {
-  const plain = text
-    .split(/\r?\n/)
-    .map((line) => line.trim())
-    .filter(Boolean);
-  const read = await readPasted(text).catch(() => undefined);
-  const page = read?.recipes[0];
-  change(
-    page
-      ? {
-          title: draft.title || page.title,
-          lines: [...draft.lines, ...page.lines],
-          method: [...draft.method, ...page.method],
-          ...(page.imported != null && draft.lines.length === 0 ? { imported: page.imported } : {}),
-        }
-      : { lines: [...draft.lines, ...plain] },
-  );
-}
-
 /** Rows do not jump while a line is being typed; they settle, the longest first, when it is done. */
 function useCalmOrder(settled: readonly number[]) {
   const [editing, setEditing] = useState(false);
@@ -282,68 +257,4 @@ function useCalmOrder(settled: readonly number[]) {
   const held = kept.current.filter((index) => index < settled.length);
   const added = settled.filter((index) => !held.includes(index));
   return { order: editing ? [...held, ...added] : settled, hold: setEditing };
-}
-
-interface PackProps {
-  readonly draft: Draft;
-  readonly change: (part: Partial<Draft>) => void;
-}
-
-function PackChoices({ draft, change }: PackProps) {
-  const known = SHARES.some((option) => Number(option.value) === draft.solidsShare);
-  // A share that was saved otherwise stays in the list as it is.
-  const shares = known
-    ? SHARES
-    : [...SHARES, { value: String(draft.solidsShare), text: `${Math.round(draft.solidsShare * 100)} %` }];
-  return (
-    <div className="flex flex-wrap gap-x-8 gap-y-3 border-t border-line px-5 py-3">
-      <Choice
-        label="Packed"
-        value={draft.pack}
-        options={[
-          { value: "hot", text: "Hot" },
-          { value: "raw", text: "Raw" },
-        ]}
-        onChange={(pack) => change({ pack })}
-      />
-      <Choice
-        label="Solids in the jar"
-        value={String(draft.solidsShare)}
-        options={shares}
-        onChange={(share) => change({ solidsShare: Number(share) })}
-      />
-    </div>
-  );
-}
-
-function FreeToChange() {
-  return (
-    <p className="rounded-b-box border-t border-line bg-steam/60 px-5 py-3 text-[0.9rem]">
-      <strong>Change freely:</strong> salt, dried herbs and spices, garlic, less of a vegetable, more broth,
-      vinegar, wine or lemon. <strong className="text-brick">Never in the jar:</strong> noodles, rice, flour,
-      cream, cheese, butter, purée.
-    </p>
-  );
-}
-
-function FirstWords() {
-  return (
-    <Card label="Ruling">
-      <p className="text-xl font-bold">The answer stands here.</p>
-      <p className="mt-2 text-soft">
-        As soon as there is one line, you see whether it may be canned, how long, at what pressure, and which
-        ingredient sets the time.
-      </p>
-      <p className="mt-3">
-        <Link to="/tables" className="font-bold text-primary underline">
-          May I can … ? Look into the tables
-        </Link>
-      </p>
-      <p className="mt-1">
-        <Link to="/recipes/import" className="font-bold text-primary underline">
-          Bring in a file or a saved page
-        </Link>
-      </p>
-    </Card>
-  );
 }

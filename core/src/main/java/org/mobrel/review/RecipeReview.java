@@ -4,18 +4,14 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
-import org.mobrel.recipe.Amount;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
-import org.mobrel.recipe.MeasureUnit;
 import org.mobrel.recipe.Mention;
 
 /** Looks a recipe over as a careful reader would. */
@@ -23,31 +19,19 @@ public final class RecipeReview {
 
     private static final List<Function<Page, Stream<Question>>> CHECKS = List.of(
             RecipeReview::noFoodStandsTwice,
-            RecipeReview::oneAmountALine,
-            RecipeReview::everySolidHasAnAmount,
-            RecipeReview::amountsCanBe,
+            AmountQuestions::oneAmountALine,
+            AmountQuestions::everySolidHasAnAmount,
+            AmountQuestions::amountsCanBe,
             RecipeReview::oneFoodOrTheOther,
             RecipeReview::piecesHaveASize,
             RecipeReview::thereIsLiquid,
-            RecipeReview::theLiquidHasAnAmount,
+            AmountQuestions::theLiquidHasAnAmount,
             RecipeReview::theMethodNamesNothingElse);
 
     /** Foods whose pieces were tested up to a size and are often cut larger. */
     private static final Set<String> SIZE_MATTERS = Set.of("meat-cubes", "potatoes", "winter-squash");
 
     private RecipeReview() {}
-
-    private record Page(List<IngredientLine> lines, List<String> method, LineReader reader) {
-
-        IntStream indexes() {
-            return IntStream.range(0, lines.size())
-                    .filter(index -> lines.get(index).goesIntoJar());
-        }
-
-        String text(int index) {
-            return lines.get(index).text().strip();
-        }
-    }
 
     /**
      * All questions that are open.
@@ -92,88 +76,11 @@ public final class RecipeReview {
             answers.add(Question.Answer.without("Only “%s”".formatted(page.text(lines.get(1))), lines.get(0)));
         }
         answers.add(Question.Answer.asItStands("Both are meant"));
-        return question(
-                page,
+        return page.ask(
                 "twice-different",
                 lines,
                 "%s stands here twice with different amounts. Which is meant?".formatted(capital(food)),
                 answers);
-    }
-
-    /** 'Half a turkey or half a pound' is two amounts; the line cannot mean both. */
-    private static Stream<Question> oneAmountALine(Page page) {
-        return page.indexes().boxed().flatMap(index -> {
-            IngredientLine line = page.lines().get(index);
-            int or = line.rest().indexOf(" or ");
-            if (or < 0 || line.amount().isEmpty()) {
-                return Stream.empty();
-            }
-            String first = line.text().substring(0, line.text().lastIndexOf(" or "));
-            String second = line.text().substring(line.text().lastIndexOf(" or ") + 4);
-            Optional<Amount> other = page.reader().read(second).amount();
-            if (other.isEmpty() || other.equals(line.amount())) {
-                return Stream.empty();
-            }
-            boolean lacksFood = page.reader().read(second).mentions().isEmpty();
-            String whole = lacksFood ? second + " " + foodWords(line) : second;
-            return Stream.of(question(
-                    page,
-                    "two-amounts",
-                    List.of(index),
-                    "This line gives two amounts. Which is meant?",
-                    List.of(
-                            Question.Answer.instead(first, index, first),
-                            Question.Answer.instead(whole, index, whole))));
-        });
-    }
-
-    private static String foodWords(IngredientLine line) {
-        return line.mentions().stream().findFirst().map(Mention::phrase).orElse(line.rest());
-    }
-
-    private static Stream<Question> everySolidHasAnAmount(Page page) {
-        return page.indexes()
-                .filter(index -> solid(page.lines().get(index))
-                        && page.lines().get(index).amount().isEmpty())
-                .mapToObj(index -> question(
-                        page,
-                        "no-amount",
-                        List.of(index),
-                        "How much? Without an amount this line cannot be scaled to jars.",
-                        List.of()));
-    }
-
-    /** A can, a bunch or half a bird without a weight: how much that is has to be asked. */
-    private static Stream<Question> amountsCanBe(Page page) {
-        return page.indexes().boxed().flatMap(index -> {
-            IngredientLine line = page.lines().get(index);
-            Optional<Food> food = line.food().filter(known -> known.kind().isSolid());
-            if (food.isEmpty() || line.amount().isEmpty()) {
-                return Stream.empty();
-            }
-            Amount amount = line.amount().get();
-            if (amount.unit().kind() == MeasureUnit.Kind.CONTAINER) {
-                return Stream.of(question(
-                        page,
-                        "how-large",
-                        List.of(index),
-                        "How much is in the %s? Write it as “15 oz” or “400 g”."
-                                .formatted(amount.unit().code()),
-                        List.of()));
-            }
-            boolean uncounted = amount.unit().kind() == MeasureUnit.Kind.COUNT
-                    && food.get().measures().unit().isEmpty();
-            return uncounted
-                    ? Stream.of(question(
-                            page,
-                            "how-heavy",
-                            List.of(index),
-                            "%s of this: how heavy is that? A count alone cannot be shared out."
-                                    .formatted(
-                                            amount.value().stripTrailingZeros().toPlainString()),
-                            List.of()))
-                    : Stream.empty();
-        });
     }
 
     /** 'Kale or chard': both are counted until the cook says which. */
@@ -185,8 +92,7 @@ public final class RecipeReview {
                     IngredientLine line = page.lines().get(index);
                     String amount =
                             line.text().substring(0, Math.max(0, line.text().indexOf(line.rest())));
-                    return question(
-                            page,
+                    return page.ask(
                             "which-of-two",
                             List.of(index),
                             "Which of them? Until you say, the longer time of both counts.",
@@ -207,8 +113,7 @@ public final class RecipeReview {
                             && line.largestPiece().isEmpty()
                             && line.foods().stream().anyMatch(food -> SIZE_MATTERS.contains(food.id()));
                 })
-                .mapToObj(index -> question(
-                        page,
+                .mapToObj(index -> page.ask(
                         "piece-size",
                         List.of(index),
                         "How large are the pieces? The time was tested up to a size.",
@@ -228,8 +133,7 @@ public final class RecipeReview {
     private static Stream<Question> thereIsLiquid(Page page) {
         boolean beans = page.indexes()
                 .anyMatch(index -> page.lines().get(index).foods().stream().anyMatch(Food::isDriedBeans));
-        boolean soup =
-                page.indexes().filter(index -> solid(page.lines().get(index))).count() > 1;
+        boolean soup = page.indexes().filter(index -> page.isSolid(index)).count() > 1;
         boolean liquid = page.indexes().anyMatch(index -> page.lines().get(index).foods().stream()
                 .anyMatch(food -> food.kind() == FoodKind.LIQUID || food.isTomato()));
         if (liquid || !(beans || soup)) {
@@ -237,38 +141,16 @@ public final class RecipeReview {
         }
         return Stream.of(
                 beans
-                        ? question(
-                                page,
+                        ? page.ask(
                                 "beans-without-liquid",
                                 List.of(),
                                 "Beans, and nothing for them to lie in. What is the broth: stock, or the water they were boiled in?",
                                 List.of(Question.Answer.asItStands("Boiling water")))
-                        : question(
-                                page,
+                        : page.ask(
                                 "no-broth",
                                 List.of(),
                                 "No broth is named. What fills the jars up: stock, or boiling water?",
                                 List.of(Question.Answer.asItStands("Boiling water"))));
-    }
-
-    private static Stream<Question> theLiquidHasAnAmount(Page page) {
-        List<Integer> liquids = page.indexes()
-                .filter(index -> page.lines().get(index).foods().stream()
-                        .anyMatch(food ->
-                                food.kind() == FoodKind.LIQUID && !food.id().equals("acid-liquids")))
-                .boxed()
-                .toList();
-        boolean none = !liquids.isEmpty()
-                && liquids.stream()
-                        .allMatch(index -> page.lines().get(index).amount().isEmpty());
-        return none
-                ? Stream.of(question(
-                        page,
-                        "no-broth-amount",
-                        liquids,
-                        "How much broth is there? The plan will say how much is needed; this says whether you have it.",
-                        List.of(Question.Answer.asItStands("As much as it takes"))))
-                : Stream.empty();
     }
 
     /** What the method puts into the pot must stand among the ingredients, or no ruling sees it. */
@@ -297,17 +179,6 @@ public final class RecipeReview {
         return mention.food()
                 .map(Food::id)
                 .orElseGet(() -> mention.stop().orElseThrow().group());
-    }
-
-    private static boolean solid(IngredientLine line) {
-        return line.food().filter(food -> food.kind().isSolid()).isPresent();
-    }
-
-    private static Question question(
-            Page page, String code, List<Integer> lines, String text, List<Question.Answer> answers) {
-        String key =
-                Stream.concat(Stream.of(code), lines.stream().map(page::text)).collect(Collectors.joining("|"));
-        return new Question(code, key, lines, text, answers);
     }
 
     private static String capital(String text) {

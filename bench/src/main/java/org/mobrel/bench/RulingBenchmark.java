@@ -34,7 +34,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-@Fork(1)
+@Fork(value = 1, jvmArgs = "-Xmx1g")
 @Warmup(iterations = 3, time = 2)
 @Measurement(iterations = 3, time = 2)
 public class RulingBenchmark {

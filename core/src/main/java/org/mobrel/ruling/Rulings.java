@@ -34,13 +34,12 @@ public final class Rulings {
 
     /** Never fails: whatever stands against the batch is a finding of the answer. */
     public Ruling rule(Batch batch) {
-        Contents contents = Contents.of(batch);
-        LineTimes times = new LineTimes(catalogue);
-        List<LineRuling> lines =
-                batch.lines().stream().map(line -> times.of(line, contents)).toList();
-        Clockwork clockwork = new Clockwork(catalogue, contents, lines);
-        Map<JarSize, Clockwork.Chosen> choices = clockwork.choices();
-        List<Finding> findings = Rules.askAll(new Examined(batch, contents, lines, choices, pressures, jars, reader));
+        Looked looked = look(batch);
+        Contents contents = looked.examined().contents();
+        List<LineRuling> lines = looked.examined().lines();
+        Map<JarSize, Clockwork.Chosen> choices = looked.examined().choices();
+        Clockwork clockwork = looked.clockwork();
+        List<Finding> findings = looked.findings();
         Verdict verdict = Verdict.of(findings);
         if (verdict == Verdict.STOP) {
             return new Ruling(
@@ -61,6 +60,32 @@ public final class Rulings {
                 new Consider(catalogue, contents).of(timing, clockwork.floors()),
                 Headline.of(timing, lines, contents),
                 catalogue.version());
+    }
+
+    /** A batch as far as every answer needs it. */
+    private record Looked(Examined examined, Clockwork clockwork, List<Finding> findings) {}
+
+    private Looked look(Batch batch) {
+        Contents contents = Contents.of(batch);
+        LineTimes times = new LineTimes(catalogue);
+        List<LineRuling> lines =
+                batch.lines().stream().map(line -> times.of(line, contents)).toList();
+        Clockwork clockwork = new Clockwork(catalogue, contents, lines);
+        Examined examined = new Examined(batch, contents, lines, clockwork.choices(), pressures, jars, reader);
+        return new Looked(examined, clockwork, Rules.askAll(examined));
+    }
+
+    /**
+     * The minutes by size that {@link #rule} would give by the longest ingredient, without the words; none where the batch is
+     * stopped.
+     */
+    Map<JarSize, Minutes> minutes(Batch batch) {
+        Looked looked = look(batch);
+        Map<JarSize, Minutes> minutes = new EnumMap<>(JarSize.class);
+        if (Verdict.of(looked.findings()) != Verdict.STOP) {
+            looked.examined().choices().forEach((size, chosen) -> minutes.put(size, chosen.minutes()));
+        }
+        return minutes;
     }
 
     /**

@@ -28,21 +28,30 @@ public record Without(int line, Map<JarSize, Minutes> minutes) {
     /** One for each line that goes into the jar, in their order. */
     public static List<Without> each(Rulings rulings, Batch batch, Ruling ruling) {
         Batch inPints = batch.with(List.of(new JarCount(JarSize.PINT, Mouth.REGULAR, 1)));
+        Map<JarSize, Minutes> whole = rulings.minutes(inPints);
         List<Integer> setters = ruling.timing().map(Timing::pacesetters).orElse(List.of());
         return IntStream.range(0, batch.lines().size())
                 .filter(index ->
                         batch.lines().get(index).goesIntoJar() && batch.lines().size() > 1)
                 .filter(index -> batch.lines().size() <= MOST_LINES || setters.contains(index))
-                .mapToObj(index -> new Without(index, minutes(rulings, inPints, index)))
+                .mapToObj(index -> new Without(
+                        index,
+                        addsNoTime(batch, batch.lines().get(index), whole) ? whole : minutes(rulings, inPints, index)))
                 .toList();
+    }
+
+    /** A flavouring or a broth in a soup that may be canned: the time is the same without it, and need not be asked for. */
+    private static boolean addsNoTime(Batch batch, IngredientLine line, Map<JarSize, Minutes> whole) {
+        return !whole.isEmpty()
+                && line.foods().stream().noneMatch(food -> food.kind().isSolid() || food.isSeafood())
+                && batch.lines().stream()
+                        .flatMap(other -> other.foods().stream())
+                        .anyMatch(food -> food.kind().isSolid());
     }
 
     private static Map<JarSize, Minutes> minutes(Rulings rulings, Batch batch, int index) {
         List<IngredientLine> others = new ArrayList<>(batch.lines());
         others.remove(index);
-        return rulings.rule(batch.withLines(others))
-                .timing()
-                .map(Timing::minutesBySize)
-                .orElse(Map.of());
+        return rulings.minutes(batch.withLines(others));
     }
 }

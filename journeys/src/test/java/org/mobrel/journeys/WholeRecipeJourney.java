@@ -159,7 +159,10 @@ class WholeRecipeJourney {
                 }
                 """);
         double[] times = ((List<?>) measured)
-                .stream().mapToDouble(time -> ((Number) time).doubleValue()).sorted().toArray();
+                .stream()
+                        .mapToDouble(time -> ((Number) time).doubleValue())
+                        .sorted()
+                        .toArray();
         return times[times.length * 95 / 100];
     }
 

@@ -142,8 +142,15 @@ class RulingApiTest {
     void the_pages_are_built_against_this_very_api(TestServer server) throws IOException {
         JsonNode published = server.get("/v3/api-docs").body();
         JsonNode known = new ObjectMapper().readTree(Path.of("../web/src/api/openapi.json"));
-        assertThat(published)
+        assertThat(published.equals(RulingApiTest::sameNumber, known))
                 .as("web/src/api/openapi.json is out of date: run ./mobrel types")
-                .isEqualTo(known);
+                .isTrue();
+    }
+
+    /** 3150.0 and 3150 are one number, however each side writes it. */
+    private static int sameNumber(JsonNode one, JsonNode other) {
+        return one.isNumber() && other.isNumber()
+                ? one.decimalValue().compareTo(other.decimalValue())
+                : one.equals(other) ? 0 : 1;
     }
 }

@@ -5,9 +5,9 @@ import { JarCutaway } from "@/jars";
 import { Button, Card, Choice, LinkButton, Loading, Place, ProblemNote, Stepper } from "@/kit";
 import { type Canner, type Kitchen, useKitchen } from "@/kitchen";
 import { countJars } from "@/quantity";
-import { FindingNote, VerdictTag } from "@/ruling";
+import { FindingNote, type TakenOn, VerdictTag } from "@/ruling";
 import { AmountsCard } from "./AmountsCard";
-import { type Acceptance, Judgement } from "./Judgement";
+import { Judgement } from "./Judgement";
 import { ProcessCard } from "./ProcessCard";
 import { StepsCard } from "./StepsCard";
 import { jarsOf, MOST_JARS, type PlanSearch } from "./search";
@@ -24,7 +24,7 @@ export function PlanPlace({ recipeId, search }: Props) {
   const canner = kitchen.data ? cannerOf(kitchen.data, search) : undefined;
   const jars = jarsOf(search);
   const plan = usePlan(recipeId, canner?.id, jars, kitchen.data?.altitudeFt != null);
-  const [accepted, setAccepted] = useState<Acceptance | undefined>();
+  const [accepted, setAccepted] = useState<TakenOn | undefined>();
   const none = jars.every((jar) => jar.count === 0);
   // What was taken on with this version of the recipe holds here too, where it covers all of it.
   const taken = accepted ?? plan.data?.takenOn ?? undefined;
@@ -213,7 +213,7 @@ interface StoveProps {
   readonly plan: Plan | undefined;
   readonly canner: Canner;
   readonly jars: readonly { readonly size: string; readonly mouth: string; readonly count: number }[];
-  readonly accepted: Acceptance | undefined;
+  readonly accepted: TakenOn | undefined;
 }
 
 function ToTheStove({ plan, canner, jars, accepted }: StoveProps) {

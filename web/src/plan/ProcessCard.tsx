@@ -1,6 +1,7 @@
 import { LoadPicture } from "@/jars";
 import { Card, Figure } from "@/kit";
 import { countJars } from "@/quantity";
+import type { TakenOn } from "@/ruling";
 import type { Load } from "./usePlan";
 
 interface Props {
@@ -9,7 +10,7 @@ interface Props {
   readonly cannerName: string;
   readonly judged: boolean;
   /** Who takes on what departs from the tables. */
-  readonly takenOn: { readonly by: string; readonly reason: string } | undefined;
+  readonly takenOn: TakenOn | undefined;
 }
 
 /** What to do with one load, all of it from the ruling: to be read at the stove. */

@@ -120,7 +120,7 @@ export function ImportPage() {
                     }
                   />
                   <p className="text-soft">
-                    {recipe.lines.length} ingredients, {recipe.method.length} steps:{" "}
+                    {counted(recipe.lines.length, "ingredient")}, {counted(recipe.method.length, "step")}:{" "}
                     {recipe.lines.slice(0, 3).join(" · ")}
                     {recipe.lines.length > 3 && " …"}
                   </p>
@@ -142,4 +142,8 @@ export function ImportPage() {
       )}
     </Place>
   );
+}
+
+function counted(count: number, what: string): string {
+  return `${count} ${what}${count === 1 ? "" : "s"}`;
 }

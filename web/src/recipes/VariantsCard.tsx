@@ -28,7 +28,7 @@ export function VariantsCard({ variants, answers, onChange }: Props) {
       </div>
       {variants.length === 0 && (
         <p className="text-soft">
-          The same pot with an add-in in some jars, such as four with rosemary. Each gets its own label.
+          The same pot with an add-in in some jars, such as four with rosemary. Each is ruled on with the pot.
         </p>
       )}
       <ul>

@@ -2,6 +2,7 @@ export { AnswerCard } from "./AnswerCard";
 export { FindingNote } from "./FindingNote";
 export { Ladder } from "./Ladder";
 export { longestFirst } from "./order";
+export { type TakenOn, TakeOnForm } from "./TakeOnForm";
 export {
   type Edit,
   type Finding,

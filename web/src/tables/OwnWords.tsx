@@ -46,7 +46,7 @@ export function OwnWords() {
               />
             )}
           </Field>
-          <Button type="submit" className="mb-5" disabled={!name.trim() || add.isPending}>
+          <Button type="submit" className="mb-1" disabled={!name.trim() || add.isPending}>
             Add a food
           </Button>
         </form>

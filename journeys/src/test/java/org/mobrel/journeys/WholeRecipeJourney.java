@@ -225,7 +225,7 @@ class WholeRecipeJourney {
         page.locator("input[type=file]")
                 .setInputFiles(
                         new FilePayload("stew.jsonld", "application/ld+json", file.getBytes(StandardCharsets.UTF_8)));
-        assertThat(page.getByText("3 ingredients, 1 steps")).isVisible();
+        assertThat(page.getByText("3 ingredients, 1 step")).isVisible();
         button(page, "Put it into the book").click();
     }
 

@@ -1,0 +1,67 @@
+import { useState } from "react";
+import { Button, Field } from "@/kit";
+
+/** Who takes on what departs from the tables, and why. */
+export interface TakenOn {
+  readonly by: string;
+  readonly reason: string;
+}
+
+interface Props {
+  readonly onTake: (taken: TakenOn) => void;
+  /** Why it cannot be taken on now, in the button's place. */
+  readonly blocked?: string | undefined;
+  /** Side by side where there is room; else one under the other. */
+  readonly wide?: boolean;
+}
+
+/** What departs from the tables is taken on by name and reason. */
+export function TakeOnForm({ onTake, blocked, wide = false }: Props) {
+  const [by, setBy] = useState("");
+  const [reason, setReason] = useState("");
+  return (
+    <form
+      className={
+        wide ? "grid items-end gap-3 md:grid-cols-[14rem_minmax(0,1fr)_auto]" : "flex flex-col gap-2"
+      }
+      onSubmit={(event) => {
+        event.preventDefault();
+        onTake({ by: by.trim(), reason: reason.trim() });
+      }}
+    >
+      <Line label="Who takes it on" most={60} value={by} onChange={setBy} />
+      <Line label="Why" most={400} value={reason} onChange={setReason} />
+      <Button
+        type="submit"
+        className={wide ? "mb-1" : ""}
+        disabled={blocked !== undefined || !by.trim() || !reason.trim()}
+      >
+        {blocked ?? "I take it on"}
+      </Button>
+    </form>
+  );
+}
+
+interface LineProps {
+  readonly label: string;
+  readonly most: number;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}
+
+function Line({ label, most, value, onChange }: LineProps) {
+  return (
+    <Field label={label}>
+      {(id) => (
+        <input
+          id={id}
+          className="input w-full"
+          required
+          maxLength={most}
+          value={value}
+          onChange={(event) => onChange(event.target.value)}
+        />
+      )}
+    </Field>
+  );
+}

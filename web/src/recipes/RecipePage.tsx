@@ -4,6 +4,7 @@ import { useKitchen } from "@/kitchen";
 import { formatDate } from "@/quantity";
 import { AnswerCard, type Edit, FindingNote, Ladder, longestFirst, useLook } from "@/ruling";
 import { AddRow } from "./AddRow";
+import { applied, withLine } from "./applied";
 import { ChangesCard } from "./ChangesCard";
 import { Correction } from "./Correction";
 import { FirstWords } from "./FirstWords";
@@ -17,12 +18,10 @@ import { pastePage } from "./pastePage";
 import { QuestionsCard } from "./QuestionsCard";
 import { RecipeActions } from "./RecipeActions";
 import { Tags } from "./Tags";
-import { type Draft, useDraft } from "./useDraft";
+import { useDraft } from "./useDraft";
 import { asDraft, type Recipe, useRecipe } from "./useRecipes";
 import { VariantsCard } from "./VariantsCard";
 import { VersionsCard } from "./VersionsCard";
-
-type Size = "quart" | "pint";
 
 /** A recipe and its ruling, which follows every edit. Without an id it is a new one. */
 export function RecipePage({ id }: { readonly id: number | undefined }) {
@@ -41,7 +40,7 @@ export function RecipePage({ id }: { readonly id: number | undefined }) {
 function Editor({ id, recipe }: { readonly id: number | undefined; readonly recipe: Recipe | undefined }) {
   const saved = useMemo(() => (recipe ? asDraft(recipe) : undefined), [recipe]);
   const { draft, dirty, change, undo, forget } = useDraft(id, saved);
-  const [size, setSize] = useState<Size>("quart");
+  const [size, setSize] = useState<"quart" | "pint">("quart");
   const [correcting, setCorrecting] = useState<number | undefined>();
   const kitchen = useKitchen();
   const look = useLook({
@@ -57,13 +56,11 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
   const ruling = shown?.ruling;
   const order = useCalmOrder(longestFirst(ruling, size, draft.lines.length));
   const setLine = (index: number, text: string | undefined) =>
-    change({
-      lines: draft.lines.flatMap((line, at) => (at === index ? (text === undefined ? [] : [text]) : [line])),
-    });
+    change({ lines: withLine(draft.lines, index, text) });
   const carryOut = (edits: readonly Edit[], line: number | null | undefined) => {
-    for (const edit of edits) {
-      applyEdit(edit, line ?? undefined, { change, setLine, setSize });
-    }
+    const next = applied(edits, line ?? undefined, { draft, size });
+    change(next.draft);
+    setSize(next.size);
   };
   const whole = ruling?.findings.filter((finding) => finding.line == null) ?? [];
 
@@ -219,32 +216,6 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
       </div>
     </Place>
   );
-}
-
-interface Hands {
-  readonly change: (part: Partial<Draft>) => void;
-  readonly setLine: (index: number, text: string | undefined) => void;
-  readonly setSize: (size: Size) => void;
-}
-
-/** Carries one edit of a remedy out on the draft. */
-function applyEdit(edit: Edit, line: number | undefined, { change, setLine, setSize }: Hands) {
-  switch (edit.part) {
-    case "line":
-      if (line !== undefined) {
-        setLine(line, edit.to ?? undefined);
-      }
-      break;
-    case "pack":
-      change({ pack: edit.to === "raw" ? "raw" : "hot" });
-      break;
-    case "solids-share":
-      change({ solidsShare: Number(edit.to) });
-      break;
-    case "jar-size":
-      setSize(edit.to === "pint" ? "pint" : "quart");
-      break;
-  }
 }
 
 /** Rows do not jump while a line is being typed; they settle, the longest first, when it is done. */

@@ -2,6 +2,7 @@ package org.mobrel.server.ruling;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** The answer of {@code POST /api/ruling}; on a stop every figure is null. */
@@ -24,6 +25,11 @@ public record RulingAnswer(
         List<ChangeAnswer> changes,
         List<WithoutAnswer> without,
         String tableVersion) {
+
+    /** A ruling that was kept with a batch before there were such answers has none. */
+    public RulingAnswer {
+        without = Objects.requireNonNullElse(without, List.of());
+    }
 
     /** Minutes in pints and in quarts; null where that size is not allowed. */
     public record SizeMinutes(@Nullable Integer pint, @Nullable Integer quart) {}
@@ -48,7 +54,13 @@ public record RulingAnswer(
             String rest,
             List<String> states,
             @Nullable BigDecimal pieceIn,
-            @Nullable String meaning) {}
+            @Nullable String meaning) {
+
+        public LineAnswer {
+            rest = Objects.requireNonNullElse(rest, text);
+            states = Objects.requireNonNullElse(states, List.of());
+        }
+    }
 
     /** @param to what the part (line, pack, solids-share, jar-size) becomes; null: the line is left out */
     public record EditAnswer(String part, @Nullable String to) {}
@@ -57,7 +69,12 @@ public record RulingAnswer(
     public record GivesAnswer(String verdict, @Nullable Integer minutes, String headline) {}
 
     /** @param edits empty, and gives null, where only the cook can carry it out */
-    public record RemedyAnswer(String code, String text, List<EditAnswer> edits, @Nullable GivesAnswer gives) {}
+    public record RemedyAnswer(String code, String text, List<EditAnswer> edits, @Nullable GivesAnswer gives) {
+
+        public RemedyAnswer {
+            edits = Objects.requireNonNullElse(edits, List.of());
+        }
+    }
 
     /** The time without one line; null where the rest would be stopped. */
     public record WithoutAnswer(int line, @Nullable SizeMinutes minutesBySize) {}

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.mobrel.server.TestServer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -136,6 +137,65 @@ class RulingApiTest {
         assertThat(longest.get("minutes").asInt()).isEqualTo(90);
         assertThat(longest.get("otherSchoolMinutes").asInt()).isEqualTo(75);
         assertThat(longest.get("considered").get(0).get("kind").asString()).isEqualTo("floor");
+    }
+
+    @Test
+    void a_ruling_that_was_kept_before_there_were_remedies_to_tap_can_still_be_read() {
+        RulingAnswer kept = JsonMapper.builder()
+                .build()
+                .readValue(
+                        """
+                        {"verdict": "own-judgement", "headline": "Beans set the time: 90 min in quarts.", "minutes": 90,
+                         "lines": [{"text": "2 lb dried beans", "role": "timed", "food": "dried-beans"}],
+                         "findings": [{"severity": "own-judgement", "code": "too-many-solids", "text": "Dense.",
+                                       "remedies": [{"code": "half-solids", "text": "Fill half way"}]}],
+                         "considered": [], "changes": [], "tableVersion": "guide-2015.1"}
+                        """,
+                        RulingAnswer.class);
+        assertThat(kept.without()).isEmpty();
+        assertThat(kept.lines().get(0).rest()).isEqualTo("2 lb dried beans");
+        assertThat(kept.lines().get(0).states()).isEmpty();
+        assertThat(kept.findings().get(0).remedies().get(0).edits()).isEmpty();
+    }
+
+    @Test
+    void every_answer_says_what_was_considered_and_what_each_remedy_would_give(TestServer server) {
+        JsonNode answer = server.post(
+                        "/api/ruling",
+                        """
+                        {"lines": ["3 lb cod", "2 lb carrots", "1 cup rice", "1 qt water"],
+                         "jars": [{"size": "quart", "count": 2}], "altitudeFt": 100, "gauge": "weighted"}
+                        """)
+                .body();
+        assertThat(answer.get("minutes").isNull()).isTrue();
+        JsonNode remedy = answer.get("findings").get(0).get("remedies").get(0);
+        assertThat(remedy.get("code").asString()).isEqualTo("leave-out");
+        assertThat(remedy.get("edits").get(0).get("part").asString()).isEqualTo("line");
+        assertThat(remedy.get("edits").get(0).get("to").isNull()).isTrue();
+        assertThat(remedy.get("gives").get("verdict").asString()).isEqualTo("covered");
+        assertThat(remedy.get("gives").get("minutes").asInt()).isEqualTo(100);
+        JsonNode covered = server.post(
+                        "/api/ruling",
+                        """
+                        {"lines": ["3 lb cod", "2 lb carrots", "1 qt water"],
+                         "jars": [{"size": "quart", "count": 2}], "altitudeFt": 100, "gauge": "weighted"}
+                        """)
+                .body();
+        assertThat(covered.get("considered")
+                        .valueStream()
+                        .map(row -> row.get("kind").asString() + " "
+                                + row.get("what").asString()))
+                .containsExactly(
+                        "floor soup with seafood",
+                        "passed-over soup",
+                        "passed-over mixed vegetables",
+                        "passed-over fish");
+        assertThat(covered.get("without")
+                        .get(0)
+                        .get("minutesBySize")
+                        .get("quart")
+                        .asInt())
+                .isEqualTo(30);
     }
 
     @Test

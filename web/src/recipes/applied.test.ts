@@ -1,0 +1,49 @@
+import { expect, test } from "vitest";
+import { applied, type OnPage, withLine } from "./applied";
+import { EMPTY_DRAFT } from "./useDraft";
+
+const page: OnPage = {
+  draft: {
+    ...EMPTY_DRAFT,
+    lines: ["2 lb carrots", "3 lb beef in 2-inch cubes"],
+    pack: "raw",
+    solidsShare: 0.9,
+  },
+  size: "quart",
+};
+
+test("a line is rewritten where it stands, and only that line", () => {
+  const mended = applied([{ part: "line", to: "3 lb beef in 1-inch cubes" }], 1, page);
+  expect(mended.draft.lines).toEqual(["2 lb carrots", "3 lb beef in 1-inch cubes"]);
+  expect({ ...mended.draft, lines: page.draft.lines }).toEqual(page.draft);
+});
+
+test("a line without a new text is left out", () => {
+  expect(applied([{ part: "line" }], 0, page).draft.lines).toEqual(["3 lb beef in 2-inch cubes"]);
+  expect(withLine(["a", "b"], 1, null)).toEqual(["a"]);
+  expect(withLine(["a", "b"], 5, "c")).toEqual(["a", "b"]);
+});
+
+test("a remedy of two edits changes both, one after the other", () => {
+  const mended = applied(
+    [
+      { part: "pack", to: "hot" },
+      { part: "solids-share", to: "0.5" },
+    ],
+    undefined,
+    page,
+  );
+  expect(mended.draft.pack).toBe("hot");
+  expect(mended.draft.solidsShare).toBe(0.5);
+  expect(mended.draft.lines).toBe(page.draft.lines);
+});
+
+test("smaller jars change what is looked at and nothing of the recipe", () => {
+  const mended = applied([{ part: "jar-size", to: "pint" }], undefined, page);
+  expect(mended).toEqual({ draft: page.draft, size: "pint" });
+});
+
+test("an edit of a line that is not named, or of a part nobody knows, changes nothing", () => {
+  expect(applied([{ part: "line", to: "x" }], undefined, page)).toEqual(page);
+  expect(applied([{ part: "altitude", to: "0" }], 0, page)).toEqual(page);
+});

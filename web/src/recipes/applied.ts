@@ -1,0 +1,40 @@
+import type { Edit } from "@/ruling";
+import type { Draft } from "./useDraft";
+
+/** What a remedy can change: the draft, and the size of jar that is looked at. */
+export interface OnPage {
+  readonly draft: Draft;
+  readonly size: "quart" | "pint";
+}
+
+/** The page with a remedy's edits made; they are the server's own, nothing is decided here. */
+export function applied(edits: readonly Edit[], line: number | undefined, page: OnPage): OnPage {
+  return edits.reduce((now, edit) => one(edit, line, now), page);
+}
+
+function one(edit: Edit, line: number | undefined, { draft, size }: OnPage): OnPage {
+  switch (edit.part) {
+    case "line":
+      return {
+        draft: line === undefined ? draft : { ...draft, lines: withLine(draft.lines, line, edit.to) },
+        size,
+      };
+    case "pack":
+      return { draft: { ...draft, pack: edit.to === "raw" ? "raw" : "hot" }, size };
+    case "solids-share":
+      return { draft: { ...draft, solidsShare: Number(edit.to) }, size };
+    case "jar-size":
+      return { draft, size: edit.to === "pint" ? "pint" : "quart" };
+    default:
+      return { draft, size };
+  }
+}
+
+/** The lines with one of them changed, or gone. */
+export function withLine(
+  lines: readonly string[],
+  index: number,
+  text: string | null | undefined,
+): readonly string[] {
+  return lines.flatMap((line, at) => (at === index ? (text == null ? [] : [text]) : [line]));
+}

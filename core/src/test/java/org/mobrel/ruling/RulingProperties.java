@@ -6,16 +6,19 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Assume;
 import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
+import net.jqwik.api.From;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.Tuple;
 import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.mobrel.canner.Gauge;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.canner.PressureTable;
@@ -341,6 +344,38 @@ class RulingProperties {
                 .list()
                 .ofMinSize(1)
                 .ofMaxSize(6);
+    }
+
+    @Property(tries = 1_000)
+    void jars_of_a_base_and_its_variants_get_the_gravest_verdict_and_the_longest_time(
+            @ForAll("batches") Batch base, @ForAll @Size(max = 3) List<@From("lines") IngredientLine> addIns) {
+        List<Variant> variants = addIns.stream()
+                .map(line -> new Variant("with " + line.rest(), List.of(line)))
+                .toList();
+        Ruling together = Together.rule(RULINGS, base, variants);
+        List<Ruling> each = new ArrayList<>(List.of(RULINGS.rule(base)));
+        variants.forEach(variant -> each.add(RULINGS.rule(variant.of(base))));
+        for (Ruling one : each) {
+            assertThat(together.verdict()).isGreaterThanOrEqualTo(one.verdict());
+            one.timing().ifPresent(alone -> together.timing()
+                    .ifPresent(shared -> assertThat(shared.minutes()).isGreaterThanOrEqualTo(alone.minutes())));
+        }
+        assertThat(each).extracting(Ruling::verdict).contains(together.verdict());
+    }
+
+    @Property(tries = 1_000)
+    void the_time_without_a_line_is_what_a_ruling_without_it_says(@ForAll("batches") Batch batch) {
+        Batch inPints = batch.with(List.of(new JarCount(JarSize.PINT, Mouth.REGULAR, 1)));
+        for (Without without : Without.each(RULINGS, batch, RULINGS.rule(batch))) {
+            List<IngredientLine> others = new ArrayList<>(batch.lines());
+            others.remove(without.line());
+            assertThat(without.minutes())
+                    .as("without %s of %s", batch.lines().get(without.line()), batch.lines())
+                    .isEqualTo(RULINGS.rule(inPints.withLines(others))
+                            .timing()
+                            .map(Timing::minutesBySize)
+                            .orElse(Map.of()));
+        }
     }
 
     @Provide

@@ -15,6 +15,8 @@ export function ImportPage() {
   const [read, setRead] = useState<Read | undefined>();
   const [left, setLeft] = useState<readonly number[]>([]);
   const [error, setError] = useState<Error | null>(null);
+  // Over all of them: between two saves nothing is pending, and a second tap would put them in twice.
+  const [putting, setPutting] = useState(false);
   const save = useRecipeSave(undefined);
   const navigate = useNavigate();
   const toast = useToast();
@@ -35,10 +37,15 @@ export function ImportPage() {
   const chosen = read?.recipes.filter((_, index) => !left.includes(index)) ?? [];
   const nameless = chosen.some((recipe) => recipe.title.trim() === "");
   const putIn = async () => {
+    setPutting(true);
     try {
       let last = 0;
-      for (const recipe of chosen) {
-        last = (await save.mutateAsync(pastedDraft(recipe))).id;
+      for (const [index, recipe] of read?.recipes.entries() ?? []) {
+        if (chosen.includes(recipe)) {
+          last = (await save.mutateAsync(pastedDraft(recipe))).id;
+          // One that is in is not put in again if a later one fails.
+          setLeft((before) => [...before, index]);
+        }
       }
       toast({
         text: chosen.length === 1 ? "It is in the book." : `${chosen.length} recipes are in the book.`,
@@ -48,6 +55,7 @@ export function ImportPage() {
         : navigate({ to: "/recipes" }));
     } catch {
       // The mutation keeps the problem, and the page shows it.
+      setPutting(false);
     }
   };
   return (
@@ -132,7 +140,7 @@ export function ImportPage() {
             <Button
               look="main"
               className="mt-3"
-              disabled={chosen.length === 0 || nameless || save.isPending}
+              disabled={chosen.length === 0 || nameless || putting}
               onClick={putIn}
             >
               {chosen.length === 1 ? "Put it into the book" : `Put ${chosen.length} into the book`}

@@ -102,6 +102,7 @@ function BookActions({ id, title }: { readonly id: number; readonly title: strin
       <Button
         look="quiet"
         icon={<Copy size={20} />}
+        disabled={copy.isPending}
         aria-label="Make a copy"
         title="Make a copy"
         onClick={() =>

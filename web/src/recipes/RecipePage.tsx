@@ -57,7 +57,13 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
   const order = useCalmOrder(longestFirst(ruling, size, draft.lines.length));
   const setLine = (index: number, text: string | undefined) =>
     change({ lines: withLine(draft.lines, index, text) });
+  // An answer that is older than the page names lines by places that may be others' now.
+  const isOf = (line: number | null | undefined) =>
+    line == null || ruling?.lines[line]?.text === draft.lines[line];
   const carryOut = (edits: readonly Edit[], line: number | null | undefined) => {
+    if (!isOf(line)) {
+      return;
+    }
     const next = applied(edits, line ?? undefined, { draft, size });
     change(next.draft);
     setSize(next.size);
@@ -184,17 +190,19 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
               <QuestionsCard
                 questions={shown.questions}
                 lines={draft.lines}
-                onAnswer={(question, answer) =>
-                  answer.line == null
-                    ? change({ settled: [...draft.settled, question.key] })
-                    : setLine(answer.line, answer.to ?? undefined)
-                }
+                onAnswer={(question, answer) => {
+                  if (answer.line == null) {
+                    change({ settled: [...new Set([...draft.settled, question.key])] });
+                  } else if (isOf(answer.line)) {
+                    setLine(answer.line, answer.to ?? undefined);
+                  }
+                }}
               />
               {shown.freezer && (
                 <FreezerCard
                   freezer={shown.freezer}
                   lines={draft.lines}
-                  onBase={(lines) => change({ lines })}
+                  onBase={(lines) => draft.lines.every((_, line) => isOf(line)) && change({ lines })}
                 />
               )}
               <ChangesCard ruling={ruling} size={size} />

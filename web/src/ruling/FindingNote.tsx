@@ -31,7 +31,8 @@ export function FindingNote({ finding, onRemedy }: Props) {
             <Button
               size="small"
               className="h-auto py-1.5 text-left"
-              onClick={() => onRemedy?.(remedy, finding)}
+              // After the first of two clicks another remedy may lie under the finger.
+              onClick={(event) => event.detail < 2 && onRemedy?.(remedy, finding)}
             >
               {remedy.text}
               <Gives remedy={remedy} />

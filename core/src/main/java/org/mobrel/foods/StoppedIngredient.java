@@ -38,11 +38,6 @@ public record StoppedIngredient(String group, List<String> words, String code, S
         return group.startsWith(OWN);
     }
 
-    /** Mashing and the like is something done to a food, not an ingredient. */
-    public boolean isPreparation() {
-        return code.equals("puree");
-    }
-
     /** A spoonful of fat for browning that is drained off again does not stay in the jar. */
     public boolean isFat() {
         return code.equals("fat");

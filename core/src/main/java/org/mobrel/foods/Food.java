@@ -41,6 +41,11 @@ public record Food(
         return kind == FoodKind.LEGUME;
     }
 
+    /** Boneless meat in strips, cubes or chunks: the one food that is packed raw without any liquid. */
+    public boolean isMeatInPieces() {
+        return id.equals("meat-cubes");
+    }
+
     public boolean isCuredMeat() {
         return id.equals("cured-meat");
     }

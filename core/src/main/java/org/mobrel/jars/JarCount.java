@@ -16,4 +16,8 @@ public record JarCount(JarSize size, Mouth mouth, int count) {
             throw new IllegalArgumentException("jar count is not between 1 and %d: %d".formatted(MOST, count));
         }
     }
+
+    public JarKind kind() {
+        return new JarKind(size, mouth);
+    }
 }

@@ -10,12 +10,12 @@ import java.util.Optional;
  * <p>The half gallon is here only so that it can be refused: no low-acid food has a tested time for it.
  */
 public enum JarSize {
-    HALF_PINT("half-pint", "half-pint", true),
-    TWELVE_OUNCE("twelve-ounce", "12 oz jar", true),
-    PINT("pint", "pint", true),
-    PINT_AND_A_HALF("pint-and-a-half", "pint-and-a-half", false),
-    QUART("quart", "quart", false),
-    HALF_GALLON("half-gallon", "half-gallon", false);
+    HALF_PINT("half-pint", "half-pint", true, 8),
+    TWELVE_OUNCE("twelve-ounce", "12 oz jar", true, 12),
+    PINT("pint", "pint", true, 16),
+    PINT_AND_A_HALF("pint-and-a-half", "pint-and-a-half", false, 24),
+    QUART("quart", "quart", false, 32),
+    HALF_GALLON("half-gallon", "half-gallon", false, 64);
 
     private static final List<JarSize> UP_FROM_HALF_PINT = List.of(HALF_PINT, PINT, QUART);
     private static final List<JarSize> UP_FROM_PINT = List.of(PINT, QUART);
@@ -25,11 +25,13 @@ public enum JarSize {
     private final String code;
     private final String label;
     private final boolean isShort;
+    private final int fluidOunces;
 
-    JarSize(String code, String label, boolean isShort) {
+    JarSize(String code, String label, boolean isShort, int fluidOunces) {
         this.code = code;
         this.label = label;
         this.isShort = isShort;
+        this.fluidOunces = fluidOunces;
     }
 
     /** The size that an interface or a store calls by this code, such as 'pint-and-a-half'. */
@@ -44,6 +46,11 @@ public enum JarSize {
 
     public String code() {
         return code;
+    }
+
+    /** What it is sold as, in US fluid ounces: 32 for a quart. It holds less below its headspace. */
+    public int fluidOunces() {
+        return fluidOunces;
     }
 
     /** The word for one jar of it in a sentence. */

@@ -1,7 +1,9 @@
 package org.mobrel.jars;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.mobrel.quantity.Volume;
@@ -14,7 +16,26 @@ import org.mobrel.tables.Table;
  */
 public final class JarTable {
 
-    private record Holds(Volume brim, Map<Headspace, Volume> fill) {}
+    private record Holds(Volume brim, Map<Headspace, Volume> fill) {
+
+        /** The same glass, found to hold more or less: what lies between its marks stays what it was. */
+        Holds measured(Volume atOneInch) {
+            Volume before = at(Headspace.ONE_INCH);
+            Volume lower = at(Headspace.ONE_AND_A_QUARTER_INCHES);
+            Volume between = before.minus(lower);
+            return new Holds(
+                    atOneInch.plus(brim.minus(before)),
+                    Map.of(
+                            Headspace.ONE_INCH,
+                            atOneInch,
+                            Headspace.ONE_AND_A_QUARTER_INCHES,
+                            atOneInch.compareTo(between) > 0 ? atOneInch.minus(between) : Volume.ZERO));
+        }
+
+        Volume at(Headspace headspace) {
+            return Objects.requireNonNull(fill.get(headspace));
+        }
+    }
 
     private static final Set<String> COLUMNS =
             Set.of("size", "mouth", "brim_ml", "fill_ml_at_1in", "fill_ml_at_1_25in");
@@ -28,6 +49,31 @@ public final class JarTable {
         JarTable table = new JarTable();
         Table.beside(JarTable.class, "jars.csv", COLUMNS).map(table::add);
         return table;
+    }
+
+    /**
+     * The same table with the jars that a cook filled with water to one inch below the rim.
+     *
+     * @param atOneInch what was measured; a kind that is not in the table is left out
+     */
+    public JarTable calibrated(Map<JarKind, Volume> atOneInch) {
+        JarTable table = new JarTable();
+        for (JarKind kind : kinds()) {
+            Holds holds = holds(kind.size(), kind.mouth()).orElseThrow();
+            Volume measured = atOneInch.get(kind);
+            table.jars
+                    .computeIfAbsent(kind.size(), size -> new EnumMap<>(Mouth.class))
+                    .put(kind.mouth(), measured == null ? holds : holds.measured(measured));
+        }
+        return table;
+    }
+
+    /** Every kind of jar it knows, the largest first. */
+    public List<JarKind> kinds() {
+        return jars.entrySet().stream()
+                .sorted(Map.Entry.<JarSize, Map<Mouth, Holds>>comparingByKey().reversed())
+                .flatMap(size -> size.getValue().keySet().stream().map(mouth -> new JarKind(size.getKey(), mouth)))
+                .toList();
     }
 
     private Holds add(Row row) {
@@ -47,7 +93,7 @@ public final class JarTable {
 
     /** What one jar holds up to its headspace; empty for a jar that is not in the table, such as a regular pint-and-a-half. */
     public Optional<Volume> fill(JarSize size, Mouth mouth, Headspace headspace) {
-        return holds(size, mouth).map(holds -> holds.fill().get(headspace));
+        return holds(size, mouth).map(holds -> holds.at(headspace));
     }
 
     /** What one jar holds up to its rim. */

@@ -18,7 +18,7 @@ import org.mobrel.tables.Table;
 public final class RequiredSteps {
 
     private static final Set<String> COLUMNS =
-            Set.of("code", "foods", "where", "pack", "text", "words", "said_by", "not_for", "source");
+            Set.of("code", "when", "foods", "where", "pack", "text", "words", "said_by", "not_for", "source");
     private static final String EVERY_FOOD = "*";
 
     /** Where a step belongs. */
@@ -39,6 +39,7 @@ public final class RequiredSteps {
 
     private record Demand(
             String code,
+            RequiredStep.When when,
             List<String> foods,
             Where where,
             Set<Pack> packs,
@@ -73,6 +74,7 @@ public final class RequiredSteps {
     private static Demand demand(Row row) {
         return new Demand(
                 row.text("code"),
+                row.word("when", RequiredStep.When::ofCode),
                 row.list("foods"),
                 row.word("where", Where::ofWord),
                 row.word("pack", RequiredSteps::packs),
@@ -126,6 +128,7 @@ public final class RequiredSteps {
         boolean inMethod = demand.words().stream().anyMatch(method::contains);
         return Optional.of(new RequiredStep(
                 demand.code(),
+                demand.when(),
                 demand.text(),
                 demand.source(),
                 mine,

@@ -37,6 +37,11 @@ public record Mass(long milligrams) implements Comparable<Mass> {
         return new Mass(Math.addExact(milligrams, other.milligrams));
     }
 
+    /** @throws IllegalArgumentException if the other mass is the larger one */
+    public Mass minus(Mass other) {
+        return new Mass(Math.subtractExact(milligrams, other.milligrams));
+    }
+
     /** This mass times a ratio, such as the gain of beans in soaking; rounded to the milligram. */
     public Mass times(double ratio) {
         return ofGrams(grams() * ratio);

@@ -17,4 +17,20 @@ public record Portion(Mass raw, Mass inJar, Volume bulk, Volume solid, Volume br
     static Portion flavouring(Mass raw) {
         return new Portion(raw, raw, Volume.ZERO, Volume.ZERO, Volume.ZERO);
     }
+
+    /** The same for an amount this many times as large. */
+    public Portion times(double factor) {
+        return new Portion(
+                raw.times(factor), inJar.times(factor), bulk.times(factor), solid.times(factor), broth.times(factor));
+    }
+
+    /** The same food found to take up this many times its average room in the jar; its mass stays. */
+    public Portion swollen(double room) {
+        return new Portion(raw, inJar, bulk.times(room), solid.times(room), broth);
+    }
+
+    /** The same food filling the jar without gaps. */
+    public Portion packedSolid(Volume room) {
+        return new Portion(raw, inJar, room, room, broth);
+    }
 }

@@ -26,13 +26,41 @@ public final class Portions {
     }
 
     private static Optional<Mass> rawMass(IngredientLine line, Food food) {
-        return line.amount().flatMap(amount -> switch (amount.unit().kind()) {
+        return line.amount().flatMap(amount -> rawMass(line, food, amount));
+    }
+
+    private static Optional<Mass> rawMass(IngredientLine line, Food food, Amount amount) {
+        return switch (amount.unit().kind()) {
             case MASS -> Optional.of(Mass.ofGrams(amount.inBaseUnits()));
             case VOLUME -> Optional.of(ofVolume(line, amount, food));
             case COUNT -> food.measures().unit().map(each -> each.times(amount.inBaseUnits()));
             case CONTAINER -> Optional.empty();
             case TRACE -> food.kind() == FoodKind.FLAVOURING ? Optional.of(Mass.ZERO) : Optional.empty();
-        });
+        };
+    }
+
+    /**
+     * The raw prepared mass of another amount of what a line names, such as '9 lb' of its lamb; empty where it cannot be weighed.
+     *
+     * @param asBought whether a mass is meant as it comes from the shop, before peeling and trimming
+     */
+    public static Optional<Mass> rawOf(IngredientLine line, Amount amount, boolean asBought) {
+        boolean trim = asBought && amount.unit().kind() == MeasureUnit.Kind.MASS;
+        return line.food()
+                .flatMap(food -> rawMass(line, food, amount))
+                .map(mass -> trim ? mass.times(keptOfBought(line).orElse(1.0)) : mass);
+    }
+
+    /** What to buy for a raw prepared mass; empty where the table does not say what peeling and trimming leave. */
+    public static Optional<Mass> asBought(IngredientLine line, Mass raw) {
+        return keptOfBought(line).map(kept -> raw.times(1 / kept));
+    }
+
+    /** The share that is left of what was bought; all of what comes shelled, peeled and cut from a freezer or a can. */
+    private static Optional<Double> keptOfBought(IngredientLine line) {
+        return line.is(State.FROZEN) || line.is(State.CANNED)
+                ? line.food().map(food -> 1.0)
+                : line.food().flatMap(food -> food.measures().asBoughtYield());
     }
 
     /** Beans out of a can or already cooked fill a cup as they fill the jar, not as dry beans do. */

@@ -16,13 +16,17 @@ record Contents(List<Food> foods, List<Food> solids, Pack pack, Fraction share) 
             Set.of("greens", "dried-beans", "cream-corn", "winter-squash", "sweet-potatoes");
 
     static Contents of(Batch batch) {
-        List<Food> foods = batch.lines().stream()
+        return of(batch.lines(), batch.pack(), batch.solidsShare());
+    }
+
+    static Contents of(List<IngredientLine> lines, Pack pack, Fraction share) {
+        List<Food> foods = lines.stream()
                 .map(IngredientLine::foods)
                 .flatMap(List::stream)
                 .distinct()
                 .toList();
         List<Food> solids = foods.stream().filter(food -> food.kind().isSolid()).toList();
-        return new Contents(foods, solids, batch.pack(), batch.solidsShare());
+        return new Contents(foods, solids, pack, share);
     }
 
     /** Two or more solid foods that share a broth. */

@@ -9,12 +9,15 @@ import org.mobrel.canner.PressureTable;
 import org.mobrel.finding.Finding;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
+import org.mobrel.foods.Pack;
 import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.Headspace;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.JarTable;
+import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
+import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
 
 /** Rules on batches by the published tables. The same batch always gets the same ruling. */
@@ -147,6 +150,11 @@ public final class Rulings {
 
     private static Clockwork.Chosen chosen(Map<JarSize, Clockwork.Chosen> choices, JarSize size) {
         return Optional.ofNullable(choices.get(size)).orElseThrow();
+    }
+
+    /** The headspace these lines ask for, whatever jars and altitude: 1 inch, or 1 1/4 for plain poultry or rabbit. */
+    public Headspace headspace(List<IngredientLine> lines, Pack pack, Fraction solidsShare) {
+        return headspace(Contents.of(lines, pack, solidsShare));
     }
 
     /** An inch for soups; plain poultry or rabbit needs a quarter more (source: the rows' own headspace). */

@@ -1,38 +1,42 @@
 package org.mobrel.scaling;
 
 import java.util.List;
+import java.util.Optional;
 import org.mobrel.jars.JarCount;
-import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Mass;
 import org.mobrel.quantity.Volume;
+import org.mobrel.recipe.Portion;
 
 /**
- * A recipe scaled to jars. Everything in it is a kitchen average, good to about {@link #ERROR}.
+ * A recipe scaled to jars. Everything in it is a kitchen average, good to about {@link #error}.
  *
+ * <p>What the pot holds is {@code fill + keptBack + leftover}, each part with the same share of solids.
+ *
+ * @param pot the recipe as it stands
  * @param factor what every amount of the recipe is multiplied by
+ * @param perJar one for each kind of jar; empty when not one jar is full
  * @param fill what all the jars hold up to their headspace
  * @param solidsBulk bulk solids in all the jars
  * @param brothNeeded broth in all the jars, what dried beans still take up included
  * @param brothInRecipe what the scaled recipe brings of it
- * @param kettle broth to have boiling: the need and a reserve
- * @param unmeasured indexes of solid lines whose amount cannot be weighed; they are not in the sums
+ * @param keptBack what leaves the pot before a jar is filled
+ * @param keptBackBroth the broth in that
+ * @param leftover what fills no jar
  */
 public record Scaled(
+        Pot pot,
         double factor,
         List<JarShare> perJar,
         Volume fill,
         Volume solidsBulk,
         Volume brothNeeded,
         Volume brothInRecipe,
-        Volume kettle,
-        List<Integer> unmeasured) {
-
-    /** Kitchen averages are off by about this much. */
-    public static final Fraction ERROR = Fraction.of(0.15);
+        Volume keptBack,
+        Volume keptBackBroth,
+        Volume leftover) {
 
     public Scaled {
         perJar = List.copyOf(perJar);
-        unmeasured = List.copyOf(unmeasured);
     }
 
     /**
@@ -40,16 +44,43 @@ public record Scaled(
      *
      * @param fill up to the headspace
      * @param brim up to the rim
+     * @param solidsMass as packed
      */
     public record JarShare(JarCount jars, Volume fill, Volume brim, Volume solids, Mass solidsMass, Volume broth) {}
 
-    /** Broth that has to be added to what the recipe brings; zero if it brings enough. */
+    public List<JarCount> jars() {
+        return perJar.stream().map(JarShare::jars).toList();
+    }
+
+    /** One line's share of it all; empty for a line that cannot be weighed. */
+    public Optional<Portion> portion(int line) {
+        return pot.portions().get(line).map(portion -> portion.times(factor));
+    }
+
+    /** Everything the pot holds, broth topped up. */
+    public Volume inPot() {
+        return fill.plus(keptBack).plus(leftover);
+    }
+
+    /** The forecast by averages alone, before the recipe's own correction: what a day's yield is compared with. */
+    public Volume uncorrected() {
+        return inPot().times(1 / pot.yield().factor());
+    }
+
+    /** Broth to have boiling: the need and a reserve. */
+    public Volume kettle() {
+        return Kettle.toBoil(brothNeeded);
+    }
+
+    /** Broth that has to be added to what the recipe brings, so that jars and dinner have theirs; zero if it brings enough. */
     public Volume topUp() {
-        return brothNeeded.compareTo(brothInRecipe) > 0 ? brothNeeded.minus(brothInRecipe) : Volume.ZERO;
+        Volume need = brothNeeded.plus(keptBackBroth);
+        return need.compareTo(brothInRecipe) > 0 ? need.minus(brothInRecipe) : Volume.ZERO;
     }
 
     /** Broth that stays in the pot when the jars are full; zero if it is short. */
     public Volume brothLeft() {
-        return brothInRecipe.compareTo(brothNeeded) > 0 ? brothInRecipe.minus(brothNeeded) : Volume.ZERO;
+        Volume need = brothNeeded.plus(keptBackBroth);
+        return brothInRecipe.compareTo(need) > 0 ? brothInRecipe.minus(need) : Volume.ZERO;
     }
 }

@@ -3,20 +3,16 @@ package org.mobrel.scaling;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.mobrel.foods.Food;
-import org.mobrel.foods.Pack;
+import java.util.function.Predicate;
 import org.mobrel.jars.Headspace;
 import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarKind;
 import org.mobrel.jars.JarTable;
-import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Mass;
 import org.mobrel.quantity.Volume;
-import org.mobrel.recipe.IngredientLine;
-import org.mobrel.recipe.Portion;
-import org.mobrel.recipe.Portions;
 
 /**
- * Scales a recipe to a number of jars.
+ * Scales a recipe to jars, and amounts in hand to the jars they make.
  *
  * <p>k = share x fill / bulk of the recipe. Broth needed = fill - k x solid volume + 0.08 x k x mass of soaked beans, for beans go on
  * drinking in the jar. Without any solids the broth itself fills the jars: k = fill / broth.
@@ -26,81 +22,127 @@ public final class Scaling {
     /** What soaked and boiled beans still take up in the jar, as a share of their mass. */
     private static final double BEANS_TAKE_UP = 0.08;
 
-    /** Boiling liquid to have ready beyond the need. */
-    private static final double KETTLE_RESERVE = 0.35;
-
     private final JarTable jars;
 
     public Scaling(JarTable jars) {
         this.jars = jars;
     }
 
-    /** The sums over all lines of a recipe as it stands. */
-    private record Sums(Volume bulk, Volume solid, Volume broth, Mass inJar, Mass beans, List<Integer> unmeasured) {}
-
     /**
-     * Empty when nothing in the recipe has an amount to scale by, or a jar is not in the jar table.
+     * The amounts for so many jars, and for what is kept back.
      *
-     * @param target the jars to fill; not empty
+     * @param target the jars to fill
+     * @param keepBack leaves the pot before a jar is filled
+     * @return empty when nothing in the recipe has an amount to scale by, no jar is asked for, or one is not in the jar table
      */
-    public Optional<Scaled> toJars(
-            List<IngredientLine> lines, Pack pack, Fraction share, Headspace headspace, List<JarCount> target) {
-        Sums recipe = sums(lines, pack);
+    public Optional<Scaled> toJars(Pot pot, Headspace headspace, List<JarCount> target, Volume keepBack) {
         Optional<Volume> fill = fill(target, headspace);
-        boolean brothOnly = recipe.bulk().isZero();
-        if (fill.isEmpty()
-                || fill.get().isZero()
-                || (brothOnly && recipe.broth().isZero())) {
+        if (pot.isEmpty() || fill.isEmpty() || fill.get().isZero()) {
             return Optional.empty();
         }
+        double factor = fill.get().plus(keepBack).dividedBy(pot.makes());
+        return Optional.of(scaled(pot, headspace, factor, target, fill.get(), keepBack, Volume.ZERO));
+    }
+
+    /**
+     * The jars that a multiple of the recipe makes: whole jars of the first kind, then of the next, and what is left.
+     *
+     * @param factor above 0
+     * @param kinds the jars to fill in the order of preference
+     * @param mayHold whether so many jars are wanted, such as no more than one canner load
+     * @return empty when nothing in the recipe has an amount, or a jar is not in the jar table
+     * @throws IllegalArgumentException if it makes more than {@link JarCount#MOST} of a kind, or less than is kept back
+     */
+    public Optional<Scaled> toFill(
+            Pot pot,
+            Headspace headspace,
+            double factor,
+            List<JarKind> kinds,
+            Volume keepBack,
+            Predicate<List<JarCount>> mayHold) {
+        if (pot.isEmpty()
+                || fill(kinds.stream().map(kind -> kind.times(1)).toList(), headspace)
+                        .isEmpty()) {
+            return Optional.empty();
+        }
+        Volume rest = pot.makes().times(factor).minus(keepBack);
+        List<JarCount> filled = new ArrayList<>();
+        for (JarKind kind : kinds) {
+            Volume each = fillOf(kind, headspace);
+            int count = mostOf(kind, (int) Math.min(Integer.MAX_VALUE, rest.dividedBy(each)), filled, mayHold);
+            if (count > 0) {
+                filled.add(kind.times(count));
+                rest = rest.minus(each.times(count));
+            }
+        }
         return Optional.of(
-                brothOnly
-                        ? broth(recipe, fill.get(), headspace, target)
-                        : soup(recipe, fill.get(), share, headspace, target));
+                scaled(pot, headspace, factor, filled, fill(filled, headspace).orElseThrow(), keepBack, rest));
     }
 
-    private Scaled broth(Sums recipe, Volume fill, Headspace headspace, List<JarCount> target) {
-        double factor = fill.dividedBy(recipe.broth());
-        List<Scaled.JarShare> perJar = target.stream()
-                .map(jar -> share(jar, headspace, Volume.ZERO, Mass.ZERO, fillOf(jar, headspace)))
-                .toList();
-        return new Scaled(
-                factor, perJar, fill, Volume.ZERO, fill, fill, fill.times(1 + KETTLE_RESERVE), recipe.unmeasured());
+    private static int mostOf(JarKind kind, int most, List<JarCount> beside, Predicate<List<JarCount>> mayHold) {
+        int count = most;
+        while (count > 0) {
+            List<JarCount> all = new ArrayList<>(beside);
+            all.add(kind.times(count));
+            if (mayHold.test(all)) {
+                return count;
+            }
+            count--;
+        }
+        return 0;
     }
 
-    private Scaled soup(Sums recipe, Volume fill, Fraction share, Headspace headspace, List<JarCount> target) {
-        Volume solidsBulk = fill.times(share.value());
-        double factor = solidsBulk.dividedBy(recipe.bulk());
-        Volume displaced = recipe.solid().times(factor);
-        Volume drunk = Volume.ofMillilitres(recipe.beans().grams() * factor * BEANS_TAKE_UP);
-        Volume needed =
-                fill.plus(drunk).compareTo(displaced) > 0 ? fill.plus(drunk).minus(displaced) : Volume.ZERO;
-        List<Scaled.JarShare> perJar = target.stream()
-                .map(jar -> {
-                    double part = fillOf(jar, headspace).dividedBy(fill);
-                    return share(
-                            jar,
-                            headspace,
-                            solidsBulk.times(part),
-                            recipe.inJar().times(factor * part),
-                            needed.times(part));
-                })
+    private Scaled scaled(
+            Pot pot,
+            Headspace headspace,
+            double factor,
+            List<JarCount> filled,
+            Volume fill,
+            Volume keepBack,
+            Volume leftover) {
+        // The part of the pot that goes into jars: all of it, but for what is kept back or fills none.
+        double inJars = fill.dividedBy(pot.makes());
+        Volume needed = broth(pot, inJars, fill);
+        List<Scaled.JarShare> perJar = filled.stream()
+                .map(jar -> share(pot, headspace, jar, fill, inJars, needed))
                 .toList();
         return new Scaled(
+                pot,
                 factor,
                 perJar,
                 fill,
-                solidsBulk,
+                pot.isBrothAlone() ? Volume.ZERO : fill.times(pot.share().value()),
                 needed,
-                recipe.broth().times(factor),
-                needed.times(1 + KETTLE_RESERVE),
-                recipe.unmeasured());
+                pot.isBrothAlone() ? pot.makes().times(factor) : pot.broth().times(factor),
+                keepBack,
+                broth(pot, keepBack.dividedBy(pot.makes()), keepBack),
+                leftover);
     }
 
-    private Scaled.JarShare share(JarCount jar, Headspace headspace, Volume solids, Mass mass, Volume broth) {
-        Volume fill = fillOf(jar, headspace);
-        Volume brim = jars.brim(jar.size(), jar.mouth()).orElse(fill);
-        return new Scaled.JarShare(jar, fill, brim, solids, mass, broth);
+    /** The broth in so much of the pot. */
+    private static Volume broth(Pot pot, double part, Volume room) {
+        if (pot.takesNoLiquid()) {
+            return Volume.ZERO;
+        }
+        if (pot.isBrothAlone()) {
+            return room;
+        }
+        Volume holds = room.plus(Volume.ofMillilitres(pot.beans().grams() * part * BEANS_TAKE_UP));
+        Volume displaced = pot.solid().times(part);
+        return holds.compareTo(displaced) > 0 ? holds.minus(displaced) : Volume.ZERO;
+    }
+
+    private Scaled.JarShare share(
+            Pot pot, Headspace headspace, JarCount jar, Volume allJars, double inJars, Volume broth) {
+        Volume fill = fillOf(jar.kind(), headspace);
+        double part = fill.dividedBy(allJars);
+        return new Scaled.JarShare(
+                jar,
+                fill,
+                jars.brim(jar.size(), jar.mouth()).orElse(fill),
+                pot.isBrothAlone() ? Volume.ZERO : fill.times(pot.share().value()),
+                pot.isBrothAlone() ? Mass.ZERO : pot.inJar().times(inJars * part),
+                broth.times(part));
     }
 
     private Optional<Volume> fill(List<JarCount> target, Headspace headspace) {
@@ -115,39 +157,7 @@ public final class Scaling {
         return Optional.of(sum);
     }
 
-    private Volume fillOf(JarCount jar, Headspace headspace) {
-        return jars.fill(jar.size(), jar.mouth(), headspace).orElse(Volume.ZERO);
-    }
-
-    private static Sums sums(List<IngredientLine> lines, Pack pack) {
-        Sums sums = new Sums(Volume.ZERO, Volume.ZERO, Volume.ZERO, Mass.ZERO, Mass.ZERO, List.of());
-        for (int index = 0; index < lines.size(); index++) {
-            IngredientLine line = lines.get(index);
-            Optional<Portion> portion = Portions.of(line, pack);
-            boolean solid = line.food().filter(food -> food.kind().isSolid()).isPresent();
-            if (portion.isPresent()) {
-                sums = add(
-                        sums,
-                        portion.get(),
-                        solid,
-                        line.food().filter(Food::isDriedBeans).isPresent());
-            } else if (solid) {
-                List<Integer> unmeasured = new ArrayList<>(sums.unmeasured());
-                unmeasured.add(index);
-                sums = new Sums(
-                        sums.bulk(), sums.solid(), sums.broth(), sums.inJar(), sums.beans(), List.copyOf(unmeasured));
-            }
-        }
-        return sums;
-    }
-
-    private static Sums add(Sums sums, Portion portion, boolean solid, boolean beans) {
-        return new Sums(
-                sums.bulk().plus(portion.bulk()),
-                sums.solid().plus(portion.solid()),
-                sums.broth().plus(portion.broth()),
-                solid ? sums.inJar().plus(portion.inJar()) : sums.inJar(),
-                beans ? sums.beans().plus(portion.inJar()) : sums.beans(),
-                sums.unmeasured());
+    private Volume fillOf(JarKind kind, Headspace headspace) {
+        return jars.fill(kind.size(), kind.mouth(), headspace).orElseThrow();
     }
 }

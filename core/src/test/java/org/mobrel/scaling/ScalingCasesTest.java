@@ -1,6 +1,8 @@
 package org.mobrel.scaling;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.io.IOException;
@@ -9,112 +11,141 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.mobrel.Cases;
-import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Pack;
 import org.mobrel.jars.Headspace;
 import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarKind;
 import org.mobrel.jars.JarSize;
-import org.mobrel.jars.JarTable;
 import org.mobrel.jars.Mouth;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Volume;
-import org.mobrel.recipe.LineReader;
 import tools.jackson.databind.JsonNode;
 
-/** Recipes to jars, against figures worked out beforehand. */
+/** Recipes to jars and back, against figures worked out beforehand. */
 class ScalingCasesTest {
 
-    private final LineReader reader = new LineReader(Catalogue.load());
-    private final Scaling scaling = new Scaling(JarTable.load());
+    private static final double FACTS = 1;
 
     @TestFactory
-    Stream<DynamicTest> target_jars_give_the_expected_amounts() throws IOException {
+    Stream<DynamicTest> recipes_come_to_the_expected_jars_and_amounts() throws IOException {
         return Cases.of("scaling-cases.json")
-                .filter(example -> !example.get("request").has("use"))
                 .map(example -> DynamicTest.dynamicTest(example.get("name").asString(), () -> check(example)));
     }
 
     private void check(JsonNode example) {
         JsonNode request = example.get("request");
-        List<JarCount> jars =
-                request.get("jars").valueStream().map(ScalingCasesTest::jar).toList();
-        Scaled scaled = scaling.toJars(
-                        reader.readAll(request.get("lines")
-                                .valueStream()
-                                .map(JsonNode::asString)
-                                .toList()),
-                        Pack.ofCode(request.get("pack").asString()).orElseThrow(),
-                        Fraction.of(request.get("solidsShare").asDouble()),
-                        Headspace.ONE_INCH,
-                        jars)
-                .orElseThrow();
+        Pot pot = Pot.of(
+                Pots.READER.readAll(request.get("lines")
+                        .valueStream()
+                        .map(JsonNode::asString)
+                        .toList()),
+                Pack.ofCode(request.get("pack").asString()).orElseThrow(),
+                Fraction.of(request.get("solidsShare").asDouble()));
+        Scaled scaled = request.has("use") ? used(pot, request) : targeted(pot, request);
         JsonNode expect = example.get("expect");
-        assertThat(scaled.factor()).isCloseTo(expect.get("factor").asDouble(), withinPercentage(1));
+        assertThat(scaled.factor()).isCloseTo(expect.get("factor").asDouble(), withinPercentage(FACTS));
+        assertThat(scaled.jars()).isEqualTo(jars(expect));
         close(scaled.fill(), expect, "fillMl");
         close(scaled.brothNeeded(), expect, "brothNeededMl");
         close(scaled.brothInRecipe(), expect, "brothInRecipeMl");
+        assertThat(scaled.leftover().millilitres())
+                .isCloseTo(expect.get("leftoverMl").asDouble(), within(5.0));
+    }
+
+    private static Scaled targeted(Pot pot, JsonNode request) {
+        return Pots.SCALING
+                .toJars(pot, Headspace.ONE_INCH, jars(request), Volume.ZERO)
+                .orElseThrow();
+    }
+
+    private static Scaled used(Pot pot, JsonNode request) {
+        List<JarKind> kinds =
+                request.get("jars").valueStream().map(jar -> kind(jar)).toList();
+        return Pots.SCALING
+                .toFill(pot, Headspace.ONE_INCH, 1, kinds, Volume.ZERO, all -> true)
+                .orElseThrow();
     }
 
     private static void close(Volume actual, JsonNode expect, String field) {
-        assertThat(actual.millilitres()).as(field).isCloseTo(expect.get(field).asDouble(), withinPercentage(1));
+        assertThat(actual.millilitres()).as(field).isCloseTo(expect.get(field).asDouble(), withinPercentage(FACTS));
     }
 
-    private static JarCount jar(JsonNode jar) {
-        return new JarCount(
+    private static List<JarCount> jars(JsonNode from) {
+        return from.get("jars")
+                .valueStream()
+                .map(jar -> kind(jar).times(jar.get("count").asInt()))
+                .toList();
+    }
+
+    private static JarKind kind(JsonNode jar) {
+        return new JarKind(
                 JarSize.ofCode(jar.get("size").asString()).orElseThrow(),
-                Mouth.ofCode(jar.get("mouth").asString()).orElseThrow(),
-                jar.get("count").asInt());
+                Mouth.ofCode(jar.get("mouth").asString()).orElseThrow());
     }
 
     @Test
-    void a_gallon_of_stock_fills_a_little_over_four_quarts() {
-        Scaled scaled = scaling.toJars(
-                        reader.readAll(List.of("1 gallon beef stock")),
-                        Pack.HOT,
-                        Fraction.HALF,
-                        Headspace.ONE_INCH,
-                        List.of(new JarCount(JarSize.QUART, Mouth.REGULAR, 4)))
+    void what_is_kept_back_leaves_the_pot_first() {
+        Pot pot = Pots.lambStew();
+        Volume dinner = Volume.ofMillilitres(2_000);
+        Scaled without = Pots.toQuarts(pot, 7);
+        Scaled with = Pots.SCALING
+                .toJars(pot, Headspace.ONE_INCH, List.of(Pots.QUART.times(7)), dinner)
                 .orElseThrow();
-        assertThat(scaled.factor()).isBetween(0.9, 1.0);
-        assertThat(scaled.topUp()).isEqualTo(Volume.ZERO);
+        assertThat(with.fill()).isEqualTo(without.fill());
+        assertThat(with.brothNeeded()).isEqualTo(without.brothNeeded());
+        assertThat(with.factor() / without.factor()).isCloseTo((7 * 902 + 2_000) / (7 * 902.0), within(1e-6));
+        assertThat(with.inPot().millilitres()).isCloseTo(7 * 902 + 2_000, within(0.1));
+        assertThat(with.keptBackBroth().millilitres()).isBetween(1_000.0, 2_000.0);
+        assertThat(Pots.count(Pots.fill(pot, 2, Volume.ZERO), Pots.QUART))
+                .isGreaterThan(Pots.count(Pots.fill(pot, 2, dinner), Pots.QUART));
     }
 
     @Test
-    void a_recipe_without_amounts_cannot_be_scaled() {
-        assertThat(scaling.toJars(
-                        reader.readAll(List.of("carrots", "salt to taste")),
-                        Pack.HOT,
-                        Fraction.HALF,
+    void one_load_only_leaves_the_rest_over() {
+        Pot pot = Pots.lambStew();
+        Scaled all = Pots.fill(pot, 3, Volume.ZERO);
+        Scaled load = Pots.SCALING
+                .toFill(
+                        pot,
                         Headspace.ONE_INCH,
-                        List.of(new JarCount(JarSize.PINT, Mouth.REGULAR, 4))))
+                        3,
+                        List.of(Pots.QUART, Pots.PINT),
+                        Volume.ZERO,
+                        jars -> jars.stream().mapToInt(JarCount::count).sum() <= 7)
+                .orElseThrow();
+        assertThat(Pots.count(all, Pots.QUART)).isGreaterThan(7);
+        assertThat(load.jars()).containsExactly(Pots.QUART.times(7));
+        assertThat(load.inPot()).isEqualTo(all.inPot());
+    }
+
+    @Test
+    void nothing_to_count_from_is_nothing_scaled() {
+        Pot empty = Pots.soup("carrots", "salt to taste");
+        assertThat(empty.unmeasured()).containsExactly(0);
+        assertThat(Pots.SCALING.toJars(empty, Headspace.ONE_INCH, List.of(Pots.PINT.times(4)), Volume.ZERO))
+                .isEmpty();
+        assertThat(Pots.SCALING.toJars(Pots.lambStew(), Headspace.ONE_INCH, List.of(), Volume.ZERO))
+                .isEmpty();
+        JarKind noSuchJar = new JarKind(JarSize.PINT_AND_A_HALF, Mouth.REGULAR);
+        assertThat(Pots.SCALING.toJars(Pots.lambStew(), Headspace.ONE_INCH, List.of(noSuchJar.times(1)), Volume.ZERO))
                 .isEmpty();
     }
 
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            textBlock =
-                    """
-            2 lb dried kidney beans    | 0.6667 | US     | 1 lb 5 oz
-            3 cups carrots, diced      | 0.7617 | US     | 2¼ cups
-            2 cups chopped onion       | 0.6667 | US     | 1⅓ cups
-            3 qt pork stock            | 1.1    | US     | 3¼ qt
-            2 tsp salt                 | 0.76   | US     | 1½ tsp
-            1 tbsp salt                | 1      | US     | 1 tbsp
-            1 tbsp salt                | 1.28   | US     | 3¾ tsp
-            1 tbsp salt                | 2.2    | US     | 2 tbsp
-            1 cup chopped onion        | 0.4    | US     | 6 tbsp
-            1 cup chopped onion        | 0.34   | US     | ⅓ cup
-            6 carrots                  | 1      | US     | 6, about 13 oz
-            2 lb dried kidney beans    | 1      | METRIC | 910 g
-            3 cups carrots, diced      | 1      | METRIC | 380 g
-            3 qt pork stock            | 1      | METRIC | 2.8 l
-            1 pinch cayenne            | 2      | US     | 2 pinch
-            """)
-    void amounts_come_out_as_a_cook_measures(String line, double factor, Units units, String expected) {
-        assertThat(new KitchenMeasure(units).of(reader.read(line), factor)).contains(expected);
+    @Test
+    void more_than_a_kitchen_can_fill_or_less_than_is_kept_back_is_refused() {
+        assertThatThrownBy(() -> Pots.fill(Pots.lambStew(), 1_000, Volume.ZERO))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("500");
+        assertThatThrownBy(() -> Pots.fill(Pots.lambStew(), 1, Volume.ofMillilitres(100_000)))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void too_little_for_a_jar_is_all_left_over() {
+        Scaled little = Pots.fill(Pots.lambStew(), 0.01, Volume.ZERO);
+        assertThat(little.jars()).isEmpty();
+        assertThat(little.leftover()).isEqualTo(little.inPot());
+        assertThat(little.brothNeeded()).isEqualTo(Volume.ZERO);
     }
 }

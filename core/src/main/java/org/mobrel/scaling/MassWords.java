@@ -1,0 +1,67 @@
+package org.mobrel.scaling;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.mobrel.quantity.Mass;
+
+/**
+ * Masses by a kitchen scale: pounds and ounces, or grams and kilograms. The roundest number that is within 2 % (1.5 in grams), else the nearest
+ * line of the scale: an eighth of an ounce, half a gram.
+ */
+final class MassWords {
+
+    /** The finest step a cook is asked for: a quarter ounce, a gram. */
+    static final double SMALLEST_OUNCE = 0.25;
+
+    static final double SMALLEST_GRAM = 1;
+
+    private static final double GRAMS_PER_OUNCE = 28.349523125;
+    private static final double ROUND_OUNCES = 0.02;
+    private static final double ROUND_GRAMS = 0.015;
+
+    private static final double[] OUNCE_STEPS = {8, 4, 1, 0.5, 0.25, 0.125};
+    private static final double[] GRAM_STEPS = {500, 100, 50, 10, 5, 1, 0.5};
+
+    private final boolean us;
+
+    private MassWords(boolean us) {
+        this.us = us;
+    }
+
+    static MassWords of(Units units) {
+        return new MassWords(units == Units.US);
+    }
+
+    Measured of(Mass mass) {
+        return us ? american(mass.ounces()) : metric(mass.grams());
+    }
+
+    private static Measured american(double ounces) {
+        Measured near = nearest(ounces, OUNCE_STEPS, ROUND_OUNCES);
+        return new Measured(ounces(near.value()), near.value() * GRAMS_PER_OUNCE);
+    }
+
+    private static String ounces(double value) {
+        if (value < 16) {
+            return Fractions.eighths(Math.round(value * 8)) + " oz";
+        }
+        long pounds = (long) (value / 16);
+        double rest = value - 16.0 * pounds;
+        return rest == 0 ? pounds + " lb" : pounds + " lb " + Fractions.eighths(Math.round(rest * 8)) + " oz";
+    }
+
+    private static Measured metric(double grams) {
+        double near = nearest(grams, GRAM_STEPS, ROUND_GRAMS).value();
+        return near < 1_000
+                ? new Measured(VolumeWords.decimals(near) + " g", near)
+                : new Measured(VolumeWords.decimals(near / 1_000) + " kg", near);
+    }
+
+    private static Measured nearest(double exact, double[] steps, double slack) {
+        List<Measured> ways = new ArrayList<>();
+        for (double step : steps) {
+            ways.add(new Measured("", step * Fractions.nearest(exact, step)));
+        }
+        return Measured.firstWithin(exact, slack * exact, ways);
+    }
+}

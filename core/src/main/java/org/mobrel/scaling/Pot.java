@@ -1,0 +1,120 @@
+package org.mobrel.scaling;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.Pack;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.quantity.Mass;
+import org.mobrel.quantity.Volume;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.Portion;
+import org.mobrel.recipe.Portions;
+
+/**
+ * A recipe as it stands, weighed: what its lines come to, and their sums.
+ *
+ * @param portions one for each line; empty for a line that cannot be weighed
+ * @param share of the jar that is solids
+ * @param bulk of all solids, pieces with their gaps
+ * @param solid of all solids, the pieces alone: what displaces broth
+ * @param broth liquids, and what tomatoes bring
+ * @param inJar mass of all solids as packed
+ * @param beans mass of dried beans as packed, soaked and boiled
+ * @param unmeasured indexes of solid lines that cannot be weighed; they are not in the sums
+ * @param takesNoLiquid raw meat packed solid: it gives its own juice
+ * @param yield what this recipe's own history says
+ */
+public record Pot(
+        List<IngredientLine> lines,
+        List<Optional<Portion>> portions,
+        Fraction share,
+        Volume bulk,
+        Volume solid,
+        Volume broth,
+        Mass inJar,
+        Mass beans,
+        List<Integer> unmeasured,
+        boolean takesNoLiquid,
+        YieldCorrection yield) {
+
+    /** Above this share of the jar nothing is left for a broth to be poured into. */
+    private static final Fraction SOLID_PACK = Fraction.of(0.9);
+
+    /** Raw meat in pieces packs without gaps, at about 1 g to the mL (source: ordinary kitchen measures). */
+    private static final double SOLID_RAW_MEAT_GRAMS_PER_ML = 1;
+
+    public Pot {
+        lines = List.copyOf(lines);
+        portions = List.copyOf(portions);
+        unmeasured = List.copyOf(unmeasured);
+    }
+
+    public static Pot of(List<IngredientLine> lines, Pack pack, Fraction share) {
+        return of(lines, pack, share, YieldCorrection.NONE);
+    }
+
+    /** The recipe with what it made before. */
+    public static Pot of(List<IngredientLine> lines, Pack pack, Fraction share, YieldCorrection yield) {
+        boolean solidMeat = pack == Pack.RAW && share.isMoreThan(SOLID_PACK) && allMeatInPieces(lines);
+        List<Optional<Portion>> portions = new ArrayList<>(lines.size());
+        List<Integer> unmeasured = new ArrayList<>();
+        Volume bulk = Volume.ZERO;
+        Volume solid = Volume.ZERO;
+        Volume broth = Volume.ZERO;
+        Mass inJar = Mass.ZERO;
+        Mass beans = Mass.ZERO;
+        for (int index = 0; index < lines.size(); index++) {
+            IngredientLine line = lines.get(index);
+            boolean isSolid = line.food().filter(food -> food.kind().isSolid()).isPresent();
+            Optional<Portion> weighed =
+                    Portions.of(line, pack).map(portion -> packed(portion, isSolid, solidMeat, yield.factor()));
+            portions.add(weighed);
+            if (weighed.isPresent()) {
+                Portion portion = weighed.get();
+                bulk = bulk.plus(portion.bulk());
+                solid = solid.plus(portion.solid());
+                broth = broth.plus(portion.broth());
+                inJar = isSolid ? inJar.plus(portion.inJar()) : inJar;
+                beans = line.food().filter(Food::isDriedBeans).isPresent() ? beans.plus(portion.inJar()) : beans;
+            } else if (isSolid) {
+                unmeasured.add(index);
+            }
+        }
+        return new Pot(lines, portions, share, bulk, solid, broth, inJar, beans, unmeasured, solidMeat, yield);
+    }
+
+    private static Portion packed(Portion portion, boolean isSolid, boolean solidMeat, double room) {
+        if (!isSolid) {
+            return portion;
+        }
+        Portion packed = solidMeat
+                ? portion.packedSolid(Volume.ofMillilitres(portion.inJar().grams() / SOLID_RAW_MEAT_GRAMS_PER_ML))
+                : portion;
+        return room == 1 ? packed : packed.swollen(room);
+    }
+
+    private static boolean allMeatInPieces(List<IngredientLine> lines) {
+        List<Food> solids = lines.stream()
+                .flatMap(line -> line.foods().stream())
+                .filter(food -> food.kind().isSolid())
+                .toList();
+        return !solids.isEmpty() && solids.stream().allMatch(Food::isMeatInPieces);
+    }
+
+    /** Without any solids the broth itself fills the jars. */
+    public boolean isBrothAlone() {
+        return bulk.isZero();
+    }
+
+    /** Whether anything has an amount to count from. */
+    public boolean isEmpty() {
+        return bulk.isZero() && broth.isZero();
+    }
+
+    /** How much it fills as it stands, broth topped up to the solids' share. */
+    public Volume makes() {
+        return isBrothAlone() ? broth.times(yield.factor()) : bulk.times(1 / share.value());
+    }
+}

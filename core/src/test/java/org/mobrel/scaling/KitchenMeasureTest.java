@@ -1,0 +1,82 @@
+package org.mobrel.scaling;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.mobrel.quantity.Mass;
+import org.mobrel.quantity.Volume;
+
+/** Amounts as a cook measures them. */
+class KitchenMeasureTest {
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            2 lb dried kidney beans    | 0.6667 | US     | 1 lb 5 oz
+            3 cups carrots, diced      | 0.7617 | US     | 2¼ cups
+            2 cups chopped onion       | 0.6667 | US     | 1⅓ cups
+            3 qt pork stock            | 1.1    | US     | 3¼ qt
+            2 tsp salt                 | 0.76   | US     | 1½ tsp
+            1 tbsp salt                | 1      | US     | 1 tbsp
+            1 tbsp salt                | 1.28   | US     | 1 tbsp + ¾ tsp
+            1 tbsp salt                | 2.2    | US     | 2 tbsp + ½ tsp
+            1 cup chopped onion        | 0.4    | US     | ⅓ cup + 1 tbsp
+            1 cup chopped onion        | 0.34   | US     | ⅓ cup
+            1 cup chopped onion        | 1.4    | US     | 1⅓ cups + 1 tbsp
+            6 carrots                  | 1      | US     | 6, about 13 oz
+            3 cloves garlic            | 1.4    | US     | 4
+            2 bay leaves               | 1.8    | US     | 3½
+            2 cans tomatoes            | 0.9    | US     | 1¾ cans
+            1 bunch kale               | 2.1    | US     | 2 bunches
+            2 lb dried kidney beans    | 1      | METRIC | 900 g
+            4 lb lamb, cubed           | 1      | METRIC | 1.8 kg
+            3 cups carrots, diced      | 1      | METRIC | 380 g
+            3 qt pork stock            | 1      | METRIC | 2.8 l
+            6 carrots                  | 1      | METRIC | 6, about 370 g
+            2 tsp salt                 | 1      | METRIC | 2 tsp
+            1 pinch cayenne            | 2      | US     | 2 pinches
+            """)
+    void amounts_come_out_as_a_cook_measures(String line, double factor, Units units, String expected) {
+        assertThat(new KitchenMeasure(units).of(Pots.line(line), factor)).contains(expected);
+    }
+
+    @Test
+    void a_line_without_an_amount_has_none() {
+        assertThat(new KitchenMeasure(Units.US).of(Pots.line("salt to taste"), 3))
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "1, false, ¼ tsp, ¼ tsp",
+        "59, false, ¼ cup, 59 ml",
+        "240, false, 1 cup, 240 ml",
+        "946, true, 1 qt, 950 ml",
+        "1300, true, 1 qt + 1½ cups, 1.3 l",
+        "4182, true, 4½ qt, 4.2 l",
+        "4182, false, 17⅔ cups, 4.2 l"
+    })
+    void volumes(double ml, boolean liquid, String us, String metric) {
+        assertThat(new KitchenMeasure(Units.US).volume(Volume.ofMillilitres(ml), liquid))
+                .isEqualTo(us);
+        assertThat(new KitchenMeasure(Units.METRIC).volume(Volume.ofMillilitres(ml), liquid))
+                .isEqualTo(metric);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "3, ⅛ oz, 3 g",
+        "28.35, 1 oz, 28 g",
+        "534, 1 lb 3 oz, 530 g",
+        "1663, 3 lb 11 oz, 1.65 kg",
+        "4082, 9 lb, 4.1 kg"
+    })
+    void masses(double grams, String us, String metric) {
+        assertThat(new KitchenMeasure(Units.US).mass(Mass.ofGrams(grams))).isEqualTo(us);
+        assertThat(new KitchenMeasure(Units.METRIC).mass(Mass.ofGrams(grams))).isEqualTo(metric);
+    }
+}

@@ -1,0 +1,54 @@
+package org.mobrel.scaling;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.withinPercentage;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.mobrel.foods.Pack;
+import org.mobrel.quantity.Volume;
+
+/** What every kitchen knows from experience, within the error of averages. */
+class SanityTest {
+
+    private static final double PERCENT = 15;
+
+    @Test
+    void five_pounds_of_dry_beans_pack_about_seven_quarts_full() {
+        Pot beans = Pots.of(Pack.HOT, 1, "5 lb dried beans, soaked");
+        assertThat(beans.makes().millilitres() / 902).isCloseTo(7, withinPercentage(PERCENT));
+    }
+
+    @Test
+    void a_pound_of_dry_beans_at_half_makes_about_three_quarts() {
+        Scaled quarts = Pots.fill(Pots.soup("1 lb dried beans, soaked", "3 qt pork stock"), 1, Volume.ZERO);
+        assertThat(quarts.inPot().millilitres() / 902).isCloseTo(3, withinPercentage(PERCENT));
+        assertThat(quarts.jars()).containsExactly(Pots.QUART.times(3));
+    }
+
+    @Test
+    void trimmed_raw_meat_packs_about_a_pound_a_pint_and_takes_no_liquid() {
+        Pot meat = Pots.of(Pack.RAW, 1, "9 lb venison, trimmed, in 1-inch cubes");
+        assertThat(meat.makes().millilitres() / 422).isCloseTo(9, withinPercentage(PERCENT));
+        Scaled pints = Pots.fill(meat, 1, Volume.ZERO);
+        assertThat(pints.brothNeeded()).isEqualTo(Volume.ZERO);
+        assertThat(pints.topUp()).isEqualTo(Volume.ZERO);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"carrots", "potatoes", "green beans", "beets"})
+    void diced_raw_vegetables_packed_to_the_top_leave_forty_to_fifty_percent_for_broth(String food) {
+        Pot pot = Pots.of(Pack.RAW, 1, "12 cups " + food + ", diced", "2 qt water");
+        Scaled quarts = Pots.toQuarts(pot, 4);
+        assertThat(quarts.brothNeeded().dividedBy(quarts.fill())).isBetween(0.40 * 0.85, 0.50 * 1.15);
+    }
+
+    @Test
+    void a_gallon_of_stock_fills_a_little_over_four_quarts() {
+        Scaled stock = Pots.fill(Pots.soup("1 gallon beef stock"), 1, Volume.ZERO);
+        assertThat(stock.jars()).containsExactly(Pots.QUART.times(4));
+        assertThat(stock.leftover().millilitres()).isBetween(100.0, 300.0);
+        assertThat(stock.brothInRecipe()).isEqualTo(stock.inPot());
+    }
+}

@@ -113,7 +113,8 @@ public record PrepList(List<FoodPrep> foods, List<RequiredStep> together) {
                 .filter(step -> step.lines().contains(index))
                 .forEach(step -> steps.add(new Step(step.when(), step.text())));
         line.largestPiece()
-                .filter(size -> line.is(State.CUT))
+                .filter(size -> line.is(State.CUT)
+                        && steps.stream().noneMatch(step -> step.text().contains("cut it in")))
                 .ifPresent(size -> steps.add(new Step(
                         RequiredStep.When.PREPARE,
                         "Cut it to %s in at most".formatted(size.inches().toPlainString()))));

@@ -43,6 +43,11 @@ public enum Dose {
         return Optional.empty();
     }
 
+    /** Words without their 'a jar': '3 sprigs rosemary' are for all jars. */
+    public static String withoutEach(String words) {
+        return EACH.matcher(words).replaceAll("").strip();
+    }
+
     /** How many times the stated amount goes into one jar of this size: a pint gets half of what is meant for a quart. */
     public double times(JarSize size) {
         return ounces == 0 ? 1 : (double) size.fluidOunces() / ounces;

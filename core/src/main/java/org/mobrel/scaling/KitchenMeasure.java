@@ -1,6 +1,9 @@
 package org.mobrel.scaling;
 
+import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.Pack;
@@ -17,6 +20,9 @@ public final class KitchenMeasure {
 
     /** Below this nobody weighs what can be counted. */
     private static final Mass WORTH_WEIGHING = Mass.ofGrams(20);
+
+    private static final Pattern TRACE_WORD =
+            Pattern.compile("\\b(pinch|dash|sprig|handful|drop|splash|drizzle|glug)(?:es|s)?\\b");
 
     private final Units units;
     private final VolumeWords volumes;
@@ -35,7 +41,7 @@ public final class KitchenMeasure {
      */
     public Optional<String> of(IngredientLine line, double factor) {
         return line.amount().map(amount -> switch (amount.unit().kind()) {
-            case TRACE -> number(Math.max(1, Math.round(value(amount, factor))), "pinch", "pinches");
+            case TRACE -> traces(line, Math.max(1, Math.round(value(amount, factor))));
             case CONTAINER -> containers(amount.unit(), value(amount, factor));
             case COUNT -> counted(line, value(amount, factor), factor);
             case MASS -> mass(amount.mass().orElseThrow().times(factor));
@@ -75,7 +81,11 @@ public final class KitchenMeasure {
                 .orElse(count);
     }
 
-    private static String number(long count, String one, String many) {
+    /** Sprigs stay sprigs: a trace is told by the recipe's own word. */
+    private static String traces(IngredientLine line, long count) {
+        Matcher said = TRACE_WORD.matcher(line.text().toLowerCase(Locale.ROOT));
+        String one = said.find() ? said.group(1) : "pinch";
+        String many = one.endsWith("ch") || one.endsWith("sh") ? one + "es" : one + "s";
         return count + " " + (count == 1 ? one : many);
     }
 
@@ -87,6 +97,16 @@ public final class KitchenMeasure {
     /** A volume: spoons, cups and quarts, or millilitres and litres. */
     public String volume(Volume volume, boolean liquid) {
         return volumes.of(volume, liquid).words();
+    }
+
+    /** A mass as a shop sells it, never less than is needed. */
+    public String toBuy(Mass mass) {
+        return masses.toBuy(mass);
+    }
+
+    /** A volume as a shop sells it, never less than is needed. */
+    public String toBuy(Volume volume) {
+        return volumes.toBuy(volume);
     }
 
     /** What those words come to. */

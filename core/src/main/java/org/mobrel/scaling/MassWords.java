@@ -57,6 +57,17 @@ final class MassWords {
                 : new Measured(VolumeWords.decimals(near / 1_000) + " kg", near);
     }
 
+    /** As a shop sells it, never noticeably less than is needed: to the next ounce or quarter pound, to the next 10 or 50 g. */
+    String toBuy(Mass mass) {
+        double almost = mass.grams() * VolumeWords.ALMOST;
+        if (us) {
+            double ounces = almost / GRAMS_PER_OUNCE;
+            return ounces(ounces <= 15 ? Math.ceil(ounces) : Math.ceil(ounces / 4) * 4);
+        }
+        double grams = almost <= 200 ? Math.ceil(almost / 10) * 10 : Math.ceil(almost / 50) * 50;
+        return grams < 1_000 ? VolumeWords.decimals(grams) + " g" : VolumeWords.decimals(grams / 1_000) + " kg";
+    }
+
     private static Measured nearest(double exact, double[] steps, double slack) {
         List<Measured> ways = new ArrayList<>();
         for (double step : steps) {

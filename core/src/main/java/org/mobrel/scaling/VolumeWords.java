@@ -16,11 +16,17 @@ final class VolumeWords {
     /** The smallest measure that is in every kitchen: a quarter teaspoon. */
     static final double SMALLEST_TSP = 0.25;
 
+    /** Nobody buys another pound for a gram. */
+    static final double ALMOST = 0.99;
+
     private static final double US_TSP_ML = 236.59 / 48;
     private static final double METRIC_TSP_ML = 5;
 
     /** What a cup is marked with, in teaspoons: 0, ¼, ⅓, ½, ⅔, ¾ and the next whole. */
     private static final int[] CUP_MARKS = {0, 12, 16, 24, 32, 36, 48};
+
+    /** Two quarts: up to there a cook counts cups. */
+    private static final double FROM_HERE_QUARTS_AND_CUPS = 384;
 
     private final double teaspoon;
     private final boolean us;
@@ -47,7 +53,9 @@ final class VolumeWords {
             ways.add(tsp(
                     Fractions.eighths(2 * Fractions.nearest(spoons, 48)) + " qt",
                     48.0 * Fractions.nearest(spoons, 48)));
-            quartsAndCups(spoons, ways);
+            if (spoons >= FROM_HERE_QUARTS_AND_CUPS) {
+                quartsAndCups(spoons, ways);
+            }
         }
         if (spoons >= 11.6) {
             cupMarks(spoons).forEach(mark -> ways.add(tsp(cups(mark), mark)));
@@ -150,6 +158,23 @@ final class VolumeWords {
             }
         }
         return ways;
+    }
+
+    /** As a shop sells it, never noticeably less than is needed: to the next half cup or half quart, to the next 50 or 250 mL. */
+    String toBuy(Volume volume) {
+        double ml = volume.millilitres() * ALMOST;
+        if (!us) {
+            double step = ml < 1_000 ? 50 : 250;
+            double next = Math.ceil(ml / step) * step;
+            return next < 1_000 ? decimals(next) + " ml" : decimals(next / 1_000) + " l";
+        }
+        double spoons = ml / teaspoon;
+        if (spoons < 12) {
+            return of(volume, false).words();
+        }
+        return spoons <= 168
+                ? cups(24 * (long) Math.ceil(spoons / 24))
+                : Fractions.eighths(4 * (long) Math.ceil(spoons / 96)) + " qt";
     }
 
     /** At most two decimals, without trailing zeros. */

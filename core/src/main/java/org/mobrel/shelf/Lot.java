@@ -34,9 +34,20 @@ public record Lot(LotCode code, List<Movement> movements) {
                 .sum();
     }
 
-    /** Whether a movement is possible from here: no jar leaves that is not there, none comes back that never left. */
+    /**
+     * Whether a movement is possible from here: no jar leaves that is not there, none comes back that never left, or that went
+     * into another batch.
+     */
     public boolean allows(Movement next) {
         int after = jars() + next.signed();
-        return after >= 0 && (next.kind() != MovementKind.PUT_BACK || after <= shelved());
+        return after >= 0 && (next.kind() != MovementKind.PUT_BACK || after <= shelved() - used());
+    }
+
+    /** Jars that went into other batches. */
+    public int used() {
+        return movements.stream()
+                .filter(movement -> movement.kind() == MovementKind.USED)
+                .mapToInt(Movement::jars)
+                .sum();
     }
 }

@@ -7,6 +7,8 @@ import java.util.Optional;
 public enum MovementKind {
     SHELVED("shelved", true),
     EATEN("eaten", false),
+    /** Went into another batch as an ingredient. */
+    USED("used", false),
     /** Takes back a jar that was counted as eaten by a slip. */
     PUT_BACK("put-back", true);
 

@@ -65,6 +65,11 @@ public record Goods(Optional<Mass> mass, Optional<Volume> volume, double count, 
         return mass.isPresent() || volume.isPresent() || count > 0;
     }
 
+    /** Whether something of it is there to be bought or kept. */
+    public boolean isSomething() {
+        return isMeasured() && !isNothing();
+    }
+
     /** Whether none of it is left to buy. */
     boolean isNothing() {
         return mass.map(Mass::isZero).orElse(true) && volume.map(Volume::isZero).orElse(true) && count <= 0;

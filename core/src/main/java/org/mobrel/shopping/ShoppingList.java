@@ -34,10 +34,24 @@ public record ShoppingList(List<Item> items) {
      * @param key what it is remembered by: the same thing has the same key in every plan
      * @param need for all dishes, as a shop sells it
      * @param have in the house, as the cook said it
+     * @param inHouse the same as a shop sells it; empty where it cannot be compared with the need
      * @param buy the need less that
      * @param pieces how many whole pieces that is about; 0 where nobody counts them
      */
-    public record Item(String key, String name, Aisle aisle, Goods need, Optional<Amount> have, Goods buy, int pieces) {
+    public record Item(
+            String key,
+            String name,
+            Aisle aisle,
+            Goods need,
+            Optional<Amount> have,
+            Optional<Goods> inHouse,
+            Goods buy,
+            int pieces) {
+
+        /** What the house has of it when this plan is cooked; empty where nothing of it was in the house. */
+        public Optional<Goods> remains() {
+            return inHouse.map(had -> had.less(need));
+        }
 
         /** Whether the house has enough of it. */
         public boolean isInHouse() {
@@ -88,8 +102,10 @@ public record ShoppingList(List<Item> items) {
         String key = key(first.line());
         Goods need = like.stream().map(Wanted::goods).reduce(Goods::plus).orElse(Goods.SOME);
         Optional<Amount> have = fromPantry ? Optional.ofNullable(pantry.get(key)) : Optional.empty();
-        Goods buy = have.flatMap(first::inHouse).map(need::less).orElse(need);
-        return new Item(key, name(first.line()), Aisle.of(first.line()), need, have, buy, pieces(first.line(), buy));
+        Optional<Goods> inHouse = have.flatMap(first::inHouse);
+        Goods buy = inHouse.map(need::less).orElse(need);
+        return new Item(
+                key, name(first.line()), Aisle.of(first.line()), need, have, inHouse, buy, pieces(first.line(), buy));
     }
 
     /** Whole pieces, for what is bought by the piece and weighs something: '8 carrots'. */

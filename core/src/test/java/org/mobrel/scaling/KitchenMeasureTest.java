@@ -39,6 +39,7 @@ class KitchenMeasureTest {
             6 carrots                  | 1      | METRIC | 6, about 370 g
             2 tsp salt                 | 1      | METRIC | 2 tsp
             1 pinch cayenne            | 2      | US     | 2 pinches
+            1 sprig rosemary a jar     | 3      | US     | 3 sprigs
             """)
     void amounts_come_out_as_a_cook_measures(String line, double factor, Units units, String expected) {
         assertThat(new KitchenMeasure(units).of(Pots.line(line), factor)).contains(expected);
@@ -56,7 +57,7 @@ class KitchenMeasureTest {
         "59, false, ¼ cup, 59 ml",
         "240, false, 1 cup, 240 ml",
         "946, true, 1 qt, 950 ml",
-        "1300, true, 1 qt + 1½ cups, 1.3 l",
+        "1300, true, 5½ cups, 1.3 l",
         "4182, true, 4½ qt, 4.2 l",
         "4182, false, 17⅔ cups, 4.2 l"
     })
@@ -78,5 +79,34 @@ class KitchenMeasureTest {
     void masses(double grams, String us, String metric) {
         assertThat(new KitchenMeasure(Units.US).mass(Mass.ofGrams(grams))).isEqualTo(us);
         assertThat(new KitchenMeasure(Units.METRIC).mass(Mass.ofGrams(grams))).isEqualTo(metric);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "20, 1 oz, 20 g",
+        "300, 11 oz, 300 g",
+        "440, 1 lb, 450 g",
+        "610, 1 lb 8 oz, 650 g",
+        "3629, 8 lb, 3.6 kg",
+        "1190, 2 lb 12 oz, 1.2 kg"
+    })
+    void a_shop_sells_the_next_round_amount(double grams, String us, String metric) {
+        assertThat(new KitchenMeasure(Units.US).toBuy(Mass.ofGrams(grams))).isEqualTo(us);
+        assertThat(new KitchenMeasure(Units.METRIC).toBuy(Mass.ofGrams(grams))).isEqualTo(metric);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "10, 2 tsp, 50 ml",
+        "200, 1 cup, 200 ml",
+        "840, 1 qt, 850 ml",
+        "946.36, 1 qt, 950 ml",
+        "1800, 2 qt, 2 l",
+        "5228, 5½ qt, 5.25 l"
+    })
+    void and_the_next_bottle(double ml, String us, String metric) {
+        assertThat(new KitchenMeasure(Units.US).toBuy(Volume.ofMillilitres(ml))).isEqualTo(us);
+        assertThat(new KitchenMeasure(Units.METRIC).toBuy(Volume.ofMillilitres(ml)))
+                .isEqualTo(metric);
     }
 }

@@ -51,6 +51,7 @@ class ServerArchitectureTest {
                         "org.mobrel.server.kitchen",
                         "org.mobrel.server.recipe",
                         "org.mobrel.server.planning",
+                        "org.mobrel.server.scaling",
                         "org.mobrel.server.batch",
                         "org.mobrel.server.run",
                         "org.mobrel.server.shelf",

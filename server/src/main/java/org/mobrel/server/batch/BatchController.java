@@ -53,6 +53,15 @@ class BatchController {
         return new BatchWire.BatchMade(made.batchId(), made.runIds());
     }
 
+    /** Takes a whole plan to the stove. */
+    @PostMapping("/of-plan/{planId}")
+    @ResponseStatus(HttpStatus.CREATED)
+    List<BatchWire.BatchMade> makeOf(@PathVariable long planId) {
+        return desk.makeOf(planId).stream()
+                .map(made -> new BatchWire.BatchMade(made.batchId(), made.runIds()))
+                .toList();
+    }
+
     @GetMapping
     List<BatchWire.BatchEntry> batches() {
         return desk.batches().stream().map(this::entry).toList();
@@ -111,6 +120,9 @@ class BatchController {
                 shelf.lots().stream()
                         .filter(lot -> lot.batchId() == id)
                         .map(LotAnswer::of)
+                        .toList(),
+                shelf.usedIn(id).stream()
+                        .map(used -> new BatchWire.OwnJarsUsed(used.lot(), used.title(), used.jars()))
                         .toList());
     }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.mobrel.finding.Finding;
 import org.mobrel.jars.JarCount;
 import org.mobrel.ruling.Verdict;
+import org.mobrel.server.kitchen.CupboardDesk;
 import org.mobrel.server.planning.PlanDesk;
 import org.mobrel.server.planning.Planned;
 import org.mobrel.server.platform.Conflict;
@@ -31,6 +32,7 @@ public class BatchDesk {
     private final RulingDesk rulings;
     private final RunDesk runs;
     private final RecipeDesk recipes;
+    private final CupboardDesk cupboard;
     private final InstantSource clock;
     private final JsonMapper json;
 
@@ -40,6 +42,7 @@ public class BatchDesk {
             RulingDesk rulings,
             RunDesk runs,
             RecipeDesk recipes,
+            CupboardDesk cupboard,
             InstantSource clock,
             JsonMapper json) {
         this.store = store;
@@ -47,6 +50,7 @@ public class BatchDesk {
         this.rulings = rulings;
         this.runs = runs;
         this.recipes = recipes;
+        this.cupboard = cupboard;
         this.clock = clock;
         this.json = json;
     }
@@ -64,14 +68,43 @@ public class BatchDesk {
      */
     @Transactional
     public Made make(long recipeId, long cannerId, List<JarCount> jars, Optional<Accepted> accepted) {
-        return makeAt(recipeId, cannerId, jars, accepted, clock.instant());
+        Planned plan = plans.plan(recipeId, cannerId, jars);
+        Made made = make(plan, accepted, clock.instant());
+        cupboard.take(plan.jars());
+        return made;
+    }
+
+    /**
+     * Takes every dish of a plan to the stove: jars and lids leave the cupboard, own jars the shelf.
+     *
+     * @throws Conflict if one of them is stopped, needs somebody to take it on, or fills no jar; then none goes
+     */
+    @Transactional
+    public List<Made> makeOf(long planId) {
+        Instant now = clock.instant();
+        List<Made> made = new ArrayList<>();
+        for (Planned dish : plans.toTheStove(planId)) {
+            Made batch = make(dish, acceptedInThePlan(dish), now);
+            plans.becameBatch(planId, dish, batch.batchId(), now);
+            cupboard.take(dish.jars());
+            made.add(batch);
+        }
+        return made;
+    }
+
+    private static Optional<Accepted> acceptedInThePlan(Planned dish) {
+        return Optional.ofNullable(dish.dish().takesOn())
+                .map(who -> new Accepted(who.by().strip(), who.reason().strip()));
     }
 
     /** As {@link #make}, at an instant of its own; for kitchens that are loaded, not cooked in. */
     @Transactional
     public Made makeAt(
             long recipeId, long cannerId, List<JarCount> jars, Optional<Accepted> acceptedNow, Instant madeAt) {
-        Planned plan = plans.plan(recipeId, cannerId, jars);
+        return make(plans.plan(recipeId, cannerId, jars), acceptedNow, madeAt);
+    }
+
+    private Made make(Planned plan, Optional<Accepted> acceptedNow, Instant madeAt) {
         Optional<Accepted> accepted = acceptedNow.or(() -> acceptedWithTheRecipe(plan));
         refuseWhatMayNotRun(plan, accepted);
         boolean judged = plan.ruling().verdict() == Verdict.OWN_JUDGEMENT;

@@ -64,5 +64,9 @@ final class BatchWire {
             @Nullable Acceptance acceptance,
             RulingAnswer ruling,
             List<RunWire.RunAnswer> runs,
-            List<LotAnswer> lots) {}
+            List<LotAnswer> lots,
+            List<OwnJarsUsed> madeWith) {}
+
+    /** Own jars that went in as an ingredient. */
+    record OwnJarsUsed(String lot, String title, int jars) {}
 }

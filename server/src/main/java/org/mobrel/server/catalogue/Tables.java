@@ -4,9 +4,9 @@ import org.mobrel.canner.PressureTable;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.jars.JarTable;
 import org.mobrel.method.RequiredSteps;
+import org.mobrel.prep.Scraps;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.ruling.Rulings;
-import org.mobrel.scaling.Scaling;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -45,7 +45,7 @@ class Tables {
     }
 
     @Bean
-    Scaling scaling(JarTable jars) {
-        return new Scaling(jars);
+    Scraps scraps() {
+        return Scraps.load();
     }
 }

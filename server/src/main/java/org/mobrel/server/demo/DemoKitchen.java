@@ -12,6 +12,7 @@ import org.mobrel.canner.Gauge;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.foods.Pack;
 import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarKind;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
 import org.mobrel.quantity.Altitude;
@@ -20,7 +21,10 @@ import org.mobrel.quantity.GaugeError;
 import org.mobrel.ruling.School;
 import org.mobrel.scaling.Units;
 import org.mobrel.server.batch.BatchDesk;
+import org.mobrel.server.kitchen.CupboardDesk;
 import org.mobrel.server.kitchen.KitchenDesk;
+import org.mobrel.server.planning.PlanBody;
+import org.mobrel.server.planning.PlanDesk;
 import org.mobrel.server.recipe.RecipeDesk;
 import org.mobrel.server.recipe.RecipeDraft;
 import org.mobrel.server.shelf.ShelfDesk;
@@ -47,6 +51,8 @@ class DemoKitchen implements ApplicationRunner {
     private final KitchenDesk kitchens;
     private final RecipeDesk recipes;
     private final BatchDesk batches;
+    private final PlanDesk plans;
+    private final CupboardDesk cupboard;
     private final ShelfDesk shelf;
     private final DemoCook cook;
     private final InstantSource clock;
@@ -56,6 +62,8 @@ class DemoKitchen implements ApplicationRunner {
             KitchenDesk kitchens,
             RecipeDesk recipes,
             BatchDesk batches,
+            PlanDesk plans,
+            CupboardDesk cupboard,
             ShelfDesk shelf,
             DemoCook cook,
             InstantSource clock,
@@ -63,6 +71,8 @@ class DemoKitchen implements ApplicationRunner {
         this.kitchens = kitchens;
         this.recipes = recipes;
         this.batches = batches;
+        this.plans = plans;
+        this.cupboard = cupboard;
         this.shelf = shelf;
         this.cook = cook;
         this.clock = clock;
@@ -108,12 +118,40 @@ class DemoKitchen implements ApplicationRunner {
         judged(20, cranberry, big, List.of(pints(14)));
         finished(9, stock, small, List.of(quarts(4)), cook.clean(), 0);
 
+        cupboard.count(new JarKind(JarSize.QUART, Mouth.REGULAR), Optional.of(15));
+        cupboard.count(new JarKind(JarSize.PINT, Mouth.REGULAR), Optional.of(22));
+        cupboard.count(Mouth.REGULAR, Optional.of(9));
+        plan(stew, List.of(wish("quart", 7), wish("pint", 0), wish("half-pint", 0)), "8 lb");
+        plans.create(PlanBody.Dish.of("a", kidney, List.of(wish("quart", 6), wish("pint", 1), wish("half-pint", 0))));
+
         // Yesterday's jars still wait for their seal check; today's soup is in the middle of its hold.
         BatchDesk.Made resting = make(0, stew, small, List.of(quarts(4)), Optional.empty(), Duration.ofHours(19));
         cook.untilResting(resting.runIds().get(0), clock.instant().minus(Duration.ofHours(19)));
         BatchDesk.Made live =
                 make(0, kidney, big, List.of(quarts(6), pints(1)), Optional.empty(), Duration.ofMinutes(112));
         cook.untilHolding(live.runIds().get(0), clock.instant().minus(Duration.ofMinutes(112)));
+    }
+
+    /** Uses up what is in hand of the first ingredient. */
+    private void plan(long recipe, List<PlanBody.JarWish> jars, String inHand) {
+        PlanBody.Dish plain = PlanBody.Dish.of("a", recipe, jars);
+        plans.create(new PlanBody.Dish(
+                plain.key(),
+                recipe,
+                "use",
+                jars,
+                List.of(new PlanBody.Hand(0, inHand, true)),
+                null,
+                false,
+                List.of(),
+                List.of(),
+                List.of(),
+                null,
+                null));
+    }
+
+    private static PlanBody.JarWish wish(String size, int count) {
+        return new PlanBody.JarWish(size, "regular", count);
     }
 
     private long recipe(int daysAgo, String title, List<String> lines, Fraction share, String... tags) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.ruling.School;
+import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
 
 /**
@@ -11,7 +12,8 @@ import org.mobrel.scaling.Units;
  *
  * @param altitude empty until the cook has said it; without it there is no pressure and no run
  */
-public record Kitchen(Optional<Altitude> altitude, Units units, School school, List<KitchenCanner> canners) {
+public record Kitchen(
+        Optional<Altitude> altitude, Units units, School school, Household household, List<KitchenCanner> canners) {
 
     public Kitchen {
         canners = List.copyOf(canners);

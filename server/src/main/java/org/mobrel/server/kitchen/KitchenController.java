@@ -12,7 +12,9 @@ import org.mobrel.canner.PressureTable;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.GaugeError;
 import org.mobrel.quantity.GaugePressure;
+import org.mobrel.quantity.Volume;
 import org.mobrel.ruling.School;
+import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
 import org.mobrel.server.platform.BadField;
 import org.springframework.http.HttpStatus;
@@ -46,6 +48,8 @@ class KitchenController {
                 kitchen.altitude().map(Altitude::metres).orElse(null),
                 kitchen.units().code(),
                 kitchen.school().code(),
+                kitchen.household().people(),
+                kitchen.household().serving().millilitres(),
                 kitchen.canners().stream()
                         .map(canner -> answer(canner, kitchen.altitude()))
                         .toList());
@@ -85,8 +89,25 @@ class KitchenController {
         Units units = Units.ofCode(change.units()).orElseThrow(() -> new BadField("units", "us or metric"));
         School school = School.ofCode(change.school())
                 .orElseThrow(() -> new BadField("school", "longest-ingredient or soup-table"));
+        Household household = household(change, desk.kitchen().household());
         desk.change(altitude(change), units, school);
+        desk.change(household);
         return kitchen();
+    }
+
+    private static Household household(KitchenWire.KitchenChange change, Household before) {
+        int people = change.people() == null ? before.people() : change.people();
+        if (people < 1 || people > 50) {
+            throw new BadField("people", "between 1 and 50");
+        }
+        if (change.servingMl() == null) {
+            return new Household(people, before.serving());
+        }
+        try {
+            return new Household(people, Volume.ofMillilitres(change.servingMl()));
+        } catch (IllegalArgumentException absurd) {
+            throw new BadField("servingMl", "a serving is between half a cup and a quart (100 to 1,000 ml)");
+        }
     }
 
     private static Optional<Altitude> altitude(KitchenWire.KitchenChange change) {

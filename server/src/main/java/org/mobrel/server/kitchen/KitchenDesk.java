@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.mobrel.canner.CannerProfile;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.ruling.School;
+import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
 import org.mobrel.server.platform.Missing;
 import org.springframework.stereotype.Service;
@@ -36,6 +37,11 @@ public class KitchenDesk {
     @Transactional
     public void change(Optional<Altitude> altitude, Units units, School school) {
         store.change(altitude, units, school);
+    }
+
+    @Transactional
+    public void change(Household household) {
+        store.change(household);
     }
 
     @Transactional

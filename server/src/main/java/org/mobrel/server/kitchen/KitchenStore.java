@@ -11,7 +11,9 @@ import org.mobrel.canner.Gauge;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.GaugeError;
+import org.mobrel.quantity.Volume;
 import org.mobrel.ruling.School;
+import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
@@ -29,7 +31,7 @@ class KitchenStore {
 
     Kitchen kitchen() {
         List<KitchenCanner> canners = canners();
-        return db.sql("SELECT altitude_um, units, school FROM kitchen WHERE id = 1")
+        return db.sql("SELECT altitude_um, units, school, people, serving_ul FROM kitchen WHERE id = 1")
                 .query((row, number) -> kitchen(row, canners))
                 .single();
     }
@@ -39,7 +41,15 @@ class KitchenStore {
                 Optional.ofNullable(row.getObject("altitude_um", Long.class)).map(Altitude::new),
                 Units.ofCode(row.getString("units")).orElseThrow(),
                 School.ofCode(row.getString("school")).orElseThrow(),
+                new Household(row.getInt("people"), new Volume(row.getLong("serving_ul"))),
                 canners);
+    }
+
+    void change(Household household) {
+        db.sql("UPDATE kitchen SET people = :people, serving_ul = :serving WHERE id = 1")
+                .param("people", household.people())
+                .param("serving", household.serving().microlitres())
+                .update();
     }
 
     void change(Optional<Altitude> altitude, Units units, School school) {

@@ -1,92 +1,378 @@
 package org.mobrel.server.planning;
 
-import java.util.LinkedHashMap;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.mobrel.canner.Gauge;
-import org.mobrel.jars.Headspace;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import org.mobrel.jars.JarCount;
-import org.mobrel.jars.JarSize;
-import org.mobrel.jars.Mouth;
-import org.mobrel.loading.Loads;
+import org.mobrel.jars.JarTable;
 import org.mobrel.quantity.Altitude;
-import org.mobrel.recipe.IngredientLine;
-import org.mobrel.ruling.Batch;
-import org.mobrel.ruling.Ruling;
-import org.mobrel.ruling.Timing;
-import org.mobrel.ruling.Variant;
-import org.mobrel.scaling.Scaling;
+import org.mobrel.quantity.Volume;
+import org.mobrel.recipe.Amount;
+import org.mobrel.scaling.KitchenMeasure;
+import org.mobrel.scaling.YieldCorrection;
+import org.mobrel.server.kitchen.Cupboard;
+import org.mobrel.server.kitchen.CupboardDesk;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.kitchen.KitchenDesk;
+import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.Conflict;
+import org.mobrel.server.platform.Missing;
 import org.mobrel.server.recipe.Recipe;
 import org.mobrel.server.recipe.RecipeDesk;
 import org.mobrel.server.ruling.RulingDesk;
+import org.mobrel.server.shelf.ShelfDesk;
+import org.mobrel.server.shelf.ShelfLot;
+import org.mobrel.shelf.LotCode;
+import org.mobrel.shopping.ShoppingList;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
-/** Plans a recipe in jars: rules on the whole, divides it into loads, rules on each, and scales the amounts. */
+/** Keeps plans, and works out what follows from them: nothing of that is kept, so a recipe or a jar that changed is seen at once. */
 @Service
 public class PlanDesk {
 
+    private final PlanStore store;
+    private final YieldDesk yields;
     private final RecipeDesk recipes;
     private final KitchenDesk kitchens;
+    private final CupboardDesk cupboards;
     private final RulingDesk rulings;
-    private final Scaling scaling;
+    private final ShelfDesk shelf;
+    private final InstantSource clock;
 
-    PlanDesk(RecipeDesk recipes, KitchenDesk kitchens, RulingDesk rulings, Scaling scaling) {
+    PlanDesk(
+            PlanStore store,
+            YieldDesk yields,
+            RecipeDesk recipes,
+            KitchenDesk kitchens,
+            CupboardDesk cupboards,
+            RulingDesk rulings,
+            ShelfDesk shelf,
+            InstantSource clock) {
+        this.store = store;
+        this.yields = yields;
         this.recipes = recipes;
         this.kitchens = kitchens;
+        this.cupboards = cupboards;
         this.rulings = rulings;
-        this.scaling = scaling;
+        this.shelf = shelf;
+        this.clock = clock;
     }
 
     /**
-     * Plans the latest version of a recipe.
+     * Plans the latest version of a recipe alone, without keeping the plan.
      *
      * @throws Conflict if the kitchen has no altitude yet, for then there is no pressure
-     * @throws org.mobrel.server.platform.Missing if there is no such recipe or canner
+     * @throws Missing if there is no such recipe or canner
      */
+    @Transactional(readOnly = true)
     public Planned plan(long recipeId, long cannerId, List<JarCount> asked) {
-        Recipe recipe = recipes.latest(recipeId);
         Kitchen kitchen = kitchens.kitchen();
-        KitchenCanner canner = kitchens.canner(cannerId);
+        List<PlanBody.JarWish> jars = asked.stream()
+                .map(jar -> new PlanBody.JarWish(jar.size().code(), jar.mouth().code(), jar.count()))
+                .toList();
+        return planner(kitchen, kitchens.canner(cannerId), cupboards.jars(cupboards.cupboard()))
+                .plan(PlanBody.Dish.of("a", recipeId, jars), recipes.latest(recipeId), yields.of(recipeId), "");
+    }
+
+    private DishPlanner planner(Kitchen kitchen, KitchenCanner canner, JarTable jars) {
         Altitude altitude = kitchen.altitude()
                 .orElseThrow(() -> new Conflict(
                         "no-altitude", "The pressure depends on your altitude: say it in Kitchen first.", Map.of()));
-        List<JarCount> jars = merged(asked);
-        List<IngredientLine> lines = rulings.read(recipe.lines());
-        Gauge gauge = canner.profile().gauge();
-        Batch batch = new Batch(lines, recipe.pack(), recipe.solidsShare(), jars, altitude, gauge, kitchen.school());
-        List<Variant> variants = recipe.body().variants().stream()
-                .map(variant -> new Variant(variant.name(), rulings.read(variant.lines())))
-                .toList();
-        Ruling ruling = rulings.rule(batch, variants);
-        List<Planned.Load> loads = ruling.timing().isEmpty()
-                ? List.of()
-                : Loads.inOrder(canner.profile().capacity(), jars).stream()
-                        .map(load -> new Planned.Load(load, rulings.rule(batch.with(load), variants)))
-                        .toList();
-        Headspace headspace = ruling.timing().map(Timing::headspace).orElse(Headspace.ONE_INCH);
-        return new Planned(
-                recipe,
-                canner,
-                altitude,
-                lines,
-                batch,
-                variants,
-                ruling,
-                loads,
-                scaling.toJars(lines, recipe.pack(), recipe.solidsShare(), headspace, jars));
+        return new DishPlanner(rulings, kitchen, canner, altitude, jars);
     }
 
-    /** The same size and mouth asked for twice is one group. */
-    private static List<JarCount> merged(List<JarCount> asked) {
-        record Kind(JarSize size, Mouth mouth) {}
-        Map<Kind, Integer> counts = new LinkedHashMap<>();
-        asked.forEach(jars -> counts.merge(new Kind(jars.size(), jars.mouth()), jars.count(), Integer::sum));
-        return counts.entrySet().stream()
-                .map(kind -> new JarCount(kind.getKey().size(), kind.getKey().mouth(), kind.getValue()))
+    @Transactional(readOnly = true)
+    List<StoredPlan> open() {
+        return store.open();
+    }
+
+    @Transactional(readOnly = true)
+    String title(StoredPlan plan) {
+        return plan.body().dishes().stream()
+                .map(dish -> recipes.latest(dish.recipeId()).title())
+                .collect(Collectors.joining(" and "));
+    }
+
+    /** The plan of this recipe alone that is open already, or a new one for a common load: seven quarts. */
+    @Transactional
+    public long begin(long recipeId) {
+        recipes.latest(recipeId);
+        Optional<StoredPlan> open = store.open().stream()
+                .filter(plan -> !plan.isAtStove() && plan.body().dishes().size() == 1)
+                .filter(plan -> plan.body().dishes().get(0).recipeId() == recipeId)
+                .findFirst();
+        return open.map(StoredPlan::id)
+                .orElseGet(() -> create(PlanBody.Dish.of(
+                        "a",
+                        recipeId,
+                        List.of(
+                                new PlanBody.JarWish("quart", "regular", 7),
+                                new PlanBody.JarWish("pint", "regular", 0),
+                                new PlanBody.JarWish("half-pint", "regular", 0)))));
+    }
+
+    /** A new plan of one dish. */
+    @Transactional
+    public long create(PlanBody.Dish dish) {
+        return store.create(new PlanBody(null, List.of(dish), List.of()), clock.instant());
+    }
+
+    /**
+     * A plan with all that follows from it; a dish that cannot be worked out says why.
+     *
+     * @throws Missing if there is no such plan
+     * @throws Conflict if the kitchen lacks altitude or canner
+     */
+    @Transactional(readOnly = true)
+    LookedAt look(long id) {
+        return look(stored(id));
+    }
+
+    private StoredPlan stored(long id) {
+        return store.plan(id).orElseThrow(() -> new Missing("plan", id));
+    }
+
+    private LookedAt look(StoredPlan plan) {
+        Kitchen kitchen = kitchens.kitchen();
+        KitchenCanner canner = canner(kitchen, plan.body());
+        Cupboard cupboard = cupboards.cupboard();
+        JarTable jars = cupboards.jars(cupboard);
+        DishPlanner planner = planner(kitchen, canner, jars);
+        List<LookedAt.DishLook> dishes = new ArrayList<>();
+        for (int index = 0; index < plan.body().dishes().size(); index++) {
+            dishes.add(look(plan, plan.body().dishes().get(index), planner, "dishes[%d]".formatted(index)));
+        }
+        return new LookedAt(plan, kitchen, canner, cupboard, jars, lots(plan.body()), pantry(), dishes);
+    }
+
+    private LookedAt.DishLook look(StoredPlan plan, PlanBody.Dish dish, DishPlanner planner, String field) {
+        Optional<StoredPlan.AtStove> cooked = plan.atStove(dish.key());
+        Recipe recipe = cooked.map(then -> recipes.version(dish.recipeId(), then.version()))
+                .orElseGet(() -> recipes.latest(dish.recipeId()));
+        YieldCorrection yield = cooked.map(StoredPlan.AtStove::yield).orElseGet(() -> yields.of(dish.recipeId()));
+        try {
+            return new LookedAt.DishLook(
+                    dish, recipe.title(), Optional.of(planner.plan(dish, recipe, yield, field)), Optional.empty());
+        } catch (BadField wrong) {
+            return new LookedAt.DishLook(dish, recipe.title(), Optional.empty(), Optional.of(wrong));
+        }
+    }
+
+    private static KitchenCanner canner(Kitchen kitchen, PlanBody body) {
+        return kitchen.canners().stream()
+                .filter(canner -> body.canner() != null && canner.id() == body.canner())
+                .findFirst()
+                .or(() -> kitchen.canners().stream().findFirst())
+                .orElseThrow(() -> new Conflict("no-canner", "Say in Kitchen first what you can in.", Map.of()));
+    }
+
+    private Map<String, ShelfLot> lots(PlanBody body) {
+        boolean none = body.dishes().stream().allMatch(dish -> dish.ownJars().isEmpty());
+        return none
+                ? Map.of()
+                : shelf.lots().stream()
+                        .collect(Collectors.toMap(lot -> lot.lot().code().text(), lot -> lot));
+    }
+
+    private Map<String, Amount> pantry() {
+        Map<String, Amount> pantry = new HashMap<>();
+        store.pantry().forEach((item, words) -> Amount.read(words).ifPresent(amount -> pantry.put(item, amount)));
+        return pantry;
+    }
+
+    /**
+     * Saves what the cook set.
+     *
+     * @param basedOn the revision the cook had before
+     * @throws BadField if something in it cannot be meant; then nothing is saved
+     * @throws Conflict if another device was first, or the dish is on the stove already
+     */
+    @Transactional
+    LookedAt save(long id, int basedOn, PlanBody body) {
+        StoredPlan before = store.planForUpdate(id).orElseThrow(() -> new Missing("plan", id));
+        if (before.revision() != basedOn) {
+            throw new Conflict(
+                    "someone-was-first",
+                    "This plan was changed meanwhile, by another page or device.",
+                    Map.of("latestRevision", before.revision()));
+        }
+        refuseToChangeWhatIsCooked(before, body);
+        refuseKeysTwice(body);
+        StoredPlan after = new StoredPlan(id, body, basedOn + 1, clock.instant(), before.away(), before.atStove());
+        LookedAt looked = look(after);
+        looked.dishes().forEach(dish -> dish.trouble().ifPresent(wrong -> {
+            throw wrong;
+        }));
+        refuseJarsThatAreNotThere(looked);
+        if (store.save(id, basedOn, body, after.changedAt()) != 1) {
+            throw new IllegalStateException("plan %d changed under its lock".formatted(id));
+        }
+        return looked;
+    }
+
+    private static void refuseKeysTwice(PlanBody body) {
+        long keys = body.dishes().stream().map(PlanBody.Dish::key).distinct().count();
+        if (keys != body.dishes().size()) {
+            throw new BadField("dishes", "two dishes have the same key");
+        }
+    }
+
+    /** What is on the stove was decided; what is filled and ticked goes on changing. */
+    private static void refuseToChangeWhatIsCooked(StoredPlan before, PlanBody after) {
+        for (StoredPlan.AtStove cooked : before.atStove()) {
+            boolean same = before.body().dishes().stream()
+                    .filter(dish -> dish.key().equals(cooked.dish()))
+                    .allMatch(was -> after.dishes().stream().anyMatch(now -> isSameCooking(was, now)));
+            if (!same) {
+                throw new Conflict(
+                        "at-the-stove", "This dish is at the stove already; its jars stay as they were.", Map.of());
+            }
+        }
+    }
+
+    private static boolean isSameCooking(PlanBody.Dish was, PlanBody.Dish now) {
+        return was.key().equals(now.key())
+                && was.recipeId() == now.recipeId()
+                && was.mode().equals(now.mode())
+                && was.jars().equals(now.jars())
+                && was.hands().equals(now.hands());
+    }
+
+    private static void refuseJarsThatAreNotThere(LookedAt looked) {
+        Map<String, Integer> used = new HashMap<>();
+        for (int index = 0; index < looked.dishes().size(); index++) {
+            LookedAt.DishLook dish = looked.dishes().get(index);
+            if (looked.plan().atStove(dish.dish().key()).isPresent()) {
+                continue;
+            }
+            for (PlanBody.OwnJars own : dish.dish().ownJars()) {
+                ShelfLot lot = looked.lots().get(own.lot());
+                String field = "dishes[%d].ownJars".formatted(index);
+                if (lot == null) {
+                    throw new BadField(field, "there is no lot " + own.lot());
+                }
+                if (used.merge(own.lot(), own.jars(), Integer::sum) > lot.lot().jars()) {
+                    throw new BadField(
+                            field,
+                            "of lot %s there are %d jars"
+                                    .formatted(own.lot(), lot.lot().jars()));
+                }
+            }
+        }
+    }
+
+    /** @throws Missing if there is no such plan */
+    @Transactional
+    void putAway(long id, boolean away) {
+        stored(id);
+        store.putAway(id, away);
+    }
+
+    /**
+     * Says how much of a thing is in the house.
+     *
+     * @param amount nothing when there is none
+     * @throws BadField if it is no amount
+     */
+    @Transactional
+    void inPantry(String item, String amount) {
+        if (amount.isBlank()) {
+            store.outOfPantry(item);
+            return;
+        }
+        if (Amount.read(amount).isEmpty()) {
+            throw new BadField(
+                    "amount", "\"%s\" is no amount: a number above 0 and a measure".formatted(amount.strip()));
+        }
+        store.inPantry(item, amount.strip());
+    }
+
+    /**
+     * The dishes of a plan that are not at the stove yet, held so that nobody else takes them there.
+     *
+     * @throws Conflict if there is none, or one cannot be worked out
+     */
+    @Transactional
+    public List<Planned> toTheStove(long id) {
+        LookedAt looked = look(store.planForUpdate(id).orElseThrow(() -> new Missing("plan", id)));
+        List<Planned> waiting = looked.dishes().stream()
+                .filter(dish -> looked.plan().atStove(dish.dish().key()).isEmpty())
+                .map(dish -> dish.planned()
+                        .orElseThrow(() -> new Conflict(
+                                "not-planned",
+                                dish.title() + ": "
+                                        + dish.trouble()
+                                                .map(BadField::getMessage)
+                                                .orElse(""),
+                                Map.of())))
                 .toList();
+        if (waiting.isEmpty()) {
+            throw new Conflict("at-the-stove", "Everything in this plan is at the stove already.", Map.of());
+        }
+        waiting.forEach(PlanDesk::refuseWithoutJars);
+        useUpPantry(looked);
+        return waiting;
+    }
+
+    private static void refuseWithoutJars(Planned dish) {
+        if (dish.jars().isEmpty()) {
+            throw new Conflict("no-jars", dish.recipe().title() + " fills no jar yet.", Map.of());
+        }
+    }
+
+    private void useUpPantry(LookedAt looked) {
+        KitchenMeasure measure = new KitchenMeasure(looked.kitchen().units());
+        for (ShoppingList.Item item : looked.shopping().items()) {
+            item.remains().ifPresent(goods -> {
+                if (goods.isSomething()) {
+                    store.inPantry(item.key(), GoodsWords.of(goods, measure));
+                } else {
+                    store.outOfPantry(item.key());
+                }
+            });
+        }
+    }
+
+    /** Remembers which batch a dish became. */
+    @Transactional
+    public void becameBatch(long planId, Planned dish, long batchId, Instant at) {
+        store.atStove(
+                planId,
+                new StoredPlan.AtStove(
+                        dish.dish().key(),
+                        batchId,
+                        dish.recipe().version(),
+                        dish.pot().yield()));
+        for (PlanBody.OwnJars own : dish.dish().ownJars()) {
+            shelf.useIn(batchId, new LotCode(own.lot()), own.jars(), at);
+        }
+    }
+
+    /**
+     * Says what a dish really made; the recipe learns from it.
+     *
+     * @param jars what was really filled
+     * @param rest what was left besides
+     * @throws Conflict if the dish is not at the stove yet
+     * @throws BadField if it is no plausible yield of this pot
+     */
+    @Transactional
+    void made(long id, String key, List<PlanBody.JarWish> jars, Volume rest) {
+        LookedAt looked = look(id);
+        Planned dish = looked.planned().stream()
+                .filter(planned -> planned.dish().key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new Missing("dish", key));
+        if (looked.plan().atStove(key).isEmpty()) {
+            throw new Conflict("not-cooked", "First take it to the stove, then say what it made.", Map.of());
+        }
+        yields.made(id, dish, looked.jarTable(), jars, rest);
     }
 }

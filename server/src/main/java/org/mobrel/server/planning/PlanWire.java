@@ -5,45 +5,97 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.server.ruling.JarAsk;
-import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.scaling.MeasureAsk;
 
-/** Plans over the wire. */
+/** Plans over the wire: what is asked, and the plan as a whole. A dish of it is a {@link DishWire.DishAnswer}. */
 final class PlanWire {
 
     private PlanWire() {}
 
-    record PlanRequest(
-            long recipeId,
-            long cannerId,
-            @NotEmpty(message = "at least one jar") @Size(max = 20, message = "20 kinds of jar at most") @Valid
-                    List<@NotNull JarAsk> jars) {}
+    record PlanBegin(long recipeId) {}
+
+    record PlanBegun(long id) {}
+
+    /** @param basedOn the revision the cook had before */
+    record PlanSave(int basedOn, @NotNull(message = "the plan") @Valid PlanBody body) {}
+
+    record PlanAway(boolean away) {}
+
+    /** @param amount such as '2 lb'; blank for none */
+    record PantrySays(
+            @NotNull(message = "what") @Size(max = 300, message = "300 characters at most") String item,
+            @NotNull(message = "how much") @Size(max = 40, message = "40 characters at most") String amount) {}
+
+    /** @param rest what was left besides; null for nothing */
+    record ReallyMade(
+            @NotEmpty(message = "how many jars?") @Size(max = 12, message = "12 kinds of jar at most") @Valid
+                    List<PlanBody.@NotNull JarWish> jars,
+            @Nullable MeasureAsk rest) {}
+
+    record PlanEntry(long id, String title, Instant changedAt, boolean atStove, List<PlanBody.JarWish> jars) {}
 
     /**
-     * @param loads empty when something stops the plan
-     * @param notes what was noted last time
-     * @param takenOn null where nobody did, or not all of it
-     * @param amounts null when nothing in the recipe has an amount to scale by
+     * @param revision to base the next save on
+     * @param canner the one that is planned for
+     * @param jars all dishes together
+     * @param fullLoads jars that fill this canner once, for each size
+     * @param supplies jars and lids, and whether there are enough
      */
     record PlanAnswer(
-            long recipeId,
-            int version,
+            long id,
+            int revision,
+            PlanBody body,
             String title,
-            RulingAnswer ruling,
-            List<LoadAnswer> loads,
-            @Nullable AmountsAnswer amounts,
-            List<String> remarks,
-            List<String> variants,
-            List<PlanStep> steps,
-            List<String> notes,
-            @Nullable TakenOn takenOn) {}
+            boolean away,
+            boolean atStove,
+            long canner,
+            String cannerName,
+            List<DishWire.DishAnswer> dishes,
+            List<JarAsk> jars,
+            List<FullLoad> fullLoads,
+            List<SupplyAnswer> supplies,
+            List<AisleAnswer> shopping) {}
 
-    /** @param said in-line, in-method or nowhere */
-    record PlanStep(String text, String source, String said) {}
+    record FullLoad(String size, int count) {}
 
-    /** Who took on, with this version of the recipe, all that departs from the tables in this plan. */
+    /**
+     * @param what jars or lids
+     * @param size null for lids
+     * @param have null where nobody counted
+     * @param lacking how many have to be found before the pot is on
+     */
+    record SupplyAnswer(
+            String what,
+            @Nullable String size,
+            String mouth,
+            int need,
+            @Nullable Integer have,
+            int lacking,
+            String text) {}
+
+    record AisleAnswer(String code, String title, List<ShoppingItem> items) {}
+
+    /**
+     * @param need for all dishes; null where the recipe says no amount
+     * @param have what is in the house, as it was said
+     * @param buy null when the house has enough, or nobody said how much
+     * @param pieces about so many; 0 where nobody counts them
+     */
+    record ShoppingItem(
+            String key,
+            String name,
+            @Nullable String need,
+            @Nullable String have,
+            @Nullable String buy,
+            int pieces,
+            boolean inHouse,
+            boolean ticked) {}
+
+    /** What departs was taken on, with the recipe or with the plan. */
     record TakenOn(String by, String reason) {}
 
     /** A process card: what to do with one load, all of it from the ruling. */
@@ -61,34 +113,4 @@ final class PlanWire {
             BigDecimal headspaceIn,
             int ventMinutes,
             int settleMinutes) {}
-
-    /** Volumes in mL and masses in g unrounded, beside the words a cook measures by. */
-    record AmountsAnswer(
-            double factor,
-            double errorShare,
-            List<LineAmount> lines,
-            double fillMl,
-            double brothNeededMl,
-            double brothInRecipeMl,
-            String brothNeeded,
-            @Nullable String topUp,
-            @Nullable String brothLeft,
-            String kettle,
-            List<JarFill> perJar,
-            List<Integer> unmeasured) {}
-
-    /** @param kitchen null for a line without an amount */
-    record LineAmount(String name, String role, @Nullable String kitchen, @Nullable String asBought) {}
-
-    record JarFill(
-            String size,
-            String mouth,
-            int count,
-            double fillMl,
-            double brimMl,
-            double solidsMl,
-            double solidsG,
-            double brothMl,
-            String solids,
-            String broth) {}
 }

@@ -45,7 +45,7 @@ class ShelfController {
     @PostMapping("/{code}/movements")
     ShelfAnswer move(@PathVariable String code, @Valid @RequestBody MovementRequest movement) {
         MovementKind kind = MovementKind.ofCode(movement.kind())
-                .filter(known -> known != MovementKind.SHELVED)
+                .filter(known -> known != MovementKind.SHELVED && known != MovementKind.USED)
                 .orElseThrow(() -> new BadField("kind", "eaten or put-back"));
         desk.move(lotCode(code), kind);
         return shelf();

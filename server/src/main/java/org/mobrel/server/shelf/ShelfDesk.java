@@ -6,8 +6,11 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarKind;
 import org.mobrel.ruling.Verdict;
+import org.mobrel.server.kitchen.CupboardDesk;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.shelf.Lot;
@@ -25,11 +28,13 @@ public class ShelfDesk {
     private static final int MONTHS_AT_ITS_BEST = 12;
 
     private final ShelfStore store;
+    private final CupboardDesk cupboard;
     private final InstantSource clock;
     private final ZoneId zone;
 
-    ShelfDesk(ShelfStore store, InstantSource clock, ZoneId zone) {
+    ShelfDesk(ShelfStore store, CupboardDesk cupboard, InstantSource clock, ZoneId zone) {
         this.store = store;
+        this.cupboard = cupboard;
         this.clock = clock;
         this.zone = zone;
     }
@@ -81,11 +86,10 @@ public class ShelfDesk {
     /** As {@link #move}, at an instant of its own; for kitchens that are loaded, not lived in. */
     @Transactional
     public void moveAt(LotCode code, MovementKind kind, Instant at) {
-        Lot lot = store.lotForUpdate(code)
-                .orElseThrow(() -> new Missing("lot", code.text()))
-                .lot();
+        ShelfLot label = store.lotForUpdate(code).orElseThrow(() -> new Missing("lot", code.text()));
+        Lot lot = label.lot();
         Movement movement = new Movement(kind, 1);
-        if (kind == MovementKind.SHELVED || !lot.allows(movement)) {
+        if (kind == MovementKind.SHELVED || kind == MovementKind.USED || !lot.allows(movement)) {
             throw new Conflict(
                     "not-on-the-shelf",
                     kind == MovementKind.EATEN
@@ -94,5 +98,44 @@ public class ShelfDesk {
                     Map.of("jars", lot.jars()));
         }
         store.add(code, movement, at);
+        cupboard.emptied(new JarKind(label.size(), label.mouth()), kind == MovementKind.EATEN ? 1 : -1);
     }
+
+    /** A lot on the shelf, with its label. */
+    @Transactional(readOnly = true)
+    public Optional<ShelfLot> lot(LotCode code) {
+        return store.lots().stream()
+                .filter(lot -> lot.lot().code().equals(code))
+                .findFirst();
+    }
+
+    /**
+     * Takes jars off the shelf as an ingredient of a batch; the lot is chained to it.
+     *
+     * @throws Missing if there is no such lot
+     * @throws Conflict if there are not so many jars
+     */
+    @Transactional
+    public void useIn(long batchId, LotCode code, int jars, Instant at) {
+        ShelfLot lot = store.lotForUpdate(code).orElseThrow(() -> new Missing("lot", code.text()));
+        Movement movement = new Movement(MovementKind.USED, jars);
+        if (!lot.lot().allows(movement)) {
+            throw new Conflict(
+                    "not-on-the-shelf",
+                    "Of lot %s there are %d jars, not %d."
+                            .formatted(code.text(), lot.lot().jars(), jars),
+                    Map.of("jars", lot.lot().jars()));
+        }
+        store.addUsed(code, movement, batchId, at);
+        cupboard.emptied(new JarKind(lot.size(), lot.mouth()), jars);
+    }
+
+    /** The lots that went into a batch as ingredients, and how many jars of each. */
+    @Transactional(readOnly = true)
+    public List<UsedJars> usedIn(long batchId) {
+        return store.usedIn(batchId);
+    }
+
+    /** Jars of a lot that became an ingredient. */
+    public record UsedJars(String lot, String title, int jars) {}
 }

@@ -118,4 +118,31 @@ class ShelfStore {
                 .param("at", SqlTime.of(at))
                 .update();
     }
+
+    void addUsed(LotCode code, Movement movement, long batchId, Instant at) {
+        db.sql(
+                        """
+                        INSERT INTO movement (lot_code, kind, jars, batch_id, moved_at)
+                        VALUES (:code, :kind, :jars, :batch, :at)
+                        """)
+                .param("code", code.text())
+                .param("kind", movement.kind().code())
+                .param("jars", movement.jars())
+                .param("batch", batchId)
+                .param("at", SqlTime.of(at))
+                .update();
+    }
+
+    List<ShelfDesk.UsedJars> usedIn(long batchId) {
+        return db.sql(
+                        """
+                        SELECT l.code, l.title, SUM(m.jars) AS jars
+                        FROM movement m JOIN lot l ON l.code = m.lot_code
+                        WHERE m.batch_id = :batch GROUP BY l.code, l.title ORDER BY MIN(m.id)
+                        """)
+                .param("batch", batchId)
+                .query((row, number) ->
+                        new ShelfDesk.UsedJars(row.getString("code"), row.getString("title"), row.getInt("jars")))
+                .list();
+    }
 }

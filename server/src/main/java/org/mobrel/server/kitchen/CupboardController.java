@@ -1,0 +1,99 @@
+package org.mobrel.server.kitchen;
+
+import jakarta.validation.Valid;
+import java.util.Arrays;
+import java.util.Optional;
+import org.mobrel.jars.Headspace;
+import org.mobrel.jars.JarKind;
+import org.mobrel.jars.JarSize;
+import org.mobrel.jars.Mouth;
+import org.mobrel.quantity.Volume;
+import org.mobrel.server.platform.BadField;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/kitchen/cupboard")
+class CupboardController {
+
+    /** Jars of one trade size differ by a few per cent; more is another jar, or another mark. */
+    private static final double MOST_OFF = 0.12;
+
+    private final CupboardDesk desk;
+
+    CupboardController(CupboardDesk desk) {
+        this.desk = desk;
+    }
+
+    @GetMapping
+    KitchenWire.CupboardAnswer cupboard() {
+        Cupboard cupboard = desk.cupboard();
+        return new KitchenWire.CupboardAnswer(
+                desk.averages().kinds().stream()
+                        .map(kind -> jar(kind, cupboard))
+                        .toList(),
+                Arrays.stream(Mouth.values())
+                        .map(mouth -> new KitchenWire.CupboardLids(
+                                mouth.code(), cupboard.lids(mouth).orElse(null)))
+                        .toList());
+    }
+
+    private KitchenWire.CupboardJar jar(JarKind kind, Cupboard cupboard) {
+        return new KitchenWire.CupboardJar(
+                kind.size().code(),
+                kind.mouth().code(),
+                cupboard.empty(kind).orElse(null),
+                average(kind).millilitres(),
+                Optional.ofNullable(cupboard.water().get(kind))
+                        .map(Volume::millilitres)
+                        .orElse(null));
+    }
+
+    private Volume average(JarKind kind) {
+        return desk.averages()
+                .fill(kind.size(), kind.mouth(), Headspace.ONE_INCH)
+                .orElseThrow(() -> new BadField("size", "there is no such jar in the table"));
+    }
+
+    @PutMapping("/jars")
+    KitchenWire.CupboardAnswer count(@Valid @RequestBody KitchenWire.JarsCounted counted) {
+        JarKind kind = kind(counted.size(), counted.mouth());
+        average(kind);
+        desk.count(kind, Optional.ofNullable(counted.empty()));
+        return cupboard();
+    }
+
+    @PutMapping("/water")
+    KitchenWire.CupboardAnswer measure(@Valid @RequestBody KitchenWire.JarMeasured measured) {
+        JarKind kind = kind(measured.size(), measured.mouth());
+        double average = average(kind).millilitres();
+        Double water = measured.waterMl();
+        if (water != null && !(Math.abs(water - average) <= MOST_OFF * average)) {
+            throw new BadField(
+                    "waterMl",
+                    "A %s holds about %.0f ml up to one inch below its rim. Fill it to there and weigh the water: 1 g is 1 ml."
+                            .formatted(kind.size().label(), average));
+        }
+        desk.measure(kind, Optional.ofNullable(water).map(Volume::ofMillilitres));
+        return cupboard();
+    }
+
+    @PutMapping("/lids")
+    KitchenWire.CupboardAnswer count(@Valid @RequestBody KitchenWire.LidsCounted counted) {
+        desk.count(mouth(counted.mouth()), Optional.ofNullable(counted.fresh()));
+        return cupboard();
+    }
+
+    private static JarKind kind(String size, String mouth) {
+        JarSize known = JarSize.ofCode(size)
+                .orElseThrow(() -> new BadField("size", "\"" + size + "\" is no size of jar known here"));
+        return new JarKind(known, mouth(mouth));
+    }
+
+    private static Mouth mouth(String mouth) {
+        return Mouth.ofCode(mouth).orElseThrow(() -> new BadField("mouth", "\"" + mouth + "\" is not regular or wide"));
+    }
+}

@@ -1,0 +1,139 @@
+package org.mobrel.server.planning;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.mobrel.foods.FoodKind;
+import org.mobrel.method.RequiredStep;
+import org.mobrel.prep.PrepList;
+import org.mobrel.prep.Scraps;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.scaling.Dose;
+import org.mobrel.scaling.KitchenMeasure;
+import org.mobrel.scaling.Scaled;
+import org.mobrel.scaling.ShareOut;
+
+/** What is done to each food, and what each jar gets of it, in words. */
+final class FillingWords {
+
+    private final KitchenMeasure measure;
+
+    FillingWords(LookedAt looked) {
+        this.measure = new KitchenMeasure(looked.kitchen().units());
+    }
+
+    List<DishWire.ShareAnswer> shareOut(Planned dish, Scaled scaled) {
+        return ShareOut.of(scaled).stream()
+                .map(out -> new DishWire.ShareAnswer(
+                        out.jar().jars().size().code(),
+                        out.jar().jars().mouth().code(),
+                        out.lines().stream()
+                                .map(line -> new DishWire.ShareLine(
+                                        line.line(),
+                                        DishWords.shortNameOf(dish.lines().get(line.line())),
+                                        Math.round(line.mass().grams()),
+                                        measure.mass(line.mass()),
+                                        measure.volume(line.bulk(), false)))
+                                .toList(),
+                        Math.round(out.total().grams()),
+                        measure.mass(out.total())))
+                .toList();
+    }
+
+    /** Seasonings by the jar, for those who season jars and not the pot. */
+    List<DishWire.DoseAnswer> doses(Planned dish, Scaled scaled) {
+        return IntStream.range(0, dish.lines().size())
+                .filter(index ->
+                        isSeasoning(dish.lines().get(index)) && !dish.jars().isEmpty())
+                .mapToObj(index -> dose(index, dish, scaled))
+                .toList();
+    }
+
+    private static boolean isSeasoning(IngredientLine line) {
+        return line.goesIntoJar()
+                && line.amount().isPresent()
+                && line.food()
+                        .filter(food ->
+                                food.kind() == FoodKind.FLAVOURING && !food.id().equals("oil"))
+                        .isPresent();
+    }
+
+    private DishWire.DoseAnswer dose(int index, Planned dish, Scaled scaled) {
+        IngredientLine line = dish.lines().get(index);
+        Optional<Dose> byJar = Dose.of(line);
+        List<DishWire.DoseOfJar> perJar = scaled.perJar().stream()
+                .map(jar -> new DishWire.DoseOfJar(
+                        jar.jars().size().code(),
+                        jar.jars().mouth().code(),
+                        measure.of(
+                                        line,
+                                        byJar.map(dose -> dose.times(jar.jars().size()))
+                                                .orElseGet(() -> scaled.factor()
+                                                        * jar.fill().dividedBy(scaled.inPot())))
+                                .orElse("")))
+                .toList();
+        return new DishWire.DoseAnswer(
+                index,
+                DishWords.shortNameOf(line),
+                perJar,
+                measure.of(line, LookedAt.times(line, dish, scaled)).orElse(""));
+    }
+
+    List<DishWire.VariantShare> variants(Planned dish) {
+        return dish.variants().stream()
+                .map(variant -> {
+                    int jars = LookedAt.jarsOf(dish, variant.name());
+                    return new DishWire.VariantShare(
+                            variant.name(),
+                            jars,
+                            dish.scaled()
+                                    .map(scaled -> addIns(dish, scaled, variant.addIns(), jars))
+                                    .orElse(List.of()));
+                })
+                .toList();
+    }
+
+    private List<String> addIns(Planned dish, Scaled scaled, List<IngredientLine> lines, int jars) {
+        List<String> words = new ArrayList<>();
+        for (IngredientLine line : lines) {
+            double times = LookedAt.timesForSome(line, dish, scaled, jars);
+            words.add((jars == 0 ? Optional.<String>empty() : measure.of(line, times))
+                    .map(amount -> amount + " " + DishWords.nameOf(line))
+                    .orElse(DishWords.nameOf(line)));
+        }
+        return words;
+    }
+
+    DishWire.PrepAnswer prep(Planned dish, Scaled scaled, List<RequiredStep> steps, Scraps scraps) {
+        PrepList list = PrepList.of(
+                dish.lines(),
+                IntStream.range(0, dish.lines().size())
+                        .mapToObj(scaled::portion)
+                        .toList(),
+                steps,
+                scraps);
+        return new DishWire.PrepAnswer(
+                list.foods().stream().map(food -> food(food, dish, scaled)).toList(),
+                list.together().stream()
+                        .map(step -> new DishWire.PrepStep(step.when().code(), step.text()))
+                        .toList());
+    }
+
+    private DishWire.FoodPrepAnswer food(PrepList.FoodPrep food, Planned dish, Scaled scaled) {
+        IngredientLine line = dish.lines().get(food.line());
+        return new DishWire.FoodPrepAnswer(
+                food.line(),
+                DishWords.nameOf(line),
+                food.bought().map(measure::toBuy).orElse(null),
+                food.prepared().map(measure::mass).orElse(null),
+                measure.of(line, LookedAt.times(line, dish, scaled)).orElse(null),
+                food.steps().stream()
+                        .map(step -> new DishWire.PrepStep(step.when().code(), step.text()))
+                        .toList(),
+                food.keep().isPresent() ? food.scraps().map(measure::mass).orElse(null) : null,
+                food.keep()
+                        .map(keep -> "%s, for %s".formatted(keep.keep(), keep.use()))
+                        .orElse(null));
+    }
+}

@@ -1,0 +1,128 @@
+package org.mobrel.server.planning;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.mobrel.jars.Headspace;
+import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarTable;
+import org.mobrel.quantity.Volume;
+import org.mobrel.recipe.Amount;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.scaling.Dose;
+import org.mobrel.scaling.Scaled;
+import org.mobrel.server.kitchen.Cupboard;
+import org.mobrel.server.kitchen.Kitchen;
+import org.mobrel.server.kitchen.KitchenCanner;
+import org.mobrel.server.platform.BadField;
+import org.mobrel.server.shelf.ShelfLot;
+import org.mobrel.shopping.ShoppingList;
+import org.mobrel.shopping.Wanted;
+
+/**
+ * A plan with all that follows from it.
+ *
+ * @param jarTable what jars hold in this kitchen
+ * @param lots on the shelf, by their codes
+ * @param pantry what is in the house, by the keys of the shopping list
+ */
+record LookedAt(
+        StoredPlan plan,
+        Kitchen kitchen,
+        KitchenCanner canner,
+        Cupboard cupboard,
+        JarTable jarTable,
+        Map<String, ShelfLot> lots,
+        Map<String, Amount> pantry,
+        List<DishLook> dishes) {
+
+    /**
+     * One dish, or what is wrong with it.
+     *
+     * @param title also there when something is wrong
+     */
+    record DishLook(PlanBody.Dish dish, String title, Optional<Planned> planned, Optional<BadField> trouble) {}
+
+    List<Planned> planned() {
+        return dishes.stream().flatMap(dish -> dish.planned().stream()).toList();
+    }
+
+    /** All jars of all dishes, each kind once. */
+    List<JarCount> jars() {
+        List<JarCount> all = new ArrayList<>();
+        for (Planned dish : planned()) {
+            for (JarCount jar : dish.jars()) {
+                int at = -1;
+                for (int index = 0; index < all.size(); index++) {
+                    at = all.get(index).kind().equals(jar.kind()) ? index : at;
+                }
+                if (at < 0) {
+                    all.add(jar);
+                } else {
+                    int sum = Math.min(JarCount.MOST, all.get(at).count() + jar.count());
+                    all.set(at, jar.kind().times(sum));
+                }
+            }
+        }
+        return all;
+    }
+
+    ShoppingList shopping() {
+        List<Wanted> wanted = new ArrayList<>();
+        for (Planned dish : planned()) {
+            dish.scaled().ifPresent(scaled -> {
+                for (int line = 0; line < dish.lines().size(); line++) {
+                    wanted.add(new Wanted(
+                            dish.lines().get(line), times(dish.lines().get(line), dish, scaled), ownJars(dish, line)));
+                }
+                addIns(dish, scaled, wanted);
+            });
+        }
+        return ShoppingList.of(wanted, pantry);
+    }
+
+    private static void addIns(Planned dish, Scaled scaled, List<Wanted> wanted) {
+        dish.variants().forEach(variant -> {
+            int jars = jarsOf(dish, variant.name());
+            variant.addIns()
+                    .forEach(line -> wanted.add(new Wanted(line, timesForSome(line, dish, scaled, jars), Volume.ZERO)));
+        });
+    }
+
+    /** How many jars get a variant's add-ins; all of them that there are, at most. */
+    static int jarsOf(Planned dish, String variant) {
+        int all = dish.jars().stream().mapToInt(JarCount::count).sum();
+        return dish.dish().variants().stream()
+                .filter(wish -> wish.name().equals(variant))
+                .mapToInt(wish -> Math.min(all, wish.jars()))
+                .findFirst()
+                .orElse(0);
+    }
+
+    /** What a line is multiplied by: the pot's factor, or the jars where it is given jar by jar. */
+    static double times(IngredientLine line, Planned dish, Scaled scaled) {
+        return Dose.of(line).map(dose -> dose.times(dish.jars())).orElse(scaled.factor());
+    }
+
+    /** The same for some of the jars: by their number where it is given jar by jar, else by their share of the pot. */
+    static double timesForSome(IngredientLine line, Planned dish, Scaled scaled, int jars) {
+        int all = dish.jars().stream().mapToInt(JarCount::count).sum();
+        double share = all == 0 ? 0 : (double) jars / all;
+        return times(line, dish, scaled) * share;
+    }
+
+    /** What the own jars that stand in for a line hold. */
+    Volume ownJars(Planned dish, int line) {
+        Volume sum = Volume.ZERO;
+        for (PlanBody.OwnJars own : dish.dish().ownJars()) {
+            ShelfLot lot = lots.get(own.lot());
+            if (own.line() == line && lot != null) {
+                Volume each = jarTable.fill(lot.size(), lot.mouth(), Headspace.ONE_INCH)
+                        .orElse(Volume.ZERO);
+                sum = sum.plus(each.times(own.jars()));
+            }
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,244 @@
+package org.mobrel.server.planning;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarSize;
+import org.mobrel.jars.Mouth;
+import org.mobrel.method.RequiredStep;
+import org.mobrel.method.RequiredSteps;
+import org.mobrel.prep.Scraps;
+import org.mobrel.recipe.LineWriter;
+import org.mobrel.scaling.KitchenMeasure;
+import org.mobrel.scaling.Scaled;
+import org.mobrel.scaling.YieldCorrection;
+import org.mobrel.server.recipe.Note;
+import org.mobrel.server.recipe.RecipeDesk;
+import org.mobrel.server.ruling.JarAsk;
+import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.RulingDesk;
+import org.mobrel.shopping.Aisle;
+import org.mobrel.shopping.ShoppingList;
+import org.springframework.stereotype.Component;
+
+/** A plan as the pages get it. */
+@Component
+class PlanWords {
+
+    private final RulingDesk rulings;
+    private final RecipeDesk recipes;
+    private final YieldDesk yields;
+    private final RequiredSteps steps;
+    private final Scraps scraps;
+
+    PlanWords(RulingDesk rulings, RecipeDesk recipes, YieldDesk yields, RequiredSteps steps, Scraps scraps) {
+        this.rulings = rulings;
+        this.recipes = recipes;
+        this.yields = yields;
+        this.steps = steps;
+        this.scraps = scraps;
+    }
+
+    PlanWire.PlanAnswer answer(LookedAt looked) {
+        StoredPlan plan = looked.plan();
+        return new PlanWire.PlanAnswer(
+                plan.id(),
+                plan.revision(),
+                plan.body(),
+                looked.dishes().stream().map(LookedAt.DishLook::title).collect(Collectors.joining(" and ")),
+                plan.away(),
+                plan.isAtStove(),
+                looked.canner().id(),
+                looked.canner().profile().name(),
+                looked.dishes().stream().map(dish -> dish(dish, looked)).toList(),
+                looked.jars().stream().map(JarAsk::of).toList(),
+                List.of(
+                        new PlanWire.FullLoad(
+                                JarSize.QUART.code(),
+                                looked.canner().profile().capacity().quarts()),
+                        new PlanWire.FullLoad(
+                                JarSize.PINT.code(),
+                                looked.canner().profile().capacity().pints()
+                                        * looked.canner().profile().capacity().shortLayers())),
+                supplies(looked),
+                shopping(looked));
+    }
+
+    private DishWire.DishAnswer dish(LookedAt.DishLook look, LookedAt looked) {
+        return look.planned().map(dish -> dish(dish, looked)).orElseGet(() -> inTrouble(look));
+    }
+
+    private static DishWire.DishAnswer inTrouble(LookedAt.DishLook look) {
+        DishWire.DishTrouble trouble = look.trouble()
+                .map(wrong -> new DishWire.DishTrouble(wrong.field(), String.valueOf(wrong.getMessage())))
+                .orElseThrow();
+        return new DishWire.DishAnswer(
+                look.dish().key(),
+                look.dish().recipeId(),
+                0,
+                look.title(),
+                trouble,
+                List.of(),
+                null,
+                List.of(),
+                null,
+                null,
+                null,
+                List.of(),
+                List.of(),
+                null,
+                null,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                null,
+                null);
+    }
+
+    private DishWire.DishAnswer dish(Planned dish, LookedAt looked) {
+        RulingAnswer ruling = rulings.answer(dish.batch(), dish.variants());
+        Optional<Scaled> scaled = dish.scaled();
+        DishWords words = new DishWords(looked);
+        FillingWords filling = new FillingWords(looked);
+        List<RequiredStep> required = steps.of(
+                dish.lines(), dish.recipe().pack(), dish.recipe().body().method());
+        return new DishWire.DishAnswer(
+                dish.dish().key(),
+                dish.recipe().id(),
+                dish.recipe().version(),
+                dish.recipe().title(),
+                null,
+                dish.jars().stream().map(JarAsk::of).toList(),
+                ruling,
+                IntStream.range(0, dish.loads().size())
+                        .mapToObj(
+                                index -> DishWords.card(index + 1, dish.loads().get(index), dish))
+                        .toList(),
+                scaled.map(made -> words.amounts(dish, made, ruling)).orElse(null),
+                scaled.map(made -> words.forecast(dish, made)).orElse(null),
+                scaled.map(made -> words.kettle(dish, made)).orElse(null),
+                scaled.map(made -> filling.shareOut(dish, made)).orElse(List.of()),
+                scaled.map(made -> filling.doses(dish, made)).orElse(List.of()),
+                scaled.map(made -> filling.prep(dish, made, required, scraps)).orElse(null),
+                correction(dish, looked.plan().id()),
+                DishWords.remarks(dish),
+                filling.variants(dish),
+                required.stream()
+                        .map(step -> new DishWire.PlanStep(
+                                step.text(), step.source().text(), step.said().code()))
+                        .toList(),
+                recipes.notes(dish.recipe().id()).stream().map(Note::text).toList(),
+                takenOn(dish).orElse(null),
+                looked.plan()
+                        .atStove(dish.dish().key())
+                        .map(StoredPlan.AtStove::batchId)
+                        .orElse(null));
+    }
+
+    /** Who took on what departs: for this plan, or with this version of the recipe where that covers all of it. */
+    private Optional<PlanWire.TakenOn> takenOn(Planned dish) {
+        return Optional.ofNullable(dish.dish().takesOn())
+                .map(who -> new PlanWire.TakenOn(who.by().strip(), who.reason().strip()))
+                .or(() -> recipes.judgement(dish.recipe().id(), dish.recipe().version())
+                        .filter(judgement -> judgement.covers(dish.departs()))
+                        .map(judgement -> new PlanWire.TakenOn(judgement.by(), judgement.reason())));
+    }
+
+    private DishWire.CorrectionAnswer correction(Planned dish, long planId) {
+        YieldCorrection yield = dish.pot().yield();
+        return new DishWire.CorrectionAnswer(
+                yield.factor(),
+                yield.error().value(),
+                yield.days(),
+                said(yield),
+                yields.history(dish.recipe().id()).stream()
+                        .map(made -> new DishWire.YieldEntry(
+                                made.id(),
+                                made.said(),
+                                made.made().dividedBy(made.predicted()),
+                                made.madeAt(),
+                                made.struck(),
+                                made.planId() == planId
+                                        && made.dish().equals(dish.dish().key())))
+                        .toList());
+    }
+
+    private static String said(YieldCorrection yield) {
+        long percent = Math.round(yield.error().value() * 100);
+        if (yield.days() == 0) {
+            return "Kitchen averages, good to about %d %%.".formatted(percent);
+        }
+        long off = Math.round((yield.factor() - 1) * 100);
+        String days = yield.days() == 1 ? "last time" : "on %d days".formatted(yield.days());
+        String learnt = off == 0
+                ? "made what averages say"
+                : "made %d %% %s than averages say".formatted(Math.abs(off), off > 0 ? "more" : "less");
+        return "This recipe %s %s, and that is counted in. Good to about %d %%.".formatted(learnt, days, percent);
+    }
+
+    private static List<PlanWire.SupplyAnswer> supplies(LookedAt looked) {
+        List<PlanWire.SupplyAnswer> supplies = new ArrayList<>();
+        looked.jars()
+                .forEach(jar -> supplies.add(supply(
+                        "jars",
+                        jar.size().code(),
+                        jar.mouth(),
+                        jar.count(),
+                        looked.cupboard().empty(jar.kind()),
+                        jar.size().label())));
+        Arrays.stream(Mouth.values()).forEach(mouth -> {
+            int need = looked.jars().stream()
+                    .filter(jar -> jar.mouth() == mouth)
+                    .mapToInt(JarCount::count)
+                    .sum();
+            if (need > 0) {
+                supplies.add(supply("lids", null, mouth, need, looked.cupboard().lids(mouth), "new lid"));
+            }
+        });
+        // What is at the stove has its jars and lids already.
+        return looked.plan().isAtStove() ? List.of() : supplies;
+    }
+
+    private static PlanWire.SupplyAnswer supply(
+            String what, @Nullable String size, Mouth mouth, int need, Optional<Integer> have, String label) {
+        int lacking = have.map(there -> Math.max(0, need - there)).orElse(0);
+        String things = "%s%s".formatted(label, need == 1 ? "" : "s");
+        String text = have.map(there -> lacking == 0
+                        ? "%d %s, %s mouth: %d there.".formatted(need, things, mouth.code(), there)
+                        : "%d %s%s short, %s mouth: %d needed, %d there."
+                                .formatted(lacking, label, lacking == 1 ? "" : "s", mouth.code(), need, there))
+                .orElse("%d %s, %s mouth: nobody has counted them.".formatted(need, things, mouth.code()));
+        return new PlanWire.SupplyAnswer(what, size, mouth.code(), need, have.orElse(null), lacking, text);
+    }
+
+    private static List<PlanWire.AisleAnswer> shopping(LookedAt looked) {
+        KitchenMeasure measure = new KitchenMeasure(looked.kitchen().units());
+        Map<Aisle, List<PlanWire.ShoppingItem>> aisles = new LinkedHashMap<>();
+        looked.shopping().items().forEach(item -> aisles.computeIfAbsent(item.aisle(), first -> new ArrayList<>())
+                .add(item(item, measure, looked.plan().body().ticked())));
+        return aisles.entrySet().stream()
+                .map(aisle -> new PlanWire.AisleAnswer(
+                        aisle.getKey().code(), aisle.getKey().title(), aisle.getValue()))
+                .toList();
+    }
+
+    private static PlanWire.ShoppingItem item(ShoppingList.Item item, KitchenMeasure measure, List<String> ticked) {
+        return new PlanWire.ShoppingItem(
+                item.key(),
+                item.name(),
+                item.need().isMeasured() ? GoodsWords.toBuy(item.need(), measure) : null,
+                item.have().map(LineWriter::amount).orElse(null),
+                item.buy().isSomething() ? GoodsWords.toBuy(item.buy(), measure) : null,
+                item.isInHouse() ? 0 : item.pieces(),
+                item.isInHouse(),
+                ticked.contains(item.key()));
+    }
+}

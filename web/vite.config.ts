@@ -6,5 +6,14 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   resolve: { alias: { "@": new URL("./src", import.meta.url).pathname } },
   server: { proxy: { "/api": "http://127.0.0.1:8427" } },
-  build: { target: "es2022", assetsInlineLimit: 0 },
+  // One page of an own server: the libraries are a file of their own, which stays when the places change.
+  build: {
+    target: "es2022",
+    assetsInlineLimit: 0,
+    rolldownOptions: {
+      output: {
+        codeSplitting: { groups: [{ name: "libraries", test: /node_modules/ }] },
+      },
+    },
+  },
 });

@@ -16,6 +16,11 @@ export class Problem extends Error {
     return typeof this.facts["field"] === "string" ? this.facts["field"] : undefined;
   }
 
+  /** What is wrong with that field, to be shown beside it. */
+  get reason(): string {
+    return typeof this.facts["reason"] === "string" ? this.facts["reason"] : this.message;
+  }
+
   static async of(response: Response): Promise<Problem> {
     try {
       const facts = (await response.json()) as Record<string, unknown>;
@@ -30,6 +35,15 @@ export class Problem extends Error {
       return new Problem(response.status, "unreadable", "The server answered with something unreadable.", {});
     }
   }
+}
+
+/** What an error says about one field of a form; nothing if it is about something else. */
+export function wrongAt(error: unknown, field: string): string | undefined {
+  if (!(error instanceof Problem) || error.field === undefined) {
+    return undefined;
+  }
+  const path = error.field.replace(/^body\./, "");
+  return path === field || path.startsWith(`${field}.`) ? error.reason : undefined;
 }
 
 /** What to tell a cook about an error of any kind. */

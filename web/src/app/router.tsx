@@ -1,7 +1,7 @@
 import { createRootRoute, createRoute, createRouter, redirect } from "@tanstack/react-router";
 import { KitchenPlace } from "@/kitchen";
 import { BatchPage, LogbookPlace } from "@/logbook";
-import { PickRecipe, PlanPlace, planSearch } from "@/plan";
+import { FillingPage, PlanPlace, PlansPlace, PrepPage, ShoppingPage } from "@/plan";
 import { ImportPage, RecipePage, RecipesPlace } from "@/recipes";
 import { SealsPage } from "@/seals";
 import { ShelfPlace } from "@/shelf";
@@ -30,15 +30,15 @@ const recipe = createRoute({
     return <RecipePage key={id} id={id === "new" ? undefined : Number(id)} />;
   },
 });
-const plan = createRoute({
-  getParentRoute: () => root,
-  path: "/plan/$id",
-  validateSearch: planSearch,
-  component: () => {
-    const { id } = plan.useParams();
-    return <PlanPlace key={id} recipeId={Number(id)} search={plan.useSearch()} />;
-  },
-});
+/** A page about one plan. */
+const ofPlan = <P extends string>(path: P, page: (id: number) => React.ReactNode) => {
+  const route = createRoute({
+    getParentRoute: () => root,
+    path,
+    component: () => page(Number((route.useParams() as { id: string }).id)),
+  });
+  return route;
+};
 const batch = createRoute({
   getParentRoute: () => root,
   path: "/logbook/$id",
@@ -56,8 +56,11 @@ const routes = root.addChildren([
   at("/recipes", RecipesPlace),
   at("/recipes/import", ImportPage),
   recipe,
-  at("/plan", PickRecipe),
-  plan,
+  at("/plan", PlansPlace),
+  ofPlan("/plan/$id", (id) => <PlanPlace key={id} id={id} />),
+  ofPlan("/plan/$id/shopping", (id) => <ShoppingPage id={id} />),
+  ofPlan("/plan/$id/prep", (id) => <PrepPage id={id} />),
+  ofPlan("/plan/$id/filling", (id) => <FillingPage id={id} />),
   at("/stove", StovePlace),
   at("/shelf", ShelfPlace),
   at("/logbook", LogbookPlace),

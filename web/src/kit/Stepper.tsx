@@ -11,14 +11,15 @@ interface Props {
   readonly format?: (value: number) => string;
 }
 
-/** A number changed by two large buttons, or typed. */
+/** A number changed by two large buttons, or typed. What cannot be meant is said under it. */
 export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1, format = String }: Props) {
   const id = useId();
   // While it is typed, the text stands as it is: "0." is on its way to "0.5".
   const [typing, setTyping] = useState<string | undefined>();
   const to = (next: number) => onChange(Math.round(Math.min(max, Math.max(min, next)) * 100) / 100);
+  const wrong = typing === undefined ? undefined : whyNot(typing, min, max, step);
   return (
-    <div className="flex items-center justify-between gap-2">
+    <div className="flex flex-wrap items-center justify-between gap-x-2">
       <label htmlFor={id} className={`font-semibold ${label.length < 14 ? "whitespace-nowrap" : ""}`}>
         {label}
       </label>
@@ -34,14 +35,15 @@ export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1, f
         </button>
         <input
           id={id}
+          aria-invalid={wrong !== undefined}
+          aria-describedby={wrong === undefined ? undefined : `${id}-wrong`}
           className="digits w-12 bg-transparent text-center text-xl font-bold"
           inputMode="decimal"
           value={typing ?? format(value)}
           onChange={(event) => {
             setTyping(event.target.value);
-            const typed = Number(event.target.value.replace(",", "."));
-            if (event.target.value.trim() !== "" && Number.isFinite(typed)) {
-              to(typed);
+            if (!whyNot(event.target.value, min, max, step)) {
+              to(number(event.target.value));
             }
           }}
           onFocus={(event) => event.target.select()}
@@ -57,6 +59,27 @@ export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1, f
           <Plus size={20} />
         </button>
       </div>
+      {wrong && (
+        <p id={`${id}-wrong`} role="alert" className="w-full text-[0.9rem] font-semibold text-brick">
+          {wrong}
+        </p>
+      )}
     </div>
   );
+}
+
+function number(typed: string): number {
+  return Number(typed.trim().replace(",", "."));
+}
+
+/** Why what was typed cannot be taken: then the number before it stands, and nothing is lost by leaving the field. */
+function whyNot(typed: string, min: number, max: number, step: number): string | undefined {
+  const value = number(typed);
+  if (typed.trim() === "" || !Number.isFinite(value)) {
+    return `A number from ${min} to ${max}, please`;
+  }
+  if (value < min || value > max) {
+    return value < min ? `${min} or more` : `${max} at most`;
+  }
+  return step >= 1 && !Number.isInteger(value) ? "A whole number, please" : undefined;
 }

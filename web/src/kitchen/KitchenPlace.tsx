@@ -5,6 +5,8 @@ import { applyTheme, chosenTheme, type ThemeChoice } from "@/app";
 import { Button, Card, Choice, Field, LinkButton, Loading, Place, ProblemNote } from "@/kit";
 import { CannerCard } from "./CannerCard";
 import { CannerForm } from "./CannerForm";
+import { CupboardCard } from "./CupboardCard";
+import { Household } from "./Household";
 import { type Kitchen, useKitchen, useKitchenChange } from "./useKitchen";
 
 /** What everything else depends on: altitude, canners, school and measures. */
@@ -26,7 +28,10 @@ export function KitchenPlace() {
     >
       <div className="grid items-start gap-4 lg:grid-cols-[22rem_minmax(0,1fr)]">
         <Settings key={`${kitchen.data.altitudeFt}/${kitchen.data.units}`} kitchen={kitchen.data} />
-        <Canners kitchen={kitchen.data} />
+        <div className="flex flex-col gap-4">
+          <Canners kitchen={kitchen.data} />
+          <CupboardCard kitchen={kitchen.data} />
+        </div>
       </div>
       <p className="text-[0.95rem] text-soft">
         Follow your canner's manual, use current tested recipes, and ask your local extension office or
@@ -107,6 +112,7 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
         </Field>
       </form>
       {!error && <ProblemNote error={change.error} />}
+      <Household kitchen={kitchen} />
       <Choice
         label="Measures"
         value={metric ? "metric" : "us"}

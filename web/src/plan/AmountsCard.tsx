@@ -1,8 +1,22 @@
+import { ChevronDown } from "lucide-react";
+import { Fragment, useState } from "react";
 import { Card } from "@/kit";
-import type { Amounts } from "./usePlan";
+import type { Dish } from "./body";
+import { LineDetail } from "./LineDetail";
+import type { DishAnswer } from "./usePlan";
 
-/** How much of everything for this many jars, as a cook measures and as a shop sells it. */
-export function AmountsCard({ amounts }: { readonly amounts: Amounts | undefined }) {
+interface Props {
+  readonly planId: number;
+  readonly dish: Dish;
+  readonly answer: DishAnswer;
+  readonly fixed: boolean;
+  readonly change: (change: (dish: Dish) => Dish) => void;
+}
+
+/** How much of everything, as a cook measures and as a shop sells it; each line opens to how it came about. */
+export function AmountsCard({ planId, dish, answer, fixed, change }: Props) {
+  const [open, setOpen] = useState<number | undefined>();
+  const { amounts } = answer;
   if (!amounts) {
     return (
       <Card label="Amounts">
@@ -14,11 +28,10 @@ export function AmountsCard({ amounts }: { readonly amounts: Amounts | undefined
       </Card>
     );
   }
-  const unmeasured = amounts.unmeasured.length > 0;
   return (
-    <Card label="Amounts" className="pb-3!">
+    <Card label="Amounts" className="px-4! pt-3! pb-4!">
       <table className="w-full">
-        <caption className="pb-1 text-left text-lg font-bold">For this many jars</caption>
+        <caption className="pb-1 text-left text-lg font-bold">Into the pot</caption>
         <thead>
           <tr className="border-b border-line text-left text-[0.85rem] text-soft">
             <th className="py-1 font-semibold">Ingredient</th>
@@ -27,27 +40,83 @@ export function AmountsCard({ amounts }: { readonly amounts: Amounts | undefined
           </tr>
         </thead>
         <tbody>
-          {amounts.lines.map((line, index) => (
-            <tr key={index} className="border-b border-line align-top">
-              <td className="py-2 leading-snug">{line.name}</td>
-              <td className="px-2 py-2 text-right font-bold whitespace-nowrap">
-                {line.kitchen ?? "to taste"}
-              </td>
-              <td className="py-2 text-right whitespace-nowrap text-soft">{line.asBought ?? ""}</td>
-            </tr>
+          {amounts.lines.map((line) => (
+            <Fragment key={line.line}>
+              <tr className={`align-top ${open === line.line ? "" : "border-b border-line"}`}>
+                <td className="py-0.5 leading-snug">
+                  <button
+                    type="button"
+                    className="flex min-h-9 w-full cursor-pointer items-start gap-1 py-1.5 text-left"
+                    aria-expanded={open === line.line}
+                    onClick={() => setOpen(open === line.line ? undefined : line.line)}
+                  >
+                    <ChevronDown
+                      size={16}
+                      className={`mt-1 shrink-0 text-primary transition-transform ${open === line.line ? "" : "-rotate-90"}`}
+                      aria-hidden="true"
+                    />
+                    <span>{line.name}</span>
+                  </button>
+                </td>
+                <td className="px-2 py-2 text-right font-bold whitespace-nowrap">
+                  {line.kitchen ?? "to taste"}
+                </td>
+                <td className="py-2 text-right whitespace-nowrap text-soft">
+                  {line.asBought ?? ""}
+                  {line.fromShelf != null && <div className="font-bold text-ink">{line.fromShelf} own</div>}
+                </td>
+              </tr>
+              {open === line.line && (
+                <tr className="border-b border-line">
+                  <td colSpan={3} className="pb-3 pl-5">
+                    <LineDetail
+                      planId={planId}
+                      dish={dish}
+                      line={line}
+                      factor={amounts.factor}
+                      fixed={fixed}
+                      change={change}
+                    />
+                  </td>
+                </tr>
+              )}
+            </Fragment>
           ))}
         </tbody>
       </table>
-      <p className="pt-3">
-        <strong>Broth:</strong> {amounts.brothNeeded} in the jars.{" "}
-        {amounts.topUp != null && <strong>Top up with {amounts.topUp} of stock or boiling water. </strong>}
-        {amounts.brothLeft != null && <>{amounts.brothLeft} stays in the pot. </>}
-        Keep <strong>{amounts.kettle}</strong> boiling: the need and a third more.
-      </p>
-      <p className="pt-1 text-[0.85rem] text-soft">
-        Kitchen averages, good to about {Math.round(amounts.errorShare * 100)} %: heat one spare jar.
-        {unmeasured && " Lines without an amount are not counted in."}
-      </p>
+      <Broth answer={answer} />
     </Card>
+  );
+}
+
+function Broth({ answer }: { readonly answer: DishAnswer }) {
+  const { amounts, correction } = answer;
+  if (!amounts) {
+    return null;
+  }
+  return (
+    <div className="pt-3">
+      {amounts.brothNeededMl > 0 && (
+        <p>
+          <strong>Broth:</strong> {amounts.brothNeeded} in the jars.{" "}
+          {amounts.topUp != null && <strong>Top up with {amounts.topUp} of stock or boiling water. </strong>}
+          {amounts.brothLeft != null && <>{amounts.brothLeft} stays in the pot. </>}
+        </p>
+      )}
+      {amounts.brothNeededMl === 0 && amounts.fillMl > 0 && (
+        <p>
+          <strong>No broth:</strong> raw meat packed solid gives its own juice.
+        </p>
+      )}
+      {amounts.brothNeededMl > 0 && (
+        <p className="mt-1">
+          <strong>Kettle:</strong> keep {amounts.kettle} boiling, a third of it reserve.
+        </p>
+      )}
+      <p className="pt-1.5 text-[0.85rem] text-soft">
+        {correction?.text}
+        {amounts.unmeasured.length > 0 && " Lines without an amount are not counted in."}
+      </p>
+    </div>
   );
 }

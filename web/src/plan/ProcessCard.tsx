@@ -6,6 +6,8 @@ import type { Load } from "./usePlan";
 
 interface Props {
   readonly load: Load;
+  /** The number of the last load that is just like this one. */
+  readonly until: number;
   readonly loads: number;
   readonly cannerName: string;
   readonly judged: boolean;
@@ -14,7 +16,7 @@ interface Props {
 }
 
 /** What to do with one load, all of it from the ruling: to be read at the stove. */
-export function ProcessCard({ load, loads, cannerName, judged, takenOn }: Props) {
+export function ProcessCard({ load, until, loads, cannerName, judged, takenOn }: Props) {
   const dial = load.gauge === "dial";
   const raised = load.readingPsi > load.truePsi;
   return (
@@ -27,10 +29,15 @@ export function ProcessCard({ load, loads, cannerName, judged, takenOn }: Props)
         <LoadPicture jars={load.jars} className="h-24 w-24 shrink-0" />
         <div className="min-w-56 flex-1">
           <h2 className="text-xl font-bold">
-            Process card{loads > 1 && `: load ${load.number} of ${loads}`}
+            Process card
+            {loads > 1 &&
+              (until > load.number
+                ? `: loads ${load.number} to ${until} of ${loads}`
+                : `: load ${load.number} of ${loads}`)}
           </h2>
           <p className="text-soft">
             {countJars(load.jars)} in {cannerName}
+            {until > load.number && ", each time"}
           </p>
           <p className="mt-1 text-[1.05rem] font-semibold">{load.headline}</p>
           {judged && (

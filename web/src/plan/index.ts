@@ -1,3 +1,5 @@
-export { PickRecipe } from "./PickRecipe";
+export { FillingPage } from "./FillingPage";
 export { PlanPlace } from "./PlanPlace";
-export { planSearch } from "./search";
+export { PlansPlace } from "./PlansPlace";
+export { PrepPage } from "./PrepPage";
+export { ShoppingPage } from "./ShoppingPage";

@@ -1,38 +1,162 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { api, body, type Schemas } from "@/api/client";
+import { Problem } from "@/api/problem";
+import type { PlanBody, PlanEdit } from "./body";
 
 export type Plan = Schemas["PlanAnswer"];
-export type Load = Schemas["LoadAnswer"];
+export type DishAnswer = Schemas["DishAnswer"];
 export type Amounts = Schemas["AmountsAnswer"];
+export type Load = Schemas["LoadAnswer"];
 
-interface Jars {
-  readonly size: string;
-  readonly mouth: string;
-  readonly count: number;
+/** How often a page looks whether another device changed the plan, in milliseconds. */
+const LOOK_AGAIN_MS = 4_000;
+
+const key = (id: number) => ["plans", id] as const;
+
+export function usePlans() {
+  return useQuery({ queryKey: ["plans"], queryFn: () => body(api.GET("/api/plans")) });
 }
 
-export function usePlan(
-  recipeId: number,
-  cannerId: number | undefined,
-  jars: readonly Jars[],
-  ready: boolean,
-) {
-  const asked = jars.filter((jar) => jar.count > 0);
-  return useQuery({
-    queryKey: ["plan", recipeId, cannerId, asked],
-    enabled: ready && cannerId !== undefined && asked.length > 0,
-    placeholderData: keepPreviousData,
-    queryFn: () => body(api.POST("/api/plans", { body: { recipeId, cannerId: cannerId ?? 0, jars: asked } })),
+export interface PlanInHand {
+  /** As the server worked it out last. */
+  readonly plan: Plan | undefined;
+  /** What the cook set, with the taps the server has not seen yet. */
+  readonly body: PlanBody | undefined;
+  readonly edit: (change: PlanEdit) => void;
+  /** Whether the shown amounts are still those before the last tap. */
+  readonly behind: boolean;
+  readonly error: unknown;
+  readonly retry: () => void;
+}
+
+/**
+ * A plan and its edits. Every edit is saved at once; those made while one is under way go out together after it. An edit that
+ * the server refuses stays in hand with its reason, so that what was typed is not lost.
+ */
+export function usePlan(id: number): PlanInHand {
+  const queries = useQueryClient();
+  const query = useQuery({
+    queryKey: key(id),
+    queryFn: () => body(api.GET("/api/plans/{id}", { params: { path: { id } } })),
+    refetchInterval: LOOK_AGAIN_MS,
+  });
+  const [pending, setPending] = useState<readonly PlanEdit[]>([]);
+  const [error, setError] = useState<unknown>();
+  const saving = useRef(false);
+  const plan = query.data;
+
+  const save = useCallback(
+    async (edits: readonly PlanEdit[], base: Plan) => {
+      saving.current = true;
+      try {
+        await queries.cancelQueries({ queryKey: key(id) });
+        const next = await put(id, edits, base);
+        queries.setQueryData(key(id), next);
+        setPending((all) => all.slice(edits.length));
+        setError(undefined);
+      } catch (wrong) {
+        setError(wrong);
+      } finally {
+        saving.current = false;
+      }
+    },
+    [id, queries],
+  );
+
+  useEffect(() => {
+    if (pending.length > 0 && plan && !saving.current && error === undefined) {
+      void save(pending, plan);
+    }
+  }, [pending, plan, error, save]);
+
+  const edit = useCallback((change: PlanEdit) => {
+    // A new edit is a new try: it may be what mends the one that was refused.
+    setError(undefined);
+    setPending((all) => [...all, change]);
+  }, []);
+
+  return {
+    plan,
+    body: plan && pending.reduce((now, change) => change(now), plan.body),
+    edit,
+    behind: pending.length > 0,
+    error: error ?? (plan ? undefined : query.error),
+    retry: () => {
+      setError(undefined);
+      void query.refetch();
+    },
+  };
+}
+
+/** Saves edits on top of what the server has; if another device was first, on top of that. */
+async function put(id: number, edits: readonly PlanEdit[], base: Plan): Promise<Plan> {
+  const path = { params: { path: { id } } };
+  const wish = (from: Plan) => ({
+    basedOn: from.revision,
+    body: edits.reduce((now, change) => change(now), from.body),
+  });
+  try {
+    return await body(api.PUT("/api/plans/{id}", { ...path, body: wish(base) }));
+  } catch (wrong) {
+    if (wrong instanceof Problem && wrong.code === "someone-was-first") {
+      const latest = await body(api.GET("/api/plans/{id}", path));
+      return body(api.PUT("/api/plans/{id}", { ...path, body: wish(latest) }));
+    }
+    throw wrong;
+  }
+}
+
+/** A change that answers the whole plan. */
+function usePlanChange<W>(id: number, change: (wish: W) => Promise<Plan>) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: change,
+    onSuccess: (plan) => queries.setQueryData(key(id), plan),
   });
 }
 
-export function useBatch() {
+export function usePantry(id: number) {
+  return usePlanChange(id, (says: Schemas["PantrySays"]) =>
+    body(api.PUT("/api/plans/{id}/pantry", { params: { path: { id } }, body: says })),
+  );
+}
+
+export function useMade(id: number, dish: string) {
+  return usePlanChange(id, (made: Schemas["ReallyMade"]) =>
+    body(api.POST("/api/plans/{id}/dishes/{key}/made", { params: { path: { id, key: dish } }, body: made })),
+  );
+}
+
+/** Strikes a day out of what a recipe learnt, or counts it again. */
+export function useStrike(id: number) {
+  return usePlanChange(id, ({ entry, struck }: { readonly entry: number; readonly struck: boolean }) => {
+    const path = { params: { path: { id, yield: entry } } };
+    return body(
+      struck
+        ? api.DELETE("/api/plans/{id}/yields/{yield}", path)
+        : api.PUT("/api/plans/{id}/yields/{yield}", path),
+    );
+  });
+}
+
+export function usePutAway() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (batch: Schemas["BatchRequest"]) => body(api.POST("/api/batches", { body: batch })),
+    mutationFn: ({ id, away }: { readonly id: number; readonly away: boolean }) =>
+      api.PUT("/api/plans/{id}/away", { params: { path: { id } }, body: { away } }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ["plans"] }),
+  });
+}
+
+export function useToTheStove(id: number) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: () => body(api.POST("/api/batches/of-plan/{planId}", { params: { path: { planId: id } } })),
     onSuccess: () =>
       queries.invalidateQueries({
-        predicate: ({ queryKey }) => queryKey[0] === "runs" || queryKey[0] === "batches",
+        predicate: ({ queryKey }) =>
+          ["runs", "batches", "plans", "shelf", "cupboard"].includes(String(queryKey[0])),
       }),
   });
 }

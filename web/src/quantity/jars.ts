@@ -2,7 +2,7 @@
 export const JAR_SIZES = ["quart", "pint-and-a-half", "pint", "twelve-ounce", "half-pint"] as const;
 export type JarSize = (typeof JAR_SIZES)[number];
 
-const WORDS: Record<string, string> = { "twelve-ounce": "12 oz jar" };
+const WORDS: Record<string, string> = { "twelve-ounce": "12 oz jar", "pint-and-a-half": "24 oz jar" };
 
 /** 'quart', 'quarts', '12 oz jars'. */
 export function jarWord(size: string, count: number): string {

@@ -1,9 +1,9 @@
 import { useNavigate } from "@tanstack/react-router";
 import { CalendarCheck2, Copy, FileDown, Save, Trash2, Undo2 } from "lucide-react";
 import { Problem } from "@/api/problem";
-import { Button, LinkButton, ProblemNote, useToast } from "@/kit";
+import { Button, ProblemNote, useToast } from "@/kit";
 import type { Draft } from "./useDraft";
-import { useRecipeArchive, useRecipeCopy, useRecipeSave } from "./useRecipes";
+import { usePlanBegin, useRecipeArchive, useRecipeCopy, useRecipeSave } from "./useRecipes";
 
 interface Props {
   readonly id: number | undefined;
@@ -63,17 +63,28 @@ export function RecipeActions({ id, draft, dirty, undo, forget }: Props) {
           Save
         </Button>
       )}
-      {id !== undefined && !dirty && (
-        <LinkButton
-          to="/plan/$id"
-          params={{ id: String(id) }}
-          look="main"
-          icon={<CalendarCheck2 size={20} />}
-        >
-          Plan jars
-        </LinkButton>
-      )}
+      {id !== undefined && !dirty && <PlanJars id={id} />}
     </>
+  );
+}
+
+/** Opens the plan of this recipe: the one there is, or a new one. */
+function PlanJars({ id }: { readonly id: number }) {
+  const navigate = useNavigate();
+  const begin = usePlanBegin();
+  return (
+    <Button
+      look="main"
+      icon={<CalendarCheck2 size={20} />}
+      disabled={begin.isPending}
+      onClick={() =>
+        begin.mutate(id, {
+          onSuccess: (plan) => void navigate({ to: "/plan/$id", params: { id: String(plan.id) } }),
+        })
+      }
+    >
+      Plan jars
+    </Button>
   );
 }
 

@@ -1,4 +1,4 @@
 export { ImportPage } from "./ImportPage";
 export { RecipePage } from "./RecipePage";
 export { RecipesPlace } from "./RecipesPlace";
-export { type RecipeEntry, useRecipes } from "./useRecipes";
+export { type RecipeEntry, usePlanBegin, useRecipes } from "./useRecipes";

@@ -154,3 +154,12 @@ export function pastedDraft(pasted: PastedDraft): Draft {
     imported: pasted.imported ?? undefined,
   };
 }
+
+/** Opens the plan of a recipe: the one there is, or a new one. */
+export function usePlanBegin() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (recipeId: number) => body(api.POST("/api/plans", { body: { recipeId } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ["plans"], exact: true }),
+  });
+}

@@ -13,7 +13,7 @@ public enum JarSize {
     HALF_PINT("half-pint", "half-pint", true, 8),
     TWELVE_OUNCE("twelve-ounce", "12 oz jar", true, 12),
     PINT("pint", "pint", true, 16),
-    PINT_AND_A_HALF("pint-and-a-half", "pint-and-a-half", false, 24),
+    PINT_AND_A_HALF("pint-and-a-half", "24 oz jar", false, 24),
     QUART("quart", "quart", false, 32),
     HALF_GALLON("half-gallon", "half-gallon", false, 64);
 

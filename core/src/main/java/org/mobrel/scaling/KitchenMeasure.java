@@ -99,6 +99,11 @@ public final class KitchenMeasure {
         return volumes.of(volume, liquid).words();
     }
 
+    /** A volume near enough to talk about it: '¾ cup'. Not for measuring by. */
+    public String about(Volume volume) {
+        return volumes.about(volume);
+    }
+
     /** A mass as a shop sells it, never less than is needed. */
     public String toBuy(Mass mass) {
         return masses.toBuy(mass);

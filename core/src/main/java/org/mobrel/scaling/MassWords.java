@@ -1,12 +1,10 @@
 package org.mobrel.scaling;
 
-import java.util.ArrayList;
-import java.util.List;
 import org.mobrel.quantity.Mass;
 
 /**
- * Masses by a kitchen scale: pounds and ounces, or grams and kilograms. The roundest number that is within 2 % (1.5 in grams), else the nearest
- * line of the scale: an eighth of an ounce, half a gram.
+ * Masses by a kitchen scale: pounds and ounces, or grams and kilograms. The roundest number that is within about 1 %, else the nearest
+ * line of the scale: an ounce or a gram, down to an eighth of an ounce and half a gram.
  */
 final class MassWords {
 
@@ -16,8 +14,13 @@ final class MassWords {
     static final double SMALLEST_GRAM = 1;
 
     private static final double GRAMS_PER_OUNCE = 28.349523125;
-    private static final double ROUND_OUNCES = 0.02;
-    private static final double ROUND_GRAMS = 0.015;
+    /** Steps from here on are round numbers: a quarter pound, ten grams. */
+    private static final double ROUND_OUNCES = 4;
+
+    private static final double ROUND_GRAMS = 10;
+
+    /** How far off a line of the scale may be. */
+    private static final double LINE = 0.02;
 
     private static final double[] OUNCE_STEPS = {8, 4, 1, 0.5, 0.25, 0.125};
     private static final double[] GRAM_STEPS = {500, 100, 50, 10, 5, 1, 0.5};
@@ -37,7 +40,7 @@ final class MassWords {
     }
 
     private static Measured american(double ounces) {
-        Measured near = nearest(ounces, OUNCE_STEPS, ROUND_OUNCES);
+        Measured near = nearest(ounces, OUNCE_STEPS, ROUND_OUNCES, 0.01);
         return new Measured(ounces(near.value()), near.value() * GRAMS_PER_OUNCE);
     }
 
@@ -51,7 +54,7 @@ final class MassWords {
     }
 
     private static Measured metric(double grams) {
-        double near = nearest(grams, GRAM_STEPS, ROUND_GRAMS).value();
+        double near = nearest(grams, GRAM_STEPS, ROUND_GRAMS, 0.015).value();
         return near < 1_000
                 ? new Measured(VolumeWords.decimals(near) + " g", near)
                 : new Measured(VolumeWords.decimals(near / 1_000) + " kg", near);
@@ -68,11 +71,20 @@ final class MassWords {
         return grams < 1_000 ? VolumeWords.decimals(grams) + " g" : VolumeWords.decimals(grams / 1_000) + " kg";
     }
 
-    private static Measured nearest(double exact, double[] steps, double slack) {
-        List<Measured> ways = new ArrayList<>();
+    /**
+     * The roundest number that is near enough.
+     *
+     * @param round steps from here on are round numbers
+     * @param slack how far off a round number may be
+     */
+    private static Measured nearest(double exact, double[] steps, double round, double slack) {
         for (double step : steps) {
-            ways.add(new Measured("", step * Fractions.nearest(exact, step)));
+            double near = step * Fractions.nearest(exact, step);
+            if (Math.abs(near - exact) <= (step >= round ? slack : LINE) * exact) {
+                return new Measured("", near);
+            }
         }
-        return Measured.firstWithin(exact, slack * exact, ways);
+        double finest = steps[steps.length - 1];
+        return new Measured("", finest * Fractions.nearest(exact, finest));
     }
 }

@@ -19,11 +19,14 @@ public final class Swap {
 
     private Swap() {}
 
-    /** The line with the other food, as a recipe has it; empty for a line that cannot be weighed. */
+    /** The line with the other food, as a recipe has it; empty for a line that is no solid or cannot be weighed. */
     public static Optional<String> byWeight(IngredientLine line, Food other, Units units) {
         Set<State> states = EnumSet.noneOf(State.class);
         KEPT.stream().filter(line::is).forEach(states::add);
-        return Portions.of(line, Pack.HOT)
+        return Optional.of(line)
+                .filter(solid ->
+                        solid.food().filter(food -> food.kind().isSolid()).isPresent())
+                .flatMap(solid -> Portions.of(solid, Pack.HOT))
                 .map(portion -> portion.raw())
                 .filter(mass -> !mass.isZero())
                 .map(mass -> new KitchenMeasure(units).mass(mass) + " "

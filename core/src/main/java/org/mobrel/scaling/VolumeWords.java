@@ -160,6 +160,23 @@ final class VolumeWords {
         return ways;
     }
 
+    /** Near enough to talk about it: the nearest mark of a cup, spoon or jug. Not for measuring by. */
+    String about(Volume volume) {
+        double ml = volume.millilitres();
+        if (!us) {
+            return ml >= 48 && ml < 975
+                    ? 10 * Fractions.nearest(ml, 10) + " ml"
+                    : metric(ml).get(0).words();
+        }
+        double spoons = ml / teaspoon;
+        if (spoons >= 9) {
+            return cups(Math.max(12, cupMarks(spoons).get(0)));
+        }
+        return spoons >= 2.5
+                ? Fractions.nearest(spoons, 3) + " tbsp"
+                : of(volume, false).words();
+    }
+
     /** As a shop sells it, never noticeably less than is needed: to the next half cup or half quart, to the next 50 or 250 mL. */
     String toBuy(Volume volume) {
         double ml = volume.millilitres() * ALMOST;

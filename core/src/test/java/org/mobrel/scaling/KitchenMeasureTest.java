@@ -109,4 +109,19 @@ class KitchenMeasureTest {
         assertThat(new KitchenMeasure(Units.METRIC).toBuy(Volume.ofMillilitres(ml)))
                 .isEqualTo(metric);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "203, ¾ cup, 200 ml",
+        "58, ¼ cup, 60 ml",
+        "30, 2 tbsp, 2 tbsp",
+        "128, ½ cup, 130 ml",
+        "635, 2⅔ cups, 640 ml",
+        "5, 1 tsp, 1 tsp"
+    })
+    void talking_about_a_volume_takes_the_nearest_mark(double ml, String us, String metric) {
+        assertThat(new KitchenMeasure(Units.US).about(Volume.ofMillilitres(ml))).isEqualTo(us);
+        assertThat(new KitchenMeasure(Units.METRIC).about(Volume.ofMillilitres(ml)))
+                .isEqualTo(metric);
+    }
 }

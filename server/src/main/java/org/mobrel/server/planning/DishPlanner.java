@@ -129,7 +129,7 @@ final class DishPlanner {
             throw new BadField(field + ".keepBack.value", "that is more than this makes");
         }
         Capacity capacity = canner.profile().capacity();
-        Predicate<List<JarCount>> mayHold = dish.oneLoad() ? jars -> Loads.fits(capacity, jars) : jars -> true;
+        Predicate<List<JarCount>> mayHold = dish.isOneLoad() ? jars -> Loads.fits(capacity, jars) : jars -> true;
         try {
             Scaled scaled = scaling.toFill(pot, headspace, reach.factor(), kinds, keepBack, mayHold)
                     .orElseThrow();
@@ -152,7 +152,7 @@ final class DishPlanner {
                                 ? "how much of it?"
                                 : "\"%s\" is no amount: a number above 0 and lb, oz, kg, g, cups, qt or L"
                                         .formatted(hand.amount().strip())));
-        InHand inHand = new InHand(hand.line(), amount, hand.asBought());
+        InHand inHand = new InHand(hand.line(), amount, Boolean.TRUE.equals(hand.asBought()));
         if (inHand.factor(pot).isEmpty()) {
             throw new BadField(
                     field + ".amount",

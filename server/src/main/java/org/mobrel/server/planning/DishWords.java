@@ -106,7 +106,7 @@ final class DishWords {
                 jar.solidsMass().grams(),
                 jar.broth().millilitres(),
                 measure.mass(jar.solidsMass()),
-                measure.volume(jar.broth(), false),
+                measure.about(jar.broth()),
                 looked.kitchen().household().servings(jar.fill()));
     }
 
@@ -162,7 +162,9 @@ final class DishWords {
                 measure.volume(scaled.inPot(), true),
                 giveOrTake(scaled),
                 scaled.leftover().millilitres(),
-                worth(scaled.leftover()).orElse(null),
+                worth(scaled.leftover())
+                        .map(rest -> measure.about(scaled.leftover()))
+                        .orElse(null),
                 worth(scaled.leftover()).isPresent() ? new Routes(looked).of(dish, scaled) : List.of(),
                 worth(scaled.keptBack()).orElse(null),
                 household.servings(scaled.keptBack()),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
 import org.mobrel.method.RequiredStep;
 import org.mobrel.prep.PrepList;
@@ -31,14 +32,22 @@ final class FillingWords {
                         out.lines().stream()
                                 .map(line -> new DishWire.ShareLine(
                                         line.line(),
-                                        DishWords.shortNameOf(dish.lines().get(line.line())),
+                                        asPacked(dish.lines().get(line.line())),
                                         Math.round(line.mass().grams()),
                                         measure.mass(line.mass()),
-                                        measure.volume(line.bulk(), false)))
+                                        measure.about(line.bulk())))
                                 .toList(),
                         Math.round(out.total().grams()),
                         measure.mass(out.total())))
                 .toList();
+    }
+
+    /** Dried beans are soaked and boiled by the time they are shared out. */
+    private static String asPacked(IngredientLine line) {
+        String name = DishWords.shortNameOf(line);
+        return line.food().filter(Food::isDriedBeans).isPresent()
+                ? name.replaceFirst("^dr(?:ied|y) ", "") + ", boiled"
+                : name;
     }
 
     /** Seasonings by the jar, for those who season jars and not the pot. */

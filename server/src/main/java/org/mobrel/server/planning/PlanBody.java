@@ -45,7 +45,7 @@ public record PlanBody(
             @Size(max = 12, message = "12 kinds of jar at most") List<@NotNull @Valid JarWish> jars,
             @Size(max = 8, message = "eight things at most") List<@NotNull @Valid Hand> hands,
             @Nullable MeasureAsk keepBack,
-            boolean oneLoad,
+            @Nullable Boolean oneLoad,
             @Size(max = 20, message = "20 lots at most") List<@NotNull @Valid OwnJars> ownJars,
             @Size(max = 20, message = "20 variants at most") List<@NotNull @Valid VariantWish> variants,
             @Size(max = 12, message = "12 kinds of jar at most") List<@NotNull @Valid JarWish> filled,
@@ -54,6 +54,7 @@ public record PlanBody(
 
         public Dish {
             mode = Objects.requireNonNullElse(mode, "jars");
+            oneLoad = Boolean.TRUE.equals(oneLoad);
             jars = jars == null ? List.of() : List.copyOf(jars);
             hands = hands == null ? List.of() : List.copyOf(hands);
             ownJars = ownJars == null ? List.of() : List.copyOf(ownJars);
@@ -65,6 +66,10 @@ public record PlanBody(
         public static Dish of(String key, long recipeId, List<JarWish> jars) {
             return new Dish(
                     key, recipeId, "jars", jars, List.of(), null, false, List.of(), List.of(), List.of(), null, null);
+        }
+
+        boolean isOneLoad() {
+            return Boolean.TRUE.equals(oneLoad);
         }
 
         boolean usesUp() {
@@ -88,7 +93,7 @@ public record PlanBody(
     public record Hand(
             @Min(value = 0, message = "a line of the recipe") int line,
             @NotNull(message = "how much of it?") @Size(max = 40, message = "40 characters at most") String amount,
-            boolean asBought) {}
+            @Nullable Boolean asBought) {}
 
     /** Jars of a lot that go into the pot in place of a line. */
     public record OwnJars(

@@ -83,6 +83,13 @@ class PlanController {
         return plan(id);
     }
 
+    /** Another food by weight in the place of a line's; written into the recipe only when that is asked for. */
+    @PostMapping("/{id}/dishes/{key}/swap")
+    PlanWire.SwapAnswer swap(
+            @PathVariable long id, @PathVariable String key, @Valid @RequestBody PlanWire.SwapAsk ask) {
+        return new PlanWire.SwapAnswer(desk.swap(id, key, ask.line(), ask.food(), ask.write()));
+    }
+
     /** Strikes a day out of what the recipe learnt. */
     @DeleteMapping("/{id}/yields/{yield}")
     PlanWire.PlanAnswer strike(@PathVariable long id, @PathVariable long yield) {

@@ -8,12 +8,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.foods.Food;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarTable;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Volume;
 import org.mobrel.recipe.Amount;
 import org.mobrel.scaling.KitchenMeasure;
+import org.mobrel.scaling.Swap;
 import org.mobrel.scaling.YieldCorrection;
 import org.mobrel.server.kitchen.Cupboard;
 import org.mobrel.server.kitchen.CupboardDesk;
@@ -44,6 +47,7 @@ public class PlanDesk {
     private final CupboardDesk cupboards;
     private final RulingDesk rulings;
     private final ShelfDesk shelf;
+    private final Catalogue catalogue;
     private final InstantSource clock;
 
     PlanDesk(
@@ -54,6 +58,7 @@ public class PlanDesk {
             CupboardDesk cupboards,
             RulingDesk rulings,
             ShelfDesk shelf,
+            Catalogue catalogue,
             InstantSource clock) {
         this.store = store;
         this.yields = yields;
@@ -62,6 +67,7 @@ public class PlanDesk {
         this.cupboards = cupboards;
         this.rulings = rulings;
         this.shelf = shelf;
+        this.catalogue = catalogue;
         this.clock = clock;
     }
 
@@ -356,6 +362,42 @@ public class PlanDesk {
     }
 
     /**
+     * Another food by weight in the place of a line's.
+     *
+     * @param write whether it is written into the recipe, as its next version
+     * @return the new line
+     * @throws BadField if the line cannot be weighed, or there is no such food
+     */
+    @Transactional
+    String swap(long id, String key, int line, String foodId, boolean write) {
+        LookedAt looked = look(id);
+        Planned dish = planned(looked, key);
+        if (line < 0 || line >= dish.lines().size()) {
+            throw new BadField("line", "the recipe has no such line");
+        }
+        Food food = catalogue.foods().stream()
+                .filter(known -> known.id().equals(foodId) && known.kind().isSolid())
+                .findFirst()
+                .orElseThrow(() -> new BadField("food", "\"" + foodId + "\" is no solid food of the tables"));
+        String text = Swap.byWeight(
+                        dish.lines().get(line), food, looked.kitchen().units())
+                .orElseThrow(() ->
+                        new BadField("line", "this line cannot be weighed, so nothing can take its place by weight"));
+        if (write) {
+            Recipe recipe = dish.recipe();
+            recipes.change(recipe.id(), recipe.version(), recipe.body().withLine(line, text));
+        }
+        return text;
+    }
+
+    private static Planned planned(LookedAt looked, String key) {
+        return looked.planned().stream()
+                .filter(dish -> dish.dish().key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new Missing("dish", key));
+    }
+
+    /**
      * Says what a dish really made; the recipe learns from it.
      *
      * @param jars what was really filled
@@ -366,10 +408,7 @@ public class PlanDesk {
     @Transactional
     void made(long id, String key, List<PlanBody.JarWish> jars, Volume rest) {
         LookedAt looked = look(id);
-        Planned dish = looked.planned().stream()
-                .filter(planned -> planned.dish().key().equals(key))
-                .findFirst()
-                .orElseThrow(() -> new Missing("dish", key));
+        Planned dish = planned(looked, key);
         if (looked.plan().atStove(key).isEmpty()) {
             throw new Conflict("not-cooked", "First take it to the stove, then say what it made.", Map.of());
         }

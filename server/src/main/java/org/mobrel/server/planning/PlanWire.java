@@ -36,6 +36,11 @@ final class PlanWire {
                     List<PlanBody.@NotNull JarWish> jars,
             @Nullable MeasureAsk rest) {}
 
+    /** @param food its id in the tables */
+    record SwapAsk(int line, @NotNull(message = "which food?") String food, boolean write) {}
+
+    record SwapAnswer(String line) {}
+
     record PlanEntry(long id, String title, Instant changedAt, boolean atStove, List<PlanBody.JarWish> jars) {}
 
     /**

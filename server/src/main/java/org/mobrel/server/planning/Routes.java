@@ -21,7 +21,7 @@ final class Routes {
         Volume left = scaled.leftover();
         List<DishWire.RouteAnswer> routes = new ArrayList<>();
         smallerJar(dish, left).ifPresent(routes::add);
-        if (dish.dish().oneLoad() && fitsAFullJar(dish, left)) {
+        if (dish.dish().isOneLoad() && fitsAFullJar(dish, left)) {
             routes.add(new DishWire.RouteAnswer(
                     "load", "A second load: it fills more jars than this one takes.", null, null));
         }

@@ -127,6 +127,8 @@ class Problems extends ResponseEntityExceptionHandler {
                 "A value is missing or cannot be used",
                 field.isEmpty() ? message : field + ": " + message);
         problem.setProperty("field", field);
+        // The same without the field's name, for where it is shown at the field.
+        problem.setProperty("reason", message);
         return problem;
     }
 

@@ -1,5 +1,6 @@
 package org.mobrel.server.recipe;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.mobrel.foods.Pack;
@@ -50,6 +51,13 @@ public record RecipeDraft(
 
     public RecipeDraft tagged(List<String> otherTags) {
         return new RecipeDraft(title, lines, pack, solidsShare, method, otherTags, variants, settled, imported);
+    }
+
+    /** The same with another line in the place of one. */
+    public RecipeDraft withLine(int index, String line) {
+        List<String> changed = new ArrayList<>(lines);
+        changed.set(index, line);
+        return new RecipeDraft(title, changed, pack, solidsShare, method, tags, variants, settled, imported);
     }
 
     RecipeDraft named(String otherTitle) {

@@ -168,12 +168,11 @@ class DraftApiTest {
                 .asLong();
         String jars = "{\"recipeId\": %d, \"cannerId\": %d, \"jars\": [{\"size\": \"quart\", \"count\": 4}]}"
                 .formatted(id, canner);
-        assertThat(server.post("/api/plans", jars)
-                        .body()
-                        .get("takenOn")
-                        .get("by")
-                        .asString())
-                .isEqualTo("Ines");
+        long plan = server.post("/api/plans", "{\"recipeId\": %d}".formatted(id))
+                .body()
+                .get("id")
+                .asLong();
+        assertThat(takenOn(server, plan).get("by").asString()).isEqualTo("Ines");
         JsonNode made = server.post("/api/batches", jars).body();
         JsonNode batch = server.get("/api/batches/" + made.get("id").asLong()).body();
         assertThat(batch.get("acceptance").get("by").asString()).isEqualTo("Ines");
@@ -185,8 +184,7 @@ class DraftApiTest {
                 .isFalse();
         // Another version departs anew: nobody has taken that one on.
         server.put("/api/recipes/" + id, JUDGED.formatted("Judged, fuller").replace("0.67}", "0.7, \"basedOn\": 1}"));
-        assertThat(server.post("/api/plans", jars).body().get("takenOn").isNull())
-                .isTrue();
+        assertThat(takenOn(server, plan).isNull()).isTrue();
         assertThat(server.post("/api/batches", jars).status()).isEqualTo(409);
         server.put(
                 "/api/recipes/" + id + "/judgement", "{\"version\": 2, \"by\": \"Ines\", \"reason\": \"as always\"}");
@@ -218,5 +216,9 @@ class DraftApiTest {
                         .asString())
                 .isEqualTo("stop");
         assertThat(id).isPositive();
+    }
+
+    private static JsonNode takenOn(TestServer server, long plan) {
+        return server.get("/api/plans/" + plan).body().get("dishes").get(0).get("takenOn");
     }
 }

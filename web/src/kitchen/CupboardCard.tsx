@@ -1,0 +1,137 @@
+import { useState } from "react";
+import { wrongAt } from "@/api/problem";
+import { Button, Card, Field, Fold, Loading, ProblemNote, Stepper } from "@/kit";
+import { jarWord } from "@/quantity";
+import { useCupboard, useCupboardChange } from "./useCupboard";
+import type { Kitchen } from "./useKitchen";
+
+/** Empty jars and new lids: a plan says what is short before the pot is on. */
+export function CupboardCard({ kitchen }: { readonly kitchen: Kitchen }) {
+  const cupboard = useCupboard();
+  const { jars: countJars, lids: countLids } = useCupboardChange();
+  if (!cupboard.data) {
+    return cupboard.error ? <ProblemNote error={cupboard.error} /> : <Loading />;
+  }
+  return (
+    <Card label="Jars and lids" className="flex flex-col gap-3">
+      <div id="cupboard">
+        <h2 className="text-xl font-bold">Jars and lids</h2>
+        <p className="text-soft">
+          Empty jars and new lids in the cupboard. A lid is used once: each batch takes its own.
+        </p>
+      </div>
+      <ProblemNote error={countJars.error ?? countLids.error} />
+      <div className="grid gap-x-10 gap-y-2 md:grid-cols-2">
+        {cupboard.data.lids.map((lids) => (
+          <Counted
+            key={lids.mouth}
+            label={`New lids, ${lids.mouth}`}
+            count={lids.fresh}
+            set={(fresh) => countLids.mutate({ mouth: lids.mouth, fresh })}
+          />
+        ))}
+        {cupboard.data.jars.map((jar) => (
+          <Counted
+            key={`${jar.size}/${jar.mouth}`}
+            label={name(jar)}
+            count={jar.empty}
+            set={(empty) => countJars.mutate({ size: jar.size, mouth: jar.mouth, empty })}
+          />
+        ))}
+      </div>
+      <Fold title="Measure your own jars with water">
+        <p className="mb-2 text-soft">
+          Fill a jar with water to one inch below its rim and weigh the water: 1 g is 1 ml. Amounts then go by
+          your jar in place of the average.
+        </p>
+        <div className="grid gap-x-8 gap-y-2 md:grid-cols-2">
+          {cupboard.data.jars.map((jar) => (
+            <Water key={`${jar.size}/${jar.mouth}`} jar={jar} metric={kitchen.units === "metric"} />
+          ))}
+        </div>
+      </Fold>
+    </Card>
+  );
+}
+
+interface Jar {
+  readonly size: string;
+  readonly mouth: string;
+  readonly empty?: number | undefined;
+  readonly tableMl: number;
+  readonly waterMl?: number | undefined;
+}
+
+function name(jar: Jar): string {
+  const words = jarWord(jar.size, 2);
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}, ${jar.mouth}`;
+}
+
+interface CountedProps {
+  readonly label: string;
+  readonly count: number | undefined;
+  readonly set: (count: number) => void;
+}
+
+/** A count, or that nobody has made one: then a plan cannot say whether there are enough. */
+function Counted({ label, count, set }: CountedProps) {
+  if (count == null) {
+    return (
+      <div className="flex min-h-12 items-center justify-between gap-2">
+        <span className="font-semibold">{label}</span>
+        <Button look="quiet" size="small" onClick={() => set(0)} aria-label={`Count ${label}`}>
+          not counted
+        </Button>
+      </div>
+    );
+  }
+  return <Stepper label={label} value={count} max={2000} onChange={set} />;
+}
+
+function Water({ jar, metric }: { readonly jar: Jar; readonly metric: boolean }) {
+  const { water } = useCupboardChange();
+  const [typing, setTyping] = useState<string | undefined>();
+  const save = () => {
+    if (typing === undefined) {
+      return;
+    }
+    const value = Number(typing.replace(",", "."));
+    water.mutate(
+      { size: jar.size, mouth: jar.mouth, ...(typing.trim() === "" ? {} : { waterMl: value }) },
+      { onSuccess: () => setTyping(undefined) },
+    );
+  };
+  const noNumber =
+    typing !== undefined && typing.trim() !== "" && !Number.isFinite(Number(typing.replace(",", ".")));
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+    >
+      <Field
+        label={name(jar)}
+        error={noNumber ? "A number, please" : wrongAt(water.error, "waterMl")}
+        hint={
+          jar.waterMl == null
+            ? `average ${Math.round(jar.tableMl)} ml${metric ? "" : `, ${(jar.tableMl / 29.574).toFixed(1)} fl oz`}`
+            : "your own measure; empty goes back to the average"
+        }
+      >
+        {(id, described) => (
+          <input
+            id={id}
+            aria-describedby={described}
+            className="input digits min-h-11 w-32"
+            inputMode="decimal"
+            placeholder="g of water"
+            value={typing ?? (jar.waterMl == null ? "" : String(jar.waterMl))}
+            onChange={(event) => setTyping(event.target.value)}
+            onBlur={() => !noNumber && save()}
+          />
+        )}
+      </Field>
+    </form>
+  );
+}

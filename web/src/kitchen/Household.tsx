@@ -1,0 +1,47 @@
+import { Stepper } from "@/kit";
+import { type Kitchen, useKitchenChange } from "./useKitchen";
+
+const ML_PER_CUP = 236.59;
+
+/** Who eats here, and how much: a plan says how many meals its jars are. */
+export function Household({ kitchen }: { readonly kitchen: Kitchen }) {
+  const change = useKitchenChange();
+  const metric = kitchen.units === "metric";
+  const save = (part: { people?: number; servingMl?: number }) =>
+    change.mutate({
+      units: kitchen.units,
+      school: kitchen.school,
+      ...(kitchen.altitudeFt == null ? {} : { altitudeFt: kitchen.altitudeFt }),
+      ...part,
+    });
+  return (
+    <div className="flex flex-col gap-2">
+      <Stepper
+        label="People at the table"
+        value={kitchen.people}
+        min={1}
+        max={50}
+        onChange={(people) => save({ people })}
+      />
+      {metric ? (
+        <Stepper
+          label="A serving, ml"
+          value={Math.round(kitchen.servingMl / 10) * 10}
+          min={100}
+          max={1000}
+          step={50}
+          onChange={(servingMl) => save({ servingMl })}
+        />
+      ) : (
+        <Stepper
+          label="A serving, cups"
+          value={Math.round((kitchen.servingMl / ML_PER_CUP) * 4) / 4}
+          min={0.5}
+          max={4}
+          step={0.25}
+          onChange={(cups) => save({ servingMl: cups * ML_PER_CUP })}
+        />
+      )}
+    </div>
+  );
+}

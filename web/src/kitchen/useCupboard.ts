@@ -1,0 +1,34 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { api, body, type Schemas } from "@/api/client";
+
+const KEY = ["cupboard"] as const;
+
+export function useCupboard() {
+  return useQuery({ queryKey: KEY, queryFn: () => body(api.GET("/api/kitchen/cupboard")) });
+}
+
+/** Every change answers the whole cupboard; plans are asked for again. */
+function useChange<C>(change: (wish: C) => Promise<Schemas["CupboardAnswer"]>) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: change,
+    onSuccess: async (cupboard) => {
+      queries.setQueryData(KEY, cupboard);
+      await queries.invalidateQueries({ queryKey: ["plans"] });
+    },
+  });
+}
+
+export function useCupboardChange() {
+  return {
+    jars: useChange((wish: Schemas["JarsCounted"]) =>
+      body(api.PUT("/api/kitchen/cupboard/jars", { body: wish })),
+    ),
+    lids: useChange((wish: Schemas["LidsCounted"]) =>
+      body(api.PUT("/api/kitchen/cupboard/lids", { body: wish })),
+    ),
+    water: useChange((wish: Schemas["JarMeasured"]) =>
+      body(api.PUT("/api/kitchen/cupboard/water", { body: wish })),
+    ),
+  };
+}

@@ -1,0 +1,265 @@
+import { Check, Undo2 } from "lucide-react";
+import { useState } from "react";
+import { ShelfJar } from "@/jars";
+import { Button, Card, LinkButton, Place, ProblemNote } from "@/kit";
+import { jarWord } from "@/quantity";
+import { hueOf } from "@/shelf";
+import { counted, type Dish, onDish, type PlanEdit } from "./body";
+import { PlanFrame } from "./PlanFrame";
+import { ShareCard } from "./ShareCard";
+import type { DishAnswer } from "./usePlan";
+
+/** Tap each jar as it is filled: the count is never a question, and the kettle says how far it goes. */
+export function FillingPage({ id }: { readonly id: number }) {
+  return (
+    <PlanFrame id={id} title="Fill jars">
+      {({ plan, body, kitchen, edit, error, retry }) => (
+        <Place
+          title="Fill jars"
+          lead={plan.title}
+          actions={
+            <>
+              <LinkButton to="/plan/$id" params={{ id: String(id) }}>
+                The plan
+              </LinkButton>
+              {plan.atStove && (
+                <LinkButton to="/stove" look="main">
+                  To the stove
+                </LinkButton>
+              )}
+            </>
+          }
+        >
+          <ProblemNote error={error} retry={retry} />
+          {plan.dishes.map((answer) => {
+            const dish = body.dishes.find((each) => each.key === answer.key);
+            return dish && answer.jars.length > 0 ? (
+              <DishFilling
+                key={answer.key}
+                dish={dish}
+                answer={answer}
+                several={plan.dishes.length > 1}
+                metric={kitchen.units === "metric"}
+                edit={edit}
+              />
+            ) : (
+              <p key={answer.key} className="text-soft">
+                {answer.title}: count the jars first.
+              </p>
+            );
+          })}
+        </Place>
+      )}
+    </PlanFrame>
+  );
+}
+
+interface Props {
+  readonly dish: Dish;
+  readonly answer: DishAnswer;
+  readonly several: boolean;
+  readonly metric: boolean;
+  readonly edit: (edit: PlanEdit) => void;
+}
+
+function DishFilling({ dish, answer, several, metric, edit }: Props) {
+  const filled = (size: string, mouth: string) =>
+    dish.filled.find((jar) => jar.size === size && jar.mouth === mouth)?.count ?? 0;
+  const set = (size: string, mouth: string, count: number) =>
+    edit(onDish(dish.key, (now) => ({ ...now, filled: counted(now.filled, size, mouth, count) })));
+  const done = answer.jars.reduce((sum, jar) => sum + filled(jar.size, jar.mouth ?? "regular"), 0);
+  const all = answer.jars.reduce((sum, jar) => sum + jar.count, 0);
+  return (
+    <section aria-label={answer.title} className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
+      <Card className="px-5! py-4!">
+        {several && <h2 className="text-lg font-bold">{answer.title}</h2>}
+        <p className="digits text-[1.6rem] font-bold" aria-live="polite">
+          {done} of {all} filled
+        </p>
+        <p className="text-soft">
+          Pieces first, then broth, to {answer.ruling?.headspaceIn ?? 1} inch below the rim. Bubbles out, look
+          again, rim wiped, lid on, band fingertip-tight. Then tap the jar.
+        </p>
+        {answer.jars.map((jar) => {
+          const mouth = jar.mouth ?? "regular";
+          const now = filled(jar.size, mouth);
+          return (
+            <ul
+              key={`${jar.size}/${mouth}`}
+              aria-label={jarWord(jar.size, 2)}
+              className="mt-3 flex flex-wrap gap-2"
+            >
+              {answer.jars.length > 1 && (
+                <li aria-hidden="true" className="w-full font-bold text-soft">
+                  {jar.count} {jarWord(jar.size, jar.count)}
+                </li>
+              )}
+              {Array.from({ length: jar.count }, (_, index) => (
+                <li key={index}>
+                  <Jar
+                    size={jar.size}
+                    mouth={mouth}
+                    number={index + 1}
+                    hue={hueOf(answer.title)}
+                    filled={index < now}
+                    tap={() => set(jar.size, mouth, index < now ? index : now + 1)}
+                  />
+                </li>
+              ))}
+            </ul>
+          );
+        })}
+        {done > 0 && (
+          <Button
+            look="quiet"
+            size="small"
+            className="mt-2"
+            icon={<Undo2 size={18} />}
+            onClick={() => edit(onDish(dish.key, (now) => ({ ...now, filled: [] })))}
+          >
+            Begin the count anew
+          </Button>
+        )}
+      </Card>
+      <KettleCard answer={answer} dish={dish} edit={edit} />
+      <ShareCard metric={metric} answer={answer} />
+    </section>
+  );
+}
+
+interface JarProps {
+  readonly size: string;
+  readonly mouth: string;
+  readonly number: number;
+  readonly hue: string;
+  readonly filled: boolean;
+  readonly tap: () => void;
+}
+
+function Jar({ size, mouth, number, hue, filled, tap }: JarProps) {
+  return (
+    <button
+      type="button"
+      aria-pressed={filled}
+      aria-label={`${jarWord(size, 1)} ${number}${filled ? ", filled" : ""}`}
+      className={`relative flex min-h-36 min-w-24 cursor-pointer flex-col items-center justify-end rounded-field border-2 px-2 py-1.5 ${filled ? "border-primary" : "border-line"}`}
+      onClick={tap}
+    >
+      <ShelfJar size={size} mouth={mouth} hue={hue} height={116} empty={!filled} />
+      <span className="digits mt-1 flex items-center gap-1 font-bold">
+        {filled && <Check size={16} strokeWidth={3} aria-hidden="true" />}
+        {number}
+      </span>
+    </button>
+  );
+}
+
+function KettleCard({
+  answer,
+  dish,
+  edit,
+}: {
+  readonly answer: DishAnswer;
+  readonly dish: Dish;
+  readonly edit: (edit: PlanEdit) => void;
+}) {
+  const { kettle, amounts } = answer;
+  const [typing, setTyping] = useState<string | undefined>();
+  if (!kettle || !amounts || amounts.brothNeededMl === 0) {
+    return null;
+  }
+  const level = Math.max(0, Math.min(1, 1 - used(answer, dish) / Math.max(1, kettle.boilingMl)));
+  const unit = dish.kettle?.unit ?? "qt";
+  const wrong = typing !== undefined && !(Number(typing.replace(",", ".")) > 0);
+  return (
+    <Card label="Kettle" tone={kettle.missing != null ? "brick" : "plain"} className="px-5! py-4!">
+      <div className="flex items-center gap-4">
+        <KettlePicture level={level} />
+        <div>
+          <p className="text-[1.35rem] leading-snug font-bold" role="status">
+            {kettle.text}
+          </p>
+          <p className="text-soft">
+            {kettle.left} left of {kettle.boiling}.
+          </p>
+        </div>
+      </div>
+      <label className="mt-3 flex flex-wrap items-center gap-2">
+        <span className="w-full font-semibold">Boiling at the start</span>
+        <input
+          className="input digits min-h-11 w-22 font-bold"
+          inputMode="decimal"
+          aria-invalid={wrong}
+          placeholder={kettle.boiling}
+          value={typing ?? (dish.kettle?.value == null ? "" : String(dish.kettle.value))}
+          onChange={(event) => {
+            setTyping(event.target.value);
+            const value = Number(event.target.value.replace(",", "."));
+            if (value > 0 && value < 100) {
+              edit(onDish(dish.key, (now) => ({ ...now, kettle: { value, unit } })));
+            }
+          }}
+          onBlur={() => {
+            if (typing?.trim() === "") {
+              edit(onDish(dish.key, ({ kettle: _, ...now }) => now));
+            }
+            setTyping(undefined);
+          }}
+        />
+        <select
+          aria-label="Measured in"
+          className="select min-h-11 w-26"
+          value={unit}
+          onChange={(event) => {
+            const next = event.target.value;
+            edit(
+              onDish(dish.key, (now) =>
+                now.kettle ? { ...now, kettle: { ...now.kettle, unit: next } } : now,
+              ),
+            );
+          }}
+        >
+          <option value="qt">quarts</option>
+          <option value="L">litres</option>
+        </select>
+        {wrong && typing?.trim() !== "" && (
+          <span role="alert" className="w-full font-semibold text-brick">
+            More than 0, please
+          </span>
+        )}
+      </label>
+      <p className="mt-2 text-[0.9rem] text-soft">
+        Each jar takes its share of broth; a third is reserve, for jars take more than the sum says, never
+        less.
+      </p>
+    </Card>
+  );
+}
+
+/** What the filled jars have taken, in mL. */
+function used(answer: DishAnswer, dish: Dish): number {
+  return (answer.amounts?.perJar ?? []).reduce((sum, jar) => {
+    const count = dish.filled.find((each) => each.size === jar.size && each.mouth === jar.mouth)?.count ?? 0;
+    return sum + jar.brothMl * count;
+  }, 0);
+}
+
+/** A pot of boiling broth and how high it stands. */
+function KettlePicture({ level }: { readonly level: number }) {
+  const top = 26 + (1 - level) * 52;
+  return (
+    <svg viewBox="0 0 100 92" className="h-24 w-26 shrink-0" aria-hidden="true">
+      <clipPath id="kettle-inside">
+        <path d="M 16 24 H 84 V 72 Q 84 82 74 82 H 26 Q 16 82 16 72 Z" />
+      </clipPath>
+      <rect x="16" y={top} width="68" height="60" className="fill-broth" clipPath="url(#kettle-inside)" />
+      <path
+        d="M 16 22 V 72 Q 16 82 26 82 H 74 Q 84 82 84 72 V 22 M 10 22 H 90 M 16 36 H 7 M 84 36 H 93"
+        fill="none"
+        className="stroke-glass"
+        strokeWidth="3"
+        strokeLinecap="round"
+      />
+    </svg>
+  );
+}

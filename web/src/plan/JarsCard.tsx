@@ -1,0 +1,158 @@
+import type { ReactNode } from "react";
+import { Card, Choice, Stepper } from "@/kit";
+import type { Kitchen } from "@/kitchen";
+import { jarWord } from "@/quantity";
+import { countJar, type Dish, type JarWish, onlyMouth, withMouth } from "./body";
+import { KeepBack } from "./KeepBack";
+import { UseUp } from "./UseUp";
+import type { DishAnswer, Plan } from "./usePlan";
+
+/** More jars of one size than anybody fills in a day. */
+const MOST_JARS = 500;
+const MORE_SIZES = [
+  { size: "pint-and-a-half", mouth: "wide" },
+  { size: "twelve-ounce", mouth: "regular" },
+] as const;
+
+interface Props {
+  readonly plan: Plan;
+  readonly kitchen: Kitchen;
+  readonly dish: Dish;
+  readonly answer: DishAnswer;
+  /** Whether it is at the stove, where its jars stay as they are. */
+  readonly fixed: boolean;
+  readonly wrong: (field: string) => string | undefined;
+  readonly change: (change: (dish: Dish) => Dish) => void;
+}
+
+/** How many jars: so many, or as many as what is in hand makes. */
+export function JarsCard({ plan, kitchen, dish, answer, fixed, wrong, change }: Props) {
+  const using = dish.mode === "use";
+  return (
+    <Card label="Jars" className="flex flex-col gap-3 px-4! py-4!">
+      <fieldset disabled={fixed} className="flex flex-col gap-3 disabled:opacity-70">
+        <Choice
+          label="Start from"
+          hideLabel
+          value={using ? "use" : "jars"}
+          options={[
+            { value: "jars", text: "So many jars" },
+            { value: "use", text: "Use up" },
+          ]}
+          onChange={(mode) => change((now) => begin({ ...now, mode }, answer))}
+        />
+        {using ? (
+          <UseUp plan={plan} dish={dish} answer={answer} wrong={wrong} change={change} />
+        ) : (
+          <Counts plan={plan} dish={dish} wrong={wrong} change={change} />
+        )}
+        <Mouth dish={dish} change={change} />
+        <KeepBack dish={dish} kitchen={kitchen} wrong={wrong("keepBack")} change={change} />
+      </fieldset>
+      {fixed && <p className="text-[0.9rem] text-soft">At the stove already: its jars stay as they are.</p>}
+    </Card>
+  );
+}
+
+/** The first thing to use up is the first that can be weighed. */
+function begin(dish: Dish, answer: DishAnswer): Dish {
+  if (dish.mode !== "use" || dish.hands.length > 0) {
+    return dish;
+  }
+  const first = answer.amounts?.lines.find((line) => line.mass != null);
+  return first?.kitchen == null
+    ? dish
+    : { ...dish, hands: [{ line: first.line, amount: first.mass ?? "", asBought: false }] };
+}
+
+interface CountsProps {
+  readonly plan: Plan;
+  readonly dish: Dish;
+  readonly wrong: (field: string) => string | undefined;
+  readonly change: Props["change"];
+}
+
+function Counts({ plan, dish, wrong, change }: CountsProps) {
+  const more = MORE_SIZES.filter((kind) => dish.jars.every((jar) => jar.size !== kind.size));
+  return (
+    <>
+      {dish.jars.map((jar, index) => (
+        <div key={`${jar.size}/${jar.mouth}`}>
+          <Stepper
+            label={nameOf(jar, dish)}
+            value={jar.count}
+            max={MOST_JARS}
+            onChange={(count) => change(countJar(jar.size, jar.mouth, count))}
+          />
+          {wrong(`jars[${index}]`) && (
+            <p className="text-[0.85rem] font-semibold text-brick">{wrong(`jars[${index}]`)}</p>
+          )}
+        </div>
+      ))}
+      <p className="text-[0.95rem] leading-8">
+        <span className="text-soft">Fill {plan.cannerName} with </span>
+        {plan.fullLoads.map((load, index) => (
+          <span key={load.size}>
+            {index > 0 && <span className="text-soft"> or </span>}
+            <Word onClick={() => change(fill(load.size, load.count))}>
+              {load.count} {jarWord(load.size, load.count)}
+            </Word>
+          </span>
+        ))}
+        {more.length > 0 && <span className="text-soft">. Also </span>}
+        {more.map((kind, index) => (
+          <span key={kind.size}>
+            {index > 0 && <span className="text-soft"> or </span>}
+            <Word onClick={() => change(countJar(kind.size, kind.mouth, 1))}>{jarWord(kind.size, 2)}</Word>
+          </span>
+        ))}
+      </p>
+    </>
+  );
+}
+
+/** A word in a sentence that does something. */
+function Word({ onClick, children }: { readonly onClick: () => void; readonly children: ReactNode }) {
+  return (
+    <button
+      type="button"
+      className="inline-block cursor-pointer rounded-[0.4rem] px-1 py-1 leading-6 font-bold text-primary underline underline-offset-4 hover:bg-steam"
+      onClick={onClick}
+    >
+      {children}
+    </button>
+  );
+}
+
+/** One canner load exactly, of one size alone. */
+function fill(size: string, count: number): (dish: Dish) => Dish {
+  return (dish) => {
+    const mouth = dish.jars.find((jar) => jar.size === size)?.mouth ?? mouthOf(dish);
+    return countJar(size, mouth, count)({ ...dish, jars: dish.jars.map((jar) => ({ ...jar, count: 0 })) });
+  };
+}
+
+export function mouthOf(dish: Dish): "regular" | "wide" {
+  return dish.jars.some((jar) => !onlyMouth(jar.size) && jar.mouth === "wide") ? "wide" : "regular";
+}
+
+/** 'Quarts'; the mouth is said only where two kinds of one size stand side by side. */
+function nameOf(jar: JarWish, dish: Dish): string {
+  const words = jarWord(jar.size, 2);
+  const word = words.charAt(0).toUpperCase() + words.slice(1);
+  return dish.jars.filter((each) => each.size === jar.size).length > 1 ? `${word}, ${jar.mouth}` : word;
+}
+
+function Mouth({ dish, change }: { readonly dish: Dish; readonly change: Props["change"] }) {
+  return (
+    <Choice
+      label="Mouth"
+      value={mouthOf(dish)}
+      options={[
+        { value: "regular", text: "Regular" },
+        { value: "wide", text: "Wide" },
+      ]}
+      onChange={(mouth) => change(withMouth(mouth))}
+    />
+  );
+}

@@ -1,0 +1,173 @@
+import { Check, Printer } from "lucide-react";
+import { useState } from "react";
+import { wrongAt } from "@/api/problem";
+import { Button, LinkButton, Place, ProblemNote } from "@/kit";
+import { type PlanEdit, tick } from "./body";
+import { PlanFrame } from "./PlanFrame";
+import { type Plan, usePantry } from "./usePlan";
+
+type Item = Plan["shopping"][number]["items"][number];
+
+/** More than that nobody counts out. */
+const MOST_COUNTED = 30;
+
+/** What to buy, in the order of a walk through the shop, less what is in the house. Ticked on the phone, seen on the tablet. */
+export function ShoppingPage({ id }: { readonly id: number }) {
+  return (
+    <PlanFrame id={id} title="Shopping list">
+      {({ plan, body, edit, error, retry }) => (
+        <Place
+          title="Shopping list"
+          lead={plan.title}
+          actions={
+            <>
+              <LinkButton to="/plan/$id" params={{ id: String(id) }}>
+                The plan
+              </LinkButton>
+              <Button icon={<Printer size={20} />} onClick={() => window.print()}>
+                Print
+              </Button>
+            </>
+          }
+        >
+          <ProblemNote error={error} retry={retry} />
+          <div className="columns-1 gap-4 lg:columns-2">
+            {plan.shopping.map((aisle) => (
+              <section
+                key={aisle.code}
+                aria-label={aisle.title}
+                className="mb-4 break-inside-avoid rounded-box border border-line bg-paper px-4 py-3"
+              >
+                <h2 className="text-lg font-bold">{aisle.title}</h2>
+                <ul>
+                  {aisle.items.map((item) => (
+                    <Row
+                      key={`${item.key}/${item.need}`}
+                      plan={plan}
+                      item={item}
+                      ticked={body.ticked.includes(item.key)}
+                      edit={edit}
+                    />
+                  ))}
+                </ul>
+              </section>
+            ))}
+            <Supplies plan={plan} />
+          </div>
+          {plan.shopping.length === 0 && <p>Nothing to buy: count the jars first.</p>}
+        </Place>
+      )}
+    </PlanFrame>
+  );
+}
+
+interface RowProps {
+  readonly plan: Plan;
+  readonly item: Item;
+  readonly ticked: boolean;
+  readonly edit: (edit: PlanEdit) => void;
+}
+
+function Row({ plan, item, ticked, edit }: RowProps) {
+  const done = ticked || item.inHouse;
+  return (
+    <li className="flex flex-wrap items-center gap-x-3 border-b border-line py-1 last:border-0">
+      <label
+        className={`flex min-h-12 min-w-0 flex-1 cursor-pointer items-center gap-3 ${done ? "text-soft" : ""}`}
+      >
+        <input
+          type="checkbox"
+          className="checkbox checkbox-lg shrink-0"
+          checked={done}
+          disabled={item.inHouse}
+          onChange={(event) => edit(tick(item.key, event.target.checked))}
+        />
+        <span className="min-w-0">
+          <span className={`block text-[1.05rem] font-semibold ${ticked ? "line-through" : ""}`}>
+            {item.name}
+          </span>
+          <span className="block text-[0.9rem] text-soft">{note(item)}</span>
+        </span>
+      </label>
+      <span className="text-lg font-bold whitespace-nowrap">
+        {item.inHouse ? (
+          <span className="inline-flex items-center gap-1 text-base text-soft">
+            <Check size={18} aria-hidden="true" /> in the house
+          </span>
+        ) : (
+          (item.buy ?? "some")
+        )}
+      </span>
+      <InHouse plan={plan} item={item} />
+    </li>
+  );
+}
+
+function note(item: Item): string {
+  return [
+    item.pieces > 0 && item.pieces <= MOST_COUNTED ? `about ${item.pieces} of them` : "",
+    item.have != null && !item.inHouse ? `${item.need} needed` : "",
+    item.inHouse ? `${item.need} needed, ${item.have ?? "own jars"} there` : "",
+  ]
+    .filter(Boolean)
+    .join(", ");
+}
+
+function InHouse({ plan, item }: { readonly plan: Plan; readonly item: Item }) {
+  const pantry = usePantry(plan.id);
+  const [typing, setTyping] = useState<string | undefined>();
+  const wrong = wrongAt(pantry.error, "amount");
+  const save = () => {
+    if (typing !== undefined && typing !== (item.have ?? "")) {
+      pantry.mutate({ item: item.key, amount: typing }, { onSuccess: () => setTyping(undefined) });
+    }
+  };
+  return (
+    <form
+      className="no-print w-28"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+    >
+      <input
+        aria-label={`In the house: ${item.name}`}
+        aria-invalid={wrong !== undefined}
+        className="input min-h-11 w-full"
+        placeholder="in house"
+        maxLength={40}
+        value={typing ?? item.have ?? ""}
+        onChange={(event) => setTyping(event.target.value)}
+        onBlur={save}
+      />
+      {wrong && (
+        <p role="alert" className="text-[0.85rem] font-semibold text-brick">
+          {wrong}
+        </p>
+      )}
+    </form>
+  );
+}
+
+/** Jars and lids that lack are bought too. */
+function Supplies({ plan }: { readonly plan: Plan }) {
+  const lacking = plan.supplies.filter((supply) => supply.lacking > 0);
+  if (lacking.length === 0) {
+    return null;
+  }
+  return (
+    <section
+      aria-label="Jars and lids"
+      className="mb-4 break-inside-avoid rounded-box border border-line bg-paper px-4 py-3"
+    >
+      <h2 className="text-lg font-bold">Jars and lids</h2>
+      <ul>
+        {lacking.map((supply) => (
+          <li key={supply.text} className="border-b border-line py-2.5 last:border-0">
+            {supply.text}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

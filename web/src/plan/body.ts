@@ -1,0 +1,105 @@
+import type { Schemas } from "@/api/client";
+
+export type PlanBody = Schemas["PlanBody"];
+export type Dish = Schemas["Dish"];
+export type Hand = Schemas["Hand"];
+export type JarWish = Schemas["JarWish"];
+export type OwnJars = Schemas["OwnJars"];
+export type TakesOn = Schemas["TakesOn"];
+
+/** What a tap does to a plan. It is applied again to whatever the server has by then, so that two devices never undo each other. */
+export type PlanEdit = (body: PlanBody) => PlanBody;
+
+/** Changes one dish. */
+export function onDish(key: string, change: (dish: Dish) => Dish): PlanEdit {
+  return (body) => ({
+    ...body,
+    dishes: body.dishes.map((dish) => (dish.key === key ? change(dish) : dish)),
+  });
+}
+
+/** So many jars of a kind; a kind that was not there is added in the order of size. */
+export function countJar(size: string, mouth: string, count: number): (dish: Dish) => Dish {
+  return (dish) => ({ ...dish, jars: counted(dish.jars, size, mouth, count) });
+}
+
+export function counted(jars: readonly JarWish[], size: string, mouth: string, count: number): JarWish[] {
+  const known = jars.some((jar) => jar.size === size && jar.mouth === mouth);
+  const next = known
+    ? jars.map((jar) => (jar.size === size && jar.mouth === mouth ? { ...jar, count } : jar))
+    : [...jars, { size, mouth, count }];
+  return [...next].sort((one, other) => place(one.size) - place(other.size));
+}
+
+const LARGEST_FIRST = ["quart", "pint-and-a-half", "pint", "twelve-ounce", "half-pint"];
+
+function place(size: string): number {
+  return LARGEST_FIRST.indexOf(size);
+}
+
+/** All jars with the other mouth, where there are such jars. */
+export function withMouth(mouth: "regular" | "wide"): (dish: Dish) => Dish {
+  return (dish) => ({
+    ...dish,
+    jars: dish.jars
+      .map((jar) => (onlyMouth(jar.size) ? jar : { ...jar, mouth }))
+      .reduce<JarWish[]>((all, jar) => counted(all, jar.size, jar.mouth, sum(all, jar)), []),
+    filled: [],
+  });
+}
+
+function sum(all: readonly JarWish[], jar: JarWish): number {
+  const before = all.find((each) => each.size === jar.size && each.mouth === jar.mouth);
+  return (before?.count ?? 0) + jar.count;
+}
+
+/** Sizes that are made with one mouth only. */
+export function onlyMouth(size: string): string | undefined {
+  return size === "pint-and-a-half" ? "wide" : size === "twelve-ounce" ? "regular" : undefined;
+}
+
+/** The first key that no dish of the plan has. */
+export function freeKey(body: PlanBody): string {
+  const taken = new Set(body.dishes.map((dish) => dish.key));
+  let number = 0;
+  while (taken.has(letters(number))) {
+    number++;
+  }
+  return letters(number);
+}
+
+function letters(number: number): string {
+  return number < 26 ? String.fromCharCode(97 + number) : `d${number}`;
+}
+
+/** A recipe joins the plan, for one canner load's worth of the usual jars. */
+export function addDish(recipeId: number): PlanEdit {
+  return (body) => ({
+    ...body,
+    dishes: [
+      ...body.dishes,
+      {
+        key: freeKey(body),
+        recipeId,
+        mode: "jars",
+        jars: (body.dishes[0]?.jars ?? []).map((jar) => ({ ...jar, count: jar.size === "quart" ? 7 : 0 })),
+        hands: [],
+        oneLoad: false,
+        ownJars: [],
+        variants: [],
+        filled: [],
+      },
+    ],
+  });
+}
+
+export function removeDish(key: string): PlanEdit {
+  return (body) => ({ ...body, dishes: body.dishes.filter((dish) => dish.key !== key) });
+}
+
+export function tick(item: string, ticked: boolean): PlanEdit {
+  return (body) => ({
+    ...body,
+    ticked: ticked ? [...new Set([...body.ticked, item])] : body.ticked.filter((each) => each !== item),
+  });
+}

@@ -1,4 +1,4 @@
-import { useId } from "react";
+import { memo, useId } from "react";
 import { jarWord } from "@/quantity";
 import { glassPath, outline } from "./shape";
 
@@ -137,7 +137,7 @@ function CutJar({ jar, x, base, headspaceIn, solidsShare }: JarProps) {
 }
 
 /** Bits of food, strewn the same way every time, so that the picture never flickers. */
-function Pieces({
+const Pieces = memo(function Pieces({
   x,
   width,
   top,
@@ -165,4 +165,4 @@ function Pieces({
     }
   }
   return <g opacity="0.92">{bits}</g>;
-}
+});

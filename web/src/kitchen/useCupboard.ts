@@ -12,6 +12,8 @@ function useChange<C>(change: (wish: C) => Promise<Schemas["CupboardAnswer"]>) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: change,
+    // One after the other: "2" on the way to "24" must not arrive last.
+    scope: { id: "cupboard" },
     onSuccess: async (cupboard) => {
       queries.setQueryData(KEY, cupboard);
       await queries.invalidateQueries({ queryKey: ["plans"] });

@@ -17,6 +17,7 @@ function useChange<C>(change: (wish: C) => Promise<Kitchen>) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: change,
+    scope: { id: "kitchen" },
     onSuccess: async (kitchen) => {
       queries.setQueryData(KEY, kitchen);
       await queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });

@@ -105,6 +105,18 @@ function Decided({ batch }: { readonly batch: Batch }) {
         <Fact name="Recipe">version {batch.recipeVersion}</Fact>
         <Fact name="Tables">{batch.tableVersion}</Fact>
       </dl>
+      {batch.madeWith.length > 0 && (
+        <div>
+          <h3 className="font-bold">Made with own jars</h3>
+          <ul>
+            {batch.madeWith.map((own) => (
+              <li key={own.lot}>
+                {own.jars} of lot <span className="digits font-bold">{own.lot}</span>, {own.title}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
       <Fold title="Ingredients and their rows">
         <ul className="flex flex-col gap-2 text-[0.95rem]">
           {batch.ruling.lines

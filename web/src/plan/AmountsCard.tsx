@@ -1,20 +1,28 @@
 import { ChevronDown } from "lucide-react";
-import { Fragment, useState } from "react";
+import { Fragment, memo, useState } from "react";
 import { Card } from "@/kit";
-import type { Dish } from "./body";
+import type { Dish, OwnJars } from "./body";
 import { LineDetail } from "./LineDetail";
 import type { DishAnswer } from "./usePlan";
 
 interface Props {
   readonly planId: number;
-  readonly dish: Dish;
+  readonly dishKey: string;
+  readonly ownJars: readonly OwnJars[];
   readonly answer: DishAnswer;
   readonly fixed: boolean;
   readonly change: (change: (dish: Dish) => Dish) => void;
 }
 
 /** How much of everything, as a cook measures and as a shop sells it; each line opens to how it came about. */
-export function AmountsCard({ planId, dish, answer, fixed, change }: Props) {
+export const AmountsCard = memo(function AmountsCard({
+  planId,
+  dishKey,
+  ownJars,
+  answer,
+  fixed,
+  change,
+}: Props) {
   const [open, setOpen] = useState<number | undefined>();
   const { amounts } = answer;
   if (!amounts) {
@@ -71,7 +79,8 @@ export function AmountsCard({ planId, dish, answer, fixed, change }: Props) {
                   <td colSpan={3} className="pb-3 pl-5">
                     <LineDetail
                       planId={planId}
-                      dish={dish}
+                      dishKey={dishKey}
+                      ownJars={ownJars}
                       line={line}
                       factor={amounts.factor}
                       fixed={fixed}
@@ -87,7 +96,7 @@ export function AmountsCard({ planId, dish, answer, fixed, change }: Props) {
       <Broth answer={answer} />
     </Card>
   );
-}
+});
 
 function Broth({ answer }: { readonly answer: DishAnswer }) {
   const { amounts, correction } = answer;

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { memo, useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Button, Card, ProblemNote, Stepper } from "@/kit";
 import { formatDate, jarWord } from "@/quantity";
@@ -10,7 +10,7 @@ interface Props {
 }
 
 /** What it really made, and what the recipe learnt from that: each day can be struck out again. */
-export function CorrectionCard({ planId, answer }: Props) {
+export const CorrectionCard = memo(function CorrectionCard({ planId, answer }: Props) {
   const strike = useStrike(planId);
   const { correction } = answer;
   if (!correction || (answer.batch == null && correction.history.length === 0)) {
@@ -44,7 +44,7 @@ export function CorrectionCard({ planId, answer }: Props) {
       </ul>
     </Card>
   );
-}
+});
 
 function percent(ratio: number): string {
   const off = Math.round((ratio - 1) * 100);

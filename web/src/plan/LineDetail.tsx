@@ -5,11 +5,12 @@ import { Button, ProblemNote, Stepper } from "@/kit";
 import { jarWord } from "@/quantity";
 import { type Lot, useShelf } from "@/shelf";
 import { useTables } from "@/tables";
-import type { Dish } from "./body";
+import type { Dish, OwnJars } from "./body";
 
 interface Props {
   readonly planId: number;
-  readonly dish: Dish;
+  readonly dishKey: string;
+  readonly ownJars: readonly OwnJars[];
   readonly line: Schemas["LineAmount"];
   readonly factor: number;
   readonly fixed: boolean;
@@ -17,7 +18,7 @@ interface Props {
 }
 
 /** How one amount came about, and what else could stand in its place: own jars, or another food by weight. */
-export function LineDetail({ planId, dish, line, factor, fixed, change }: Props) {
+export function LineDetail({ planId, dishKey, ownJars, line, factor, fixed, change }: Props) {
   const loss = line.massG != null && line.asBought != null && line.asBought !== line.mass;
   return (
     <div className="flex flex-col gap-2 text-[0.95rem]">
@@ -26,8 +27,8 @@ export function LineDetail({ planId, dish, line, factor, fixed, change }: Props)
         {line.mass != null && line.mass !== line.kitchen && <> That is {line.mass} prepared.</>}
         {loss && <> To have that left after peeling and trimming, buy {line.asBought}.</>}
       </p>
-      {!fixed && <OwnJarsPicker dish={dish} line={line} change={change} />}
-      {!fixed && line.mass != null && <SwapPicker planId={planId} dish={dish} line={line} />}
+      {!fixed && <OwnJarsPicker ownJars={ownJars} line={line} change={change} />}
+      {!fixed && line.mass != null && <SwapPicker planId={planId} dishKey={dishKey} line={line} />}
     </div>
   );
 }
@@ -49,9 +50,9 @@ function likely(lots: readonly Lot[], name: string, poured: boolean): readonly L
     .sort((one, other) => shared(other) - shared(one));
 }
 
-function OwnJarsPicker({ dish, line, change }: Pick<Props, "dish" | "line" | "change">) {
+function OwnJarsPicker({ ownJars, line, change }: Pick<Props, "ownJars" | "line" | "change">) {
   const shelf = useShelf();
-  const own = dish.ownJars.find((each) => each.line === line.line);
+  const own = ownJars.find((each) => each.line === line.line);
   const lots = likely(shelf.data?.lots ?? [], line.name, line.role === "liquid");
   if (lots.length === 0 && !own) {
     return null;
@@ -93,11 +94,11 @@ function OwnJarsPicker({ dish, line, change }: Pick<Props, "dish" | "line" | "ch
   );
 }
 
-function SwapPicker({ planId, dish, line }: Pick<Props, "planId" | "dish" | "line">) {
+function SwapPicker({ planId, dishKey, line }: Pick<Props, "planId" | "dishKey" | "line">) {
   const tables = useTables();
   const queries = useQueryClient();
   const [food, setFood] = useState("");
-  const path = { params: { path: { id: planId, key: dish.key } } };
+  const path = { params: { path: { id: planId, key: dishKey } } };
   const swap = useMutation({
     mutationFn: (ask: Schemas["SwapAsk"]) =>
       body(api.POST("/api/plans/{id}/dishes/{key}/swap", { ...path, body: ask })),

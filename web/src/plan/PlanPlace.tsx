@@ -1,5 +1,5 @@
 import { ClipboardList, Droplets, NotebookPen, UtensilsCrossed } from "lucide-react";
-import { useState } from "react";
+import { useCallback, useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Card, LinkButton, Place, ProblemNote } from "@/kit";
 import type { Kitchen } from "@/kitchen";
@@ -66,14 +66,7 @@ function OpenPlan({ plan, body, kitchen, edit, behind, error, retry }: Ready) {
         <CannerChoice plan={plan} kitchen={kitchen} edit={edit} />
       </div>
       {dish && answer && (
-        <OneDish
-          plan={plan}
-          kitchen={kitchen}
-          dish={dish}
-          answer={answer}
-          wrong={atField}
-          change={(change) => edit(onDish(dish.key, change))}
-        />
+        <OneDish plan={plan} kitchen={kitchen} dish={dish} answer={answer} wrong={atField} edit={edit} />
       )}
       {dish && !answer && <p className="text-soft">One moment…</p>}
     </Place>
@@ -130,10 +123,12 @@ interface DishProps {
   readonly dish: Dish;
   readonly answer: DishAnswer;
   readonly wrong: (field: string) => string | undefined;
-  readonly change: (change: (dish: Dish) => Dish) => void;
+  readonly edit: (edit: PlanEdit) => void;
 }
 
-function OneDish({ plan, kitchen, dish, answer, wrong, change }: DishProps) {
+function OneDish({ plan, kitchen, dish, answer, wrong, edit }: DishProps) {
+  const { key } = dish;
+  const change = useCallback((part: (dish: Dish) => Dish) => edit(onDish(key, part)), [edit, key]);
   const fixed = answer.batch != null;
   const { ruling } = answer;
   const none = answer.jars.length === 0;
@@ -157,10 +152,17 @@ function OneDish({ plan, kitchen, dish, answer, wrong, change }: DishProps) {
         />
         <div className="flex flex-col gap-4">
           <PotCard answer={answer} fixed={fixed} change={change} />
-          <VariantCounts answer={answer} dish={dish} fixed={fixed} change={change} />
+          <VariantCounts answer={answer} wishes={dish.variants} fixed={fixed} change={change} />
         </div>
         <div className="md:col-span-2 xl:col-span-1">
-          <AmountsCard planId={plan.id} dish={dish} answer={answer} fixed={fixed} change={change} />
+          <AmountsCard
+            planId={plan.id}
+            dishKey={key}
+            ownJars={dish.ownJars}
+            answer={answer}
+            fixed={fixed}
+            change={change}
+          />
         </div>
       </div>
       {ruling && <Stops answer={answer} />}

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { JarCutaway } from "@/jars";
 import { Button, Card } from "@/kit";
 import { countJars, jarWord } from "@/quantity";
@@ -11,7 +12,7 @@ interface Props {
 }
 
 /** What the pot makes: the jars cut open, and where what fills none may go. */
-export function PotCard({ answer, fixed, change }: Props) {
+export const PotCard = memo(function PotCard({ answer, fixed, change }: Props) {
   const { amounts, forecast } = answer;
   if (!amounts || !forecast) {
     return null;
@@ -30,7 +31,7 @@ export function PotCard({ answer, fixed, change }: Props) {
       {forecast.leftover != null && <Leftover answer={answer} fixed={fixed} change={change} />}
     </Card>
   );
-}
+});
 
 function Forecast({ answer }: { readonly answer: DishAnswer }) {
   const { forecast, jars } = answer;

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { LoadPicture } from "@/jars";
 import { Card, Figure } from "@/kit";
 import { countJars } from "@/quantity";
@@ -16,7 +17,14 @@ interface Props {
 }
 
 /** What to do with one load, all of it from the ruling: to be read at the stove. */
-export function ProcessCard({ load, until, loads, cannerName, judged, takenOn }: Props) {
+export const ProcessCard = memo(function ProcessCard({
+  load,
+  until,
+  loads,
+  cannerName,
+  judged,
+  takenOn,
+}: Props) {
   const dial = load.gauge === "dial";
   const raised = load.readingPsi > load.truePsi;
   return (
@@ -74,4 +82,4 @@ export function ProcessCard({ load, until, loads, cannerName, judged, takenOn }:
       </div>
     </Card>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { Card, Fold, Stepper } from "@/kit";
 import { jarWord } from "@/quantity";
 import type { Dish } from "./body";
@@ -9,7 +10,7 @@ interface Props {
 }
 
 /** What one jar gets of everything, so that the seventh jar is not all carrots. */
-export function ShareCard({ metric, answer }: Props) {
+export const ShareCard = memo(function ShareCard({ metric, answer }: Props) {
   if (answer.shareOut.length === 0 && answer.doses.length === 0) {
     return null;
   }
@@ -67,17 +68,17 @@ export function ShareCard({ metric, answer }: Props) {
       )}
     </Card>
   );
-}
+});
 
 interface VariantProps {
   readonly answer: DishAnswer;
-  readonly dish: Dish;
+  readonly wishes: Dish["variants"];
   readonly fixed: boolean;
   readonly change: (change: (dish: Dish) => Dish) => void;
 }
 
 /** How many of the jars get which add-in. */
-export function VariantCounts({ answer, dish, fixed, change }: VariantProps) {
+export const VariantCounts = memo(function VariantCounts({ answer, wishes, fixed, change }: VariantProps) {
   if (answer.variants.length === 0) {
     return null;
   }
@@ -93,7 +94,7 @@ export function VariantCounts({ answer, dish, fixed, change }: VariantProps) {
           <div key={variant.name}>
             <Stepper
               label={variant.name}
-              value={dish.variants.find((each) => each.name === variant.name)?.jars ?? 0}
+              value={wishes.find((each) => each.name === variant.name)?.jars ?? 0}
               max={all}
               onChange={(jars) =>
                 change((now) => ({
@@ -116,4 +117,4 @@ export function VariantCounts({ answer, dish, fixed, change }: VariantProps) {
       )}
     </Card>
   );
-}
+});

@@ -1,8 +1,13 @@
+import { memo } from "react";
 import type { Schemas } from "@/api/client";
 import { Card } from "@/kit";
 
 /** What the tables ask for before anything goes into a jar: a card is not issued without it. */
-export function StepsCard({ steps }: { readonly steps: readonly Schemas["PlanStep"][] }) {
+export const StepsCard = memo(function StepsCard({
+  steps,
+}: {
+  readonly steps: readonly Schemas["PlanStep"][];
+}) {
   if (steps.length === 0) {
     return null;
   }
@@ -18,4 +23,4 @@ export function StepsCard({ steps }: { readonly steps: readonly Schemas["PlanSte
       </ul>
     </Card>
   );
-}
+});

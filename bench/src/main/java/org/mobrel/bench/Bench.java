@@ -4,6 +4,7 @@ import java.net.URI;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -16,6 +17,13 @@ public final class Bench {
 
     private record Line(String what, double median, double p99, String unit, String limit) {}
 
+    private static final Map<String, String> WHAT = Map.of(
+            "read", "read %s lines",
+            "rule", "rule on %s lines",
+            "scale", "scale %s lines and say them",
+            "fill", "fill jars from %s lines");
+    private static final Map<String, Integer> LIMIT = Map.of("read", 500, "rule", 50, "scale", 100, "fill", 100);
+
     private Bench() {}
 
     /** @param arguments the address of a running server; without it only the core is measured */
@@ -23,6 +31,7 @@ public final class Bench {
         List<Line> lines = new ArrayList<>();
         Collection<RunResult> results = new Runner(new OptionsBuilder()
                         .include(RulingBenchmark.class.getSimpleName())
+                        .include(ScalingBenchmark.class.getSimpleName())
                         .verbosity(VerboseMode.SILENT)
                         .build())
                 .run();
@@ -43,16 +52,15 @@ public final class Bench {
     }
 
     private static Line line(RunResult result) {
-        String name = result.getParams().getBenchmark();
+        String benchmark = result.getParams().getBenchmark();
+        String name = benchmark.substring(benchmark.lastIndexOf('.') + 1);
         String size = result.getParams().getParam("lines");
-        boolean read = name.endsWith("read");
         Statistics times = result.getPrimaryResult().getStatistics();
-        String wanted = !size.equals("12") ? "" : read ? "median under 500" : "median under 50";
         return new Line(
-                (read ? "read " : "rule on ") + size + " lines",
+                WHAT.get(name).formatted(size),
                 times.getPercentile(50),
                 times.getPercentile(99),
                 "us",
-                wanted);
+                size.equals("12") ? "median under " + LIMIT.get(name) : "");
     }
 }

@@ -91,7 +91,7 @@ class FromRecipeToShelfJourney {
     }
 
     private static void plan(Page page) {
-        link(page, "Plan jars").click();
+        button(page, "Plan jars").click();
         button(page, "One less: Quarts").click();
         button(page, "One more: Pints").click();
         button(page, "One more: Pints").click();

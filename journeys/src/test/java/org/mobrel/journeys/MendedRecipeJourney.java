@@ -2,7 +2,6 @@ package org.mobrel.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.mobrel.journeys.Cook.button;
-import static org.mobrel.journeys.Cook.link;
 import static org.mobrel.journeys.Cook.region;
 import static org.mobrel.journeys.Cook.remedy;
 
@@ -70,7 +69,7 @@ class MendedRecipeJourney {
         page.getByText("Raw", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(region(page, "Ruling")).containsText("Your own judgement");
         button(page, "Save").click();
-        link(page, "Plan jars").click();
+        button(page, "Plan jars").click();
         Locator toTheStove = button(page, "To the stove");
         assertThat(toTheStove).isDisabled();
         page.getByLabel("Who takes it on").fill("Ada");

@@ -31,8 +31,11 @@ public final class Screenshots {
         tablet("recipes", "/recipes");
         tablet("recipe", "/recipes/8");
         tablet("recipe-stopped", "/recipes/7");
-        tablet("plan", "/plan/8?quarts=6&pints=1");
-        tablet("plan-own-judgement", "/plan/5?quarts=0&pints=14");
+        tablet("plan", "/plan/2");
+        tablet("plan-use-up", "/plan/1");
+        tablet("shopping-list", "/plan/1/shopping");
+        tablet("prep-list", "/plan/2/prep");
+        tablet("fill-jars", "/plan/2/filling");
         tablet("stove", "/stove");
         tablet("seal-check", "/seals/9");
         tablet("shelf", "/shelf");

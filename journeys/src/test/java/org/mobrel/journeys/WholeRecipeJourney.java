@@ -177,7 +177,7 @@ class WholeRecipeJourney {
         page.getByLabel("A note for next time").fill("less paprika");
         button(page, "Note").click();
         assertThat(region(page, "Notes for next time")).containsText("less paprika");
-        link(page, "Plan jars").click();
+        button(page, "Plan jars").click();
         assertThat(page.getByText("Noted last time: less paprika")).isVisible();
         assertThat(region(page, "Before the jars")).containsText("boil 30 min");
         page.goBack();

@@ -94,14 +94,18 @@ final class DishPlanner {
                 variants,
                 ruling,
                 filling.jars(),
-                ruling.timing().isEmpty() ? List.of() : loads(batch, variants, filling.jars()),
+                ruling.timing().isEmpty() ? List.of() : loads(batch, variants, ruling, filling.jars()),
                 pot,
                 filling.scaled(),
                 filling.reach());
     }
 
-    private List<Planned.Load> loads(Batch batch, List<Variant> variants, List<JarCount> jars) {
-        return Loads.inOrder(canner.profile().capacity(), jars).stream()
+    private List<Planned.Load> loads(Batch batch, List<Variant> variants, Ruling whole, List<JarCount> jars) {
+        List<List<JarCount>> loads = Loads.inOrder(canner.profile().capacity(), jars);
+        if (loads.size() == 1) {
+            return List.of(new Planned.Load(loads.get(0), whole));
+        }
+        return loads.stream()
                 .map(load -> new Planned.Load(load, rulings.rule(batch.with(load), variants)))
                 .toList();
     }

@@ -21,12 +21,12 @@ class PlanController {
 
     private final PlanDesk desk;
     private final YieldDesk yields;
-    private final PlanWords words;
+    private final PlanAnswers answers;
 
-    PlanController(PlanDesk desk, YieldDesk yields, PlanWords words) {
+    PlanController(PlanDesk desk, YieldDesk yields, PlanAnswers answers) {
         this.desk = desk;
         this.yields = yields;
-        this.words = words;
+        this.answers = answers;
     }
 
     @GetMapping
@@ -54,12 +54,12 @@ class PlanController {
 
     @GetMapping("/{id}")
     PlanWire.PlanAnswer plan(@PathVariable long id) {
-        return words.answer(desk.look(id));
+        return answers.plan(id);
     }
 
     @PutMapping("/{id}")
     PlanWire.PlanAnswer save(@PathVariable long id, @Valid @RequestBody PlanWire.PlanSave save) {
-        return words.answer(desk.save(id, save.basedOn(), save.body()));
+        return answers.save(id, save.basedOn(), save.body());
     }
 
     @PutMapping("/{id}/away")

@@ -104,7 +104,7 @@ class PlanWords {
     }
 
     private DishWire.DishAnswer dish(Planned dish, LookedAt looked) {
-        RulingAnswer ruling = rulings.answer(dish.batch(), dish.variants());
+        RulingAnswer ruling = rulings.answer(dish.ruling());
         Optional<Scaled> scaled = dish.scaled();
         DishWords words = new DishWords(looked);
         FillingWords filling = new FillingWords(looked);

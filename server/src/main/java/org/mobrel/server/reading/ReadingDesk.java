@@ -3,8 +3,10 @@ package org.mobrel.server.reading;
 import java.time.InstantSource;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -12,6 +14,7 @@ import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.quantity.Length;
+import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.recipe.LineWriter;
 import org.mobrel.recipe.State;
@@ -30,7 +33,11 @@ public class ReadingDesk {
     private final ReadingStore store;
     private final InstantSource clock;
 
-    private record Made(int generation, LineReader reader) {}
+    /** More lines than any day's recipes have. */
+    private static final int MOST_REMEMBERED = 4_000;
+
+    /** @param lines what was read lately: the same lines are asked for at every tap */
+    private record Made(int generation, LineReader reader, Map<String, IngredientLine> lines) {}
 
     /** Counts the changes, so that a reader made while one was on its way is not kept. */
     private final AtomicInteger generation = new AtomicInteger();
@@ -44,14 +51,29 @@ public class ReadingDesk {
         this.clock = clock;
     }
 
+    /** Reads lines as this kitchen means them. */
+    public List<IngredientLine> readAll(List<String> texts) {
+        Made known = made();
+        if (known.lines().size() > MOST_REMEMBERED) {
+            known.lines().clear();
+        }
+        return texts.stream()
+                .map(text -> known.lines().computeIfAbsent(text, known.reader()::read))
+                .toList();
+    }
+
     public LineReader reader() {
+        return made().reader();
+    }
+
+    private Made made() {
         Made known = made;
         int now = generation.get();
         if (known == null || known.generation() != now) {
-            known = new Made(now, fromStore());
+            known = new Made(now, fromStore(), new ConcurrentHashMap<>());
             made = known;
         }
-        return known.reader();
+        return known;
     }
 
     private LineReader fromStore() {

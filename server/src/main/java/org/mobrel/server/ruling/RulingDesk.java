@@ -43,7 +43,7 @@ public class RulingDesk {
 
     /** Reads lines as this kitchen means them. */
     public List<IngredientLine> read(List<String> lines) {
-        return readings.reader().readAll(lines);
+        return readings.readAll(lines);
     }
 
     public LineReader reader() {
@@ -81,6 +81,11 @@ public class RulingDesk {
                 changes,
                 Without.each(rulings, batch, ruling),
                 new Mending(rulings, reader).all(batch, ruling.findings()));
+    }
+
+    /** A ruling with its reasons, without what each change would give: for pages where nothing of it is changed. */
+    public RulingAnswer answer(Ruling ruling) {
+        return RulingWords.answer(ruling, List.of(), List.of(), List.of());
     }
 
     RulingAnswer answer(RulingRequest request) {

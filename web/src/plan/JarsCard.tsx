@@ -116,7 +116,7 @@ function Word({ onClick, children }: { readonly onClick: () => void; readonly ch
   return (
     <button
       type="button"
-      className="inline-block cursor-pointer rounded-[0.4rem] px-1 py-1 leading-6 font-bold text-primary underline underline-offset-4 hover:bg-steam"
+      className="inline-block cursor-pointer rounded-[0.4rem] px-0.5 py-1 leading-6 font-bold text-primary underline underline-offset-4 hover:bg-steam"
       onClick={onClick}
     >
       {children}

@@ -105,7 +105,7 @@ function Row({ plan, item, ticked, edit }: RowProps) {
 
 function note(item: Item): string {
   return [
-    item.pieces > 0 && item.pieces <= MOST_COUNTED ? `about ${item.pieces} of them` : "",
+    item.pieces > 0 && item.pieces <= MOST_COUNTED ? `about ${item.pieces}` : "",
     item.have != null && !item.inHouse ? `${item.need} needed` : "",
     item.inHouse ? `${item.need} needed, ${item.have ?? "own jars"} there` : "",
   ]

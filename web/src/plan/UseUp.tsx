@@ -159,16 +159,16 @@ function short(name: string): string {
 function Sizes({ dish, change }: { readonly dish: Dish; readonly change: Props["change"] }) {
   const has = (size: string) => dish.jars.some((jar) => jar.size === size);
   return (
-    <fieldset className="flex flex-wrap items-center gap-x-2.5">
+    <fieldset className="flex flex-wrap items-center gap-x-3.5">
       <legend className="sr-only">Into which jars</legend>
       {SIZES.map((size) => (
         <label
           key={size}
-          className="flex min-h-11 cursor-pointer items-center gap-1 text-[0.95rem] font-semibold"
+          className="flex min-h-11 cursor-pointer items-center gap-1 text-[0.9rem] font-semibold"
         >
           <input
             type="checkbox"
-            className="checkbox"
+            className="checkbox checkbox-sm"
             checked={has(size)}
             disabled={has(size) && dish.jars.length === 1}
             onChange={(event) =>

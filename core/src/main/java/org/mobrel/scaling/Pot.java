@@ -22,7 +22,7 @@ import org.mobrel.recipe.Portions;
  * @param broth liquids, and what tomatoes bring
  * @param inJar mass of all solids as packed
  * @param beans mass of dried beans as packed, soaked and boiled
- * @param unmeasured indexes of solid lines that cannot be weighed; they are not in the sums
+ * @param unmeasured indexes of solid lines that cannot be weighed, and of lines nobody knows; they are not in the sums
  * @param takesNoLiquid raw meat packed solid: it gives its own juice
  * @param yield what this recipe's own history says
  */
@@ -78,7 +78,7 @@ public record Pot(
                 broth = broth.plus(portion.broth());
                 inJar = isSolid ? inJar.plus(portion.inJar()) : inJar;
                 beans = line.food().filter(Food::isDriedBeans).isPresent() ? beans.plus(portion.inJar()) : beans;
-            } else if (isSolid) {
+            } else if (isSolid || line.isUnknown()) {
                 unmeasured.add(index);
             }
         }

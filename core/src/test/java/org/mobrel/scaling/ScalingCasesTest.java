@@ -121,8 +121,8 @@ class ScalingCasesTest {
 
     @Test
     void nothing_to_count_from_is_nothing_scaled() {
-        Pot empty = Pots.soup("carrots", "salt to taste");
-        assertThat(empty.unmeasured()).containsExactly(0);
+        Pot empty = Pots.soup("carrots", "salt to taste", "2 cups moonseed");
+        assertThat(empty.unmeasured()).containsExactly(0, 2);
         assertThat(Pots.SCALING.toJars(empty, Headspace.ONE_INCH, List.of(Pots.PINT.times(4)), Volume.ZERO))
                 .isEmpty();
         assertThat(Pots.SCALING.toJars(Pots.lambStew(), Headspace.ONE_INCH, List.of(), Volume.ZERO))

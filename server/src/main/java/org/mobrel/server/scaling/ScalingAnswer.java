@@ -10,7 +10,7 @@ import org.mobrel.server.ruling.JarAsk;
  * @param topUpMl broth the jars still lack; below zero what is left over
  * @param keepBackBrothMl the broth in what is kept back
  * @param limitedBy the line that runs out first; null for target jars
- * @param unmeasured solid lines that cannot be weighed and are not in the sums
+ * @param unmeasured solid lines that cannot be weighed, and lines nobody knows; they are not in the sums
  */
 public record ScalingAnswer(
         double factor,

@@ -71,7 +71,7 @@ class ScalingController {
                     .orElseThrow(() -> new BadField("jars", "these jars cannot be filled"));
             return answer(scaled, headspace, OptionalInt.empty(), measure);
         }
-        InHand.Reach reach = InHand.together(pot, hands(request.use(), pot));
+        InHand.Reach reach = reach(request.use(), pot);
         Scaled scaled = filled(pot, headspace, reach.factor(), kinds(request.jars()), keepBack);
         return answer(scaled, headspace, OptionalInt.of(reach.limitedBy()), measure);
     }
@@ -129,6 +129,17 @@ class ScalingController {
         return kind;
     }
 
+    /** Without an amount it is the recipe as it stands, whether its lines can be weighed or not. */
+    private static InHand.Reach reach(ScalingRequest.UseUp use, Pot pot) {
+        boolean asItStands = use.amount() == null
+                && Objects.requireNonNullElse(use.also(), List.of()).isEmpty();
+        if (asItStands) {
+            lineOf(use, "use", pot);
+            return new InHand.Reach(1, use.line(), List.of());
+        }
+        return InHand.together(pot, hands(use, pot));
+    }
+
     private static List<InHand> hands(ScalingRequest.UseUp use, Pot pot) {
         List<InHand> hands = new ArrayList<>();
         hands.add(hand(use, "use", pot));
@@ -150,12 +161,26 @@ class ScalingController {
         }
         InHand hand = new InHand(
                 use.line(),
-                use.amount() == null ? line.amount().get() : use.amount().amount(field + ".amount"),
+                use.amount() == null
+                        ? line.amount().orElseThrow()
+                        : use.amount().amount(field + ".amount"),
                 Boolean.TRUE.equals(use.asBought()));
         if (hand.factor(pot).isEmpty()) {
             throw new BadField(field + ".line", "\"" + line.text() + "\" cannot be weighed, so it cannot be used up");
         }
         return hand;
+    }
+
+    private static IngredientLine lineOf(ScalingRequest.UseUp use, String field, Pot pot) {
+        if (use.line() < 0 || use.line() >= pot.lines().size()) {
+            throw new BadField(
+                    field + ".line", "there are lines 0 to " + (pot.lines().size() - 1));
+        }
+        IngredientLine line = pot.lines().get(use.line());
+        if (line.amount().isEmpty()) {
+            throw new BadField(field + ".line", "\"" + line.text() + "\" says no amount");
+        }
+        return line;
     }
 
     private static ScalingAnswer answer(

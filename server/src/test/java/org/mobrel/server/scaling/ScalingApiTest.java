@@ -103,6 +103,18 @@ class ScalingApiTest {
     }
 
     @Test
+    void a_recipe_is_used_up_as_it_stands_even_by_a_line_that_nobody_weighs(TestServer server) {
+        JsonNode scaled = scale(
+                server,
+                "\"lines\": [\"2 lb carrots, sliced\", \"1 bunch kale\", \"2 qt beef stock\"],"
+                        + " \"jars\": [{\"size\": \"pint\"}], \"use\": {\"line\": 1}");
+        assertThat(scaled.get("factor").asDouble()).isEqualTo(1);
+        assertThat(scaled.get("limitedBy").asInt()).isEqualTo(1);
+        assertThat(scaled.get("unmeasured").get(0).asInt()).isEqualTo(1);
+        assertThat(scaled.get("perLine").get(1).get("massG").isNull()).isTrue();
+    }
+
+    @Test
     void plain_poultry_leaves_more_room_in_the_jar(TestServer server) {
         JsonNode plain = scale(
                 server,
@@ -121,6 +133,7 @@ class ScalingApiTest {
             "jars": [{"size": "quart", "count": -3}]                                             | jars[0].count   | between 1 and 500
             "jars": [{"size": "quart", "count": 10000}]                                          | jars[0].count   | between 1 and 500
             "jars": [{"size": "quart"}]                                                          | jars[0].count   | how many?
+            "jars": [{"size": "quart", "count": 2.5}]                                            | jars[0].count   | This value cannot be read
             "jars": [{"size": "bucket", "count": 2}]                                             | jars[0].size    | "bucket" is not
             "jars": [{"size": "half-gallon", "count": 2}]                                        | jars[0].size    | no half-gallon
             "jars": []                                                                           | jars            | at least one

@@ -124,7 +124,8 @@ function Broth({ answer }: { readonly answer: DishAnswer }) {
       )}
       <p className="pt-1.5 text-[0.85rem] text-soft">
         {correction?.text}
-        {amounts.unmeasured.length > 0 && " Lines without an amount, and foods that nobody knows, are not counted in."}
+        {amounts.unmeasured.length > 0 &&
+          " Lines without an amount, and foods that nobody knows, are not counted in."}
       </p>
     </div>
   );

@@ -4,7 +4,7 @@ import type { Kitchen } from "@/kitchen";
 import { jarWord } from "@/quantity";
 import { countJar, type Dish, type JarWish, onlyMouth, withMouth } from "./body";
 import { KeepBack } from "./KeepBack";
-import { UseUp } from "./UseUp";
+import { amountOf, UseUp } from "./UseUp";
 import type { DishAnswer, Plan } from "./usePlan";
 
 /** More jars of one size than anybody fills in a day. */
@@ -54,15 +54,14 @@ export function JarsCard({ plan, kitchen, dish, answer, fixed, wrong, change }: 
   );
 }
 
-/** The first thing to use up is the first that can be weighed. */
+/** The first thing to use up is the first that can be weighed, else the first with an amount; as much of it as is planned now. */
 function begin(dish: Dish, answer: DishAnswer): Dish {
   if (dish.mode !== "use" || dish.hands.length > 0) {
     return dish;
   }
-  const first = answer.amounts?.lines.find((line) => line.mass != null);
-  return first?.kitchen == null
-    ? dish
-    : { ...dish, hands: [{ line: first.line, amount: first.mass ?? "", asBought: false }] };
+  const lines = answer.amounts?.lines ?? [];
+  const first = lines.find((line) => line.mass != null) ?? lines.find((line) => line.kitchen != null);
+  return first ? { ...dish, hands: [{ line: first.line, amount: amountOf(first), asBought: false }] } : dish;
 }
 
 interface CountsProps {

@@ -1,6 +1,5 @@
-import { MoonStar, Printer } from "lucide-react";
-import { Button, LinkButton, Place, ProblemNote } from "@/kit";
-import { PlanFrame } from "./PlanFrame";
+import { MoonStar } from "lucide-react";
+import { ListPage } from "./ListPage";
 import type { DishAnswer } from "./usePlan";
 
 type Prep = NonNullable<DishAnswer["prep"]>;
@@ -16,29 +15,11 @@ const WHEN: Record<string, string> = {
 /** The work before the jars, food by food, what begins the evening before first. */
 export function PrepPage({ id }: { readonly id: number }) {
   return (
-    <PlanFrame id={id} title="Prep list">
-      {({ plan, error, retry }) => (
-        <Place
-          title="Prep list"
-          lead={plan.title}
-          actions={
-            <>
-              <LinkButton to="/plan/$id" params={{ id: String(id) }}>
-                The plan
-              </LinkButton>
-              <Button icon={<Printer size={20} />} onClick={() => window.print()}>
-                Print
-              </Button>
-            </>
-          }
-        >
-          <ProblemNote error={error} retry={retry} />
-          {plan.dishes.map((dish) => (
-            <DishPrep key={dish.key} dish={dish} several={plan.dishes.length > 1} />
-          ))}
-        </Place>
-      )}
-    </PlanFrame>
+    <ListPage id={id} title="Prep list">
+      {({ plan }) =>
+        plan.dishes.map((dish) => <DishPrep key={dish.key} dish={dish} several={plan.dishes.length > 1} />)
+      }
+    </ListPage>
   );
 }
 

@@ -1,9 +1,8 @@
-import { Check, Printer } from "lucide-react";
+import { Check } from "lucide-react";
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { Button, LinkButton, Place, ProblemNote } from "@/kit";
 import { type PlanEdit, tick } from "./body";
-import { PlanFrame } from "./PlanFrame";
+import { ListPage } from "./ListPage";
 import { type Plan, usePantry } from "./usePlan";
 
 type Item = Plan["shopping"][number]["items"][number];
@@ -14,23 +13,9 @@ const MOST_COUNTED = 30;
 /** What to buy, in the order of a walk through the shop, less what is in the house. Ticked on the phone, seen on the tablet. */
 export function ShoppingPage({ id }: { readonly id: number }) {
   return (
-    <PlanFrame id={id} title="Shopping list">
-      {({ plan, body, edit, error, retry }) => (
-        <Place
-          title="Shopping list"
-          lead={plan.title}
-          actions={
-            <>
-              <LinkButton to="/plan/$id" params={{ id: String(id) }}>
-                The plan
-              </LinkButton>
-              <Button icon={<Printer size={20} />} onClick={() => window.print()}>
-                Print
-              </Button>
-            </>
-          }
-        >
-          <ProblemNote error={error} retry={retry} />
+    <ListPage id={id} title="Shopping list">
+      {({ plan, body, edit }) => (
+        <>
           <div className="columns-1 gap-4 lg:columns-2">
             {plan.shopping.map((aisle) => (
               <section
@@ -55,9 +40,9 @@ export function ShoppingPage({ id }: { readonly id: number }) {
             <Supplies plan={plan} />
           </div>
           {plan.shopping.length === 0 && <p>Nothing to buy: count the jars first.</p>}
-        </Place>
+        </>
       )}
-    </PlanFrame>
+    </ListPage>
   );
 }
 

@@ -1,5 +1,6 @@
 import { Plus, X } from "lucide-react";
 import { useState } from "react";
+import type { Schemas } from "@/api/client";
 import { Button } from "@/kit";
 import { jarWord } from "@/quantity";
 import { counted, type Dish, type Hand } from "./body";
@@ -58,7 +59,7 @@ export function UseUp({ plan, dish, answer, wrong, change }: Props) {
                 ...now.hands,
                 {
                   line: free,
-                  amount: lines.find((line) => line.line === free)?.mass ?? lineAmount(lines, free),
+                  amount: amountOf(lines.find((line) => line.line === free)),
                   asBought: false,
                 },
               ],
@@ -82,8 +83,9 @@ export function UseUp({ plan, dish, answer, wrong, change }: Props) {
   );
 }
 
-function lineAmount(lines: NonNullable<DishAnswer["amounts"]>["lines"], line: number): string {
-  return lines.find((each) => each.line === line)?.kitchen?.replace(/,.*$/, "") ?? "";
+/** The amount that is planned now, as it can be read back: '1 lb 5 oz', not '6, about 13 oz'. */
+export function amountOf(line: Schemas["LineAmount"] | undefined): string {
+  return line?.mass ?? line?.kitchen?.replace(/,.*$/, "") ?? "";
 }
 
 interface HandProps {

@@ -12,6 +12,9 @@ export type Load = Schemas["LoadAnswer"];
 /** How often a page looks whether another device changed the plan, in milliseconds. */
 const LOOK_AGAIN_MS = 4_000;
 
+/** How soon an edit goes out again that did not reach the server, in milliseconds. */
+const TRY_AGAIN_MS = 2_000;
+
 const key = (id: number) => ["plans", id] as const;
 
 export function usePlans() {
@@ -38,7 +41,12 @@ export function usePlan(id: number): PlanInHand {
   const queries = useQueryClient();
   const query = useQuery({
     queryKey: key(id),
-    queryFn: () => body(api.GET("/api/plans/{id}", { params: { path: { id } } })),
+    queryFn: async () => {
+      const seen = await body(api.GET("/api/plans/{id}", { params: { path: { id } } }));
+      // A look that was under way while a tap was saved must not take the tap back.
+      const known = queries.getQueryData<Plan>(key(id));
+      return known && known.revision > seen.revision ? known : seen;
+    },
     refetchInterval: LOOK_AGAIN_MS,
   });
   const [pending, setPending] = useState<readonly PlanEdit[]>([]);
@@ -69,6 +77,15 @@ export function usePlan(id: number): PlanInHand {
       void save(pending, plan);
     }
   }, [pending, plan, error, save]);
+
+  // What the server could not even hear is said to it again; what it refused waits for the cook.
+  useEffect(() => {
+    if (pending.length === 0 || error === undefined || (error instanceof Problem && error.status < 500)) {
+      return undefined;
+    }
+    const again = window.setTimeout(() => setError(undefined), TRY_AGAIN_MS);
+    return () => window.clearTimeout(again);
+  }, [pending, error]);
 
   const edit = useCallback((change: PlanEdit) => {
     // A new edit is a new try: it may be what mends the one that was refused.

@@ -36,6 +36,7 @@ class PlanJourney {
             useUpNinePounds(page);
             keepTwoLitresForDinner(page);
             whatCannotBeMeantIsSaidAtTheField(page);
+            aTapOutlivesAKilledServer(page, mobrel);
             lidsThatLackAreSaidBeforeThePotIsOn(page);
             Page phone = browser.page(390, 844, ColorScheme.LIGHT);
             shopWithThePhone(page, phone);
@@ -109,12 +110,7 @@ class PlanJourney {
                   return times.slice(30);
                 }
                 """);
-        double[] times = ((List<?>) measured)
-                .stream()
-                        .mapToDouble(time -> ((Number) time).doubleValue())
-                        .sorted()
-                        .toArray();
-        return times[times.length * 95 / 100];
+        return Cook.within95(measured);
     }
 
     private static void useUpNinePounds(Page page) {
@@ -174,6 +170,22 @@ class PlanJourney {
         page.getByLabel("Keep back for dinner").fill("900000");
         assertThat(region(page, "Jars")).containsText("more than a kitchen cooks in a day");
         page.getByLabel("Keep back for dinner").fill("");
+        assertThat(made(page)).containsText("7 quarts");
+    }
+
+    /** What was tapped while nobody listened is told when somebody does. */
+    private static void aTapOutlivesAKilledServer(Page page, RunningMobrel mobrel) {
+        mobrel.killServer();
+        button(page, "One more: Quarts").click();
+        button(page, "One more: Quarts").click();
+        assertThat(page.getByText("The kitchen's server cannot be reached").first())
+                .isVisible();
+        assertThat(page.getByLabel("Quarts", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("9");
+        mobrel.startServerAgain();
+        assertThat(made(page)).containsText("9 quarts");
+        button(page, "One less: Quarts").click();
+        button(page, "One less: Quarts").click();
         assertThat(made(page)).containsText("7 quarts");
     }
 

@@ -16,7 +16,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -161,12 +160,7 @@ class WholeRecipeJourney {
                   return times.slice(5);
                 }
                 """);
-        double[] times = ((List<?>) measured)
-                .stream()
-                        .mapToDouble(time -> ((Number) time).doubleValue())
-                        .sorted()
-                        .toArray();
-        return times[times.length * 95 / 100];
+        return Cook.within95(measured);
     }
 
     private static void saveAndNote(Page page) {

@@ -146,6 +146,14 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
         }
     }
 
+    /** The same way of asking, of another application that runs beside this one. */
+    public TestServer at(ConfigurableApplicationContext other) {
+        TestServer there = new TestServer();
+        int port = Integer.parseInt(other.getEnvironment().getRequiredProperty("local.server.port"));
+        there.running = new Running(port, running.clock(), running.folder(), other);
+        return there;
+    }
+
     /** The address of a new, empty database beside the tests' own. */
     public String newDatabase(String name) {
         running.context()

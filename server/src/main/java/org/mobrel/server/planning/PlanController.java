@@ -20,11 +20,13 @@ import org.springframework.web.bind.annotation.RestController;
 class PlanController {
 
     private final PlanDesk desk;
+    private final PantryDesk pantry;
     private final YieldDesk yields;
     private final PlanAnswers answers;
 
-    PlanController(PlanDesk desk, YieldDesk yields, PlanAnswers answers) {
+    PlanController(PlanDesk desk, PantryDesk pantry, YieldDesk yields, PlanAnswers answers) {
         this.desk = desk;
+        this.pantry = pantry;
         this.yields = yields;
         this.answers = answers;
     }
@@ -71,7 +73,7 @@ class PlanController {
     /** Says how much of a thing is in the house; every plan sees it. */
     @PutMapping("/{id}/pantry")
     PlanWire.PlanAnswer inPantry(@PathVariable long id, @Valid @RequestBody PlanWire.PantrySays says) {
-        desk.inPantry(says.item(), says.amount());
+        pantry.say(says.item(), says.amount());
         return plan(id);
     }
 

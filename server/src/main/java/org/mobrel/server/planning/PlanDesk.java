@@ -2,7 +2,6 @@ package org.mobrel.server.planning;
 
 import java.time.Instant;
 import java.time.InstantSource;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,61 +10,46 @@ import java.util.stream.Collectors;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.jars.JarCount;
-import org.mobrel.jars.JarTable;
-import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Volume;
-import org.mobrel.recipe.Amount;
-import org.mobrel.scaling.KitchenMeasure;
 import org.mobrel.scaling.Swap;
-import org.mobrel.scaling.YieldCorrection;
-import org.mobrel.server.kitchen.Cupboard;
-import org.mobrel.server.kitchen.CupboardDesk;
-import org.mobrel.server.kitchen.Kitchen;
-import org.mobrel.server.kitchen.KitchenCanner;
-import org.mobrel.server.kitchen.KitchenDesk;
 import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.server.recipe.Recipe;
 import org.mobrel.server.recipe.RecipeDesk;
-import org.mobrel.server.ruling.RulingDesk;
 import org.mobrel.server.shelf.ShelfDesk;
 import org.mobrel.server.shelf.ShelfLot;
 import org.mobrel.shelf.LotCode;
-import org.mobrel.shopping.ShoppingList;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps plans, and works out what follows from them: nothing of that is kept, so a recipe or a jar that changed is seen at once. */
+/** Keeps plans: what a cook set. What follows from it is worked out by {@link PlanLooks}. */
 @Service
 public class PlanDesk {
 
     private final PlanStore store;
+    private final PlanLooks looks;
+    private final PantryDesk pantry;
     private final YieldDesk yields;
     private final RecipeDesk recipes;
-    private final KitchenDesk kitchens;
-    private final CupboardDesk cupboards;
-    private final RulingDesk rulings;
     private final ShelfDesk shelf;
     private final Catalogue catalogue;
     private final InstantSource clock;
 
     PlanDesk(
             PlanStore store,
+            PlanLooks looks,
+            PantryDesk pantry,
             YieldDesk yields,
             RecipeDesk recipes,
-            KitchenDesk kitchens,
-            CupboardDesk cupboards,
-            RulingDesk rulings,
             ShelfDesk shelf,
             Catalogue catalogue,
             InstantSource clock) {
         this.store = store;
+        this.looks = looks;
+        this.pantry = pantry;
         this.yields = yields;
         this.recipes = recipes;
-        this.kitchens = kitchens;
-        this.cupboards = cupboards;
-        this.rulings = rulings;
         this.shelf = shelf;
         this.catalogue = catalogue;
         this.clock = clock;
@@ -79,19 +63,7 @@ public class PlanDesk {
      */
     @Transactional(readOnly = true)
     public Planned plan(long recipeId, long cannerId, List<JarCount> asked) {
-        Kitchen kitchen = kitchens.kitchen();
-        List<PlanBody.JarWish> jars = asked.stream()
-                .map(jar -> new PlanBody.JarWish(jar.size().code(), jar.mouth().code(), jar.count()))
-                .toList();
-        return planner(kitchen, kitchens.canner(cannerId), cupboards.jars(cupboards.cupboard()))
-                .plan(PlanBody.Dish.of("a", recipeId, jars), recipes.latest(recipeId), yields.of(recipeId), "");
-    }
-
-    private DishPlanner planner(Kitchen kitchen, KitchenCanner canner, JarTable jars) {
-        Altitude altitude = kitchen.altitude()
-                .orElseThrow(() -> new Conflict(
-                        "no-altitude", "The pressure depends on your altitude: say it in Kitchen first.", Map.of()));
-        return new DishPlanner(rulings, kitchen, canner, altitude, jars);
+        return looks.plan(recipeId, cannerId, asked);
     }
 
     @Transactional(readOnly = true)
@@ -138,59 +110,11 @@ public class PlanDesk {
      */
     @Transactional(readOnly = true)
     LookedAt look(long id) {
-        return look(stored(id));
+        return looks.look(stored(id));
     }
 
     private StoredPlan stored(long id) {
         return store.plan(id).orElseThrow(() -> new Missing("plan", id));
-    }
-
-    private LookedAt look(StoredPlan plan) {
-        Kitchen kitchen = kitchens.kitchen();
-        KitchenCanner canner = canner(kitchen, plan.body());
-        Cupboard cupboard = cupboards.cupboard();
-        JarTable jars = cupboards.jars(cupboard);
-        DishPlanner planner = planner(kitchen, canner, jars);
-        List<LookedAt.DishLook> dishes = new ArrayList<>();
-        for (int index = 0; index < plan.body().dishes().size(); index++) {
-            dishes.add(look(plan, plan.body().dishes().get(index), planner, "dishes[%d]".formatted(index)));
-        }
-        return new LookedAt(plan, kitchen, canner, cupboard, jars, lots(plan.body()), pantry(), dishes);
-    }
-
-    private LookedAt.DishLook look(StoredPlan plan, PlanBody.Dish dish, DishPlanner planner, String field) {
-        Optional<StoredPlan.AtStove> cooked = plan.atStove(dish.key());
-        Recipe recipe = cooked.map(then -> recipes.version(dish.recipeId(), then.version()))
-                .orElseGet(() -> recipes.latest(dish.recipeId()));
-        YieldCorrection yield = cooked.map(StoredPlan.AtStove::yield).orElseGet(() -> yields.of(dish.recipeId()));
-        try {
-            return new LookedAt.DishLook(
-                    dish, recipe.title(), Optional.of(planner.plan(dish, recipe, yield, field)), Optional.empty());
-        } catch (BadField wrong) {
-            return new LookedAt.DishLook(dish, recipe.title(), Optional.empty(), Optional.of(wrong));
-        }
-    }
-
-    private static KitchenCanner canner(Kitchen kitchen, PlanBody body) {
-        return kitchen.canners().stream()
-                .filter(canner -> body.canner() != null && canner.id() == body.canner())
-                .findFirst()
-                .or(() -> kitchen.canners().stream().findFirst())
-                .orElseThrow(() -> new Conflict("no-canner", "Say in Kitchen first what you can in.", Map.of()));
-    }
-
-    private Map<String, ShelfLot> lots(PlanBody body) {
-        boolean none = body.dishes().stream().allMatch(dish -> dish.ownJars().isEmpty());
-        return none
-                ? Map.of()
-                : shelf.lots().stream()
-                        .collect(Collectors.toMap(lot -> lot.lot().code().text(), lot -> lot));
-    }
-
-    private Map<String, Amount> pantry() {
-        Map<String, Amount> pantry = new HashMap<>();
-        store.pantry().forEach((item, words) -> Amount.read(words).ifPresent(amount -> pantry.put(item, amount)));
-        return pantry;
     }
 
     /**
@@ -212,7 +136,7 @@ public class PlanDesk {
         refuseToChangeWhatIsCooked(before, body);
         refuseKeysTwice(body);
         StoredPlan after = new StoredPlan(id, body, basedOn + 1, clock.instant(), before.away(), before.atStove());
-        LookedAt looked = look(after);
+        LookedAt looked = looks.look(after);
         looked.dishes().forEach(dish -> dish.trouble().ifPresent(wrong -> {
             throw wrong;
         }));
@@ -282,32 +206,13 @@ public class PlanDesk {
     }
 
     /**
-     * Says how much of a thing is in the house.
-     *
-     * @param amount nothing when there is none
-     * @throws BadField if it is no amount
-     */
-    @Transactional
-    void inPantry(String item, String amount) {
-        if (amount.isBlank()) {
-            store.outOfPantry(item);
-            return;
-        }
-        if (Amount.read(amount).isEmpty()) {
-            throw new BadField(
-                    "amount", "\"%s\" is no amount: a number above 0 and a measure".formatted(amount.strip()));
-        }
-        store.inPantry(item, amount.strip());
-    }
-
-    /**
      * The dishes of a plan that are not at the stove yet, held so that nobody else takes them there.
      *
      * @throws Conflict if there is none, or one cannot be worked out
      */
     @Transactional
     public List<Planned> toTheStove(long id) {
-        LookedAt looked = look(store.planForUpdate(id).orElseThrow(() -> new Missing("plan", id)));
+        LookedAt looked = looks.look(store.planForUpdate(id).orElseThrow(() -> new Missing("plan", id)));
         List<Planned> waiting = looked.dishes().stream()
                 .filter(dish -> looked.plan().atStove(dish.dish().key()).isEmpty())
                 .map(dish -> dish.planned()
@@ -323,26 +228,13 @@ public class PlanDesk {
             throw new Conflict("at-the-stove", "Everything in this plan is at the stove already.", Map.of());
         }
         waiting.forEach(PlanDesk::refuseWithoutJars);
-        useUpPantry(looked);
+        pantry.useUp(looked);
         return waiting;
     }
 
     private static void refuseWithoutJars(Planned dish) {
         if (dish.jars().isEmpty()) {
             throw new Conflict("no-jars", dish.recipe().title() + " fills no jar yet.", Map.of());
-        }
-    }
-
-    private void useUpPantry(LookedAt looked) {
-        KitchenMeasure measure = new KitchenMeasure(looked.kitchen().units());
-        for (ShoppingList.Item item : looked.shopping().items()) {
-            item.remains().ifPresent(goods -> {
-                if (goods.isSomething()) {
-                    store.inPantry(item.key(), GoodsWords.of(goods, measure));
-                } else {
-                    store.outOfPantry(item.key());
-                }
-            });
         }
     }
 

@@ -1,0 +1,127 @@
+package org.mobrel.server.planning;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarTable;
+import org.mobrel.quantity.Altitude;
+import org.mobrel.scaling.YieldCorrection;
+import org.mobrel.server.kitchen.Cupboard;
+import org.mobrel.server.kitchen.CupboardDesk;
+import org.mobrel.server.kitchen.Kitchen;
+import org.mobrel.server.kitchen.KitchenCanner;
+import org.mobrel.server.kitchen.KitchenDesk;
+import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.Conflict;
+import org.mobrel.server.platform.Missing;
+import org.mobrel.server.recipe.Recipe;
+import org.mobrel.server.recipe.RecipeDesk;
+import org.mobrel.server.ruling.RulingDesk;
+import org.mobrel.server.shelf.ShelfDesk;
+import org.mobrel.server.shelf.ShelfLot;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Works out what follows from plans. Nothing of it is kept, so a recipe or a jar that changed is seen at once. */
+@Service
+class PlanLooks {
+
+    private final YieldDesk yields;
+    private final RecipeDesk recipes;
+    private final KitchenDesk kitchens;
+    private final CupboardDesk cupboards;
+    private final RulingDesk rulings;
+    private final ShelfDesk shelf;
+    private final PantryDesk pantry;
+
+    PlanLooks(
+            YieldDesk yields,
+            RecipeDesk recipes,
+            KitchenDesk kitchens,
+            CupboardDesk cupboards,
+            RulingDesk rulings,
+            ShelfDesk shelf,
+            PantryDesk pantry) {
+        this.yields = yields;
+        this.recipes = recipes;
+        this.kitchens = kitchens;
+        this.cupboards = cupboards;
+        this.rulings = rulings;
+        this.shelf = shelf;
+        this.pantry = pantry;
+    }
+
+    /**
+     * Plans the latest version of a recipe alone, without keeping the plan.
+     *
+     * @throws Conflict if the kitchen has no altitude yet, for then there is no pressure
+     * @throws Missing if there is no such recipe or canner
+     */
+    @Transactional(readOnly = true)
+    Planned plan(long recipeId, long cannerId, List<JarCount> asked) {
+        Kitchen kitchen = kitchens.kitchen();
+        List<PlanBody.JarWish> jars = asked.stream()
+                .map(jar -> new PlanBody.JarWish(jar.size().code(), jar.mouth().code(), jar.count()))
+                .toList();
+        return planner(kitchen, kitchens.canner(cannerId), cupboards.jars(cupboards.cupboard()))
+                .plan(PlanBody.Dish.of("a", recipeId, jars), recipes.latest(recipeId), yields.of(recipeId), "");
+    }
+
+    private DishPlanner planner(Kitchen kitchen, KitchenCanner canner, JarTable jars) {
+        Altitude altitude = kitchen.altitude()
+                .orElseThrow(() -> new Conflict(
+                        "no-altitude", "The pressure depends on your altitude: say it in Kitchen first.", Map.of()));
+        return new DishPlanner(rulings, kitchen, canner, altitude, jars);
+    }
+
+    /**
+     * A plan with all that follows from it; a dish that cannot be worked out says why.
+     *
+     * @throws Conflict if the kitchen lacks altitude or canner
+     */
+    @Transactional(readOnly = true)
+    LookedAt look(StoredPlan plan) {
+        Kitchen kitchen = kitchens.kitchen();
+        KitchenCanner canner = canner(kitchen, plan.body());
+        Cupboard cupboard = cupboards.cupboard();
+        JarTable jars = cupboards.jars(cupboard);
+        DishPlanner planner = planner(kitchen, canner, jars);
+        List<LookedAt.DishLook> dishes = new ArrayList<>();
+        for (int index = 0; index < plan.body().dishes().size(); index++) {
+            dishes.add(look(plan, plan.body().dishes().get(index), planner, "dishes[%d]".formatted(index)));
+        }
+        return new LookedAt(plan, kitchen, canner, cupboard, jars, lots(plan.body()), pantry.all(), dishes);
+    }
+
+    private LookedAt.DishLook look(StoredPlan plan, PlanBody.Dish dish, DishPlanner planner, String field) {
+        Optional<StoredPlan.AtStove> cooked = plan.atStove(dish.key());
+        Recipe recipe = cooked.map(then -> recipes.version(dish.recipeId(), then.version()))
+                .orElseGet(() -> recipes.latest(dish.recipeId()));
+        YieldCorrection yield = cooked.map(StoredPlan.AtStove::yield).orElseGet(() -> yields.of(dish.recipeId()));
+        try {
+            return new LookedAt.DishLook(
+                    dish, recipe.title(), Optional.of(planner.plan(dish, recipe, yield, field)), Optional.empty());
+        } catch (BadField wrong) {
+            return new LookedAt.DishLook(dish, recipe.title(), Optional.empty(), Optional.of(wrong));
+        }
+    }
+
+    private static KitchenCanner canner(Kitchen kitchen, PlanBody body) {
+        return kitchen.canners().stream()
+                .filter(canner -> body.canner() != null && canner.id() == body.canner())
+                .findFirst()
+                .or(() -> kitchen.canners().stream().findFirst())
+                .orElseThrow(() -> new Conflict("no-canner", "Say in Kitchen first what you can in.", Map.of()));
+    }
+
+    private Map<String, ShelfLot> lots(PlanBody body) {
+        boolean none = body.dishes().stream().allMatch(dish -> dish.ownJars().isEmpty());
+        return none
+                ? Map.of()
+                : shelf.lots().stream()
+                        .collect(Collectors.toMap(lot -> lot.lot().code().text(), lot -> lot));
+    }
+}

@@ -59,7 +59,7 @@ class CupboardController {
     }
 
     @PutMapping("/jars")
-    KitchenWire.CupboardAnswer count(@Valid @RequestBody KitchenWire.JarsCounted counted) {
+    KitchenWire.CupboardAnswer countJars(@Valid @RequestBody KitchenWire.JarsCounted counted) {
         JarKind kind = kind(counted.size(), counted.mouth());
         average(kind);
         desk.count(kind, Optional.ofNullable(counted.empty()));
@@ -67,7 +67,7 @@ class CupboardController {
     }
 
     @PutMapping("/water")
-    KitchenWire.CupboardAnswer measure(@Valid @RequestBody KitchenWire.JarMeasured measured) {
+    KitchenWire.CupboardAnswer measureJar(@Valid @RequestBody KitchenWire.JarMeasured measured) {
         JarKind kind = kind(measured.size(), measured.mouth());
         double average = average(kind).millilitres();
         Double water = measured.waterMl();
@@ -82,7 +82,7 @@ class CupboardController {
     }
 
     @PutMapping("/lids")
-    KitchenWire.CupboardAnswer count(@Valid @RequestBody KitchenWire.LidsCounted counted) {
+    KitchenWire.CupboardAnswer countLids(@Valid @RequestBody KitchenWire.LidsCounted counted) {
         desk.count(mouth(counted.mouth()), Optional.ofNullable(counted.fresh()));
         return cupboard();
     }

@@ -85,7 +85,7 @@ class KitchenController {
     }
 
     @PutMapping
-    KitchenWire.KitchenAnswer change(@Valid @RequestBody KitchenWire.KitchenChange change) {
+    KitchenWire.KitchenAnswer changeKitchen(@Valid @RequestBody KitchenWire.KitchenChange change) {
         Units units = Units.ofCode(change.units()).orElseThrow(() -> new BadField("units", "us or metric"));
         School school = School.ofCode(change.school())
                 .orElseThrow(() -> new BadField("school", "longest-ingredient or soup-table"));
@@ -127,19 +127,19 @@ class KitchenController {
 
     @PostMapping("/canners")
     @ResponseStatus(HttpStatus.CREATED)
-    KitchenWire.KitchenAnswer add(@Valid @RequestBody KitchenWire.CannerChange canner) {
+    KitchenWire.KitchenAnswer addCanner(@Valid @RequestBody KitchenWire.CannerChange canner) {
         desk.add(profile(canner));
         return kitchen();
     }
 
     @PutMapping("/canners/{id}")
-    KitchenWire.KitchenAnswer change(@PathVariable long id, @Valid @RequestBody KitchenWire.CannerChange canner) {
+    KitchenWire.KitchenAnswer changeCanner(@PathVariable long id, @Valid @RequestBody KitchenWire.CannerChange canner) {
         desk.change(id, profile(canner));
         return kitchen();
     }
 
     @DeleteMapping("/canners/{id}")
-    KitchenWire.KitchenAnswer remove(@PathVariable long id) {
+    KitchenWire.KitchenAnswer removeCanner(@PathVariable long id) {
         desk.remove(id);
         return kitchen();
     }

@@ -94,13 +94,13 @@ class PlanController {
 
     /** Strikes a day out of what the recipe learnt. */
     @DeleteMapping("/{id}/yields/{yield}")
-    PlanWire.PlanAnswer strike(@PathVariable long id, @PathVariable long yield) {
+    PlanWire.PlanAnswer strikeYield(@PathVariable long id, @PathVariable long yield) {
         yields.strike(yield, true);
         return plan(id);
     }
 
     @PutMapping("/{id}/yields/{yield}")
-    PlanWire.PlanAnswer restore(@PathVariable long id, @PathVariable long yield) {
+    PlanWire.PlanAnswer countAgain(@PathVariable long id, @PathVariable long yield) {
         yields.strike(yield, false);
         return plan(id);
     }

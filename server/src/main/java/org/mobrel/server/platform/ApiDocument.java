@@ -24,11 +24,12 @@ import org.springframework.context.annotation.Configuration;
 @Configuration(proxyBeanMethods = false)
 class ApiDocument {
 
-    private final Map<String, Class<?>> records = new ConcurrentHashMap<>();
+    /** One for all applications of a JVM, as the library's list of converters is: a second one would take the first one's place in it. */
+    private static final Map<String, Class<?>> RECORDS = new ConcurrentHashMap<>();
 
     @Bean
     ModelConverter recordCollector() {
-        return new RecordCollector(records);
+        return new RecordCollector(RECORDS);
     }
 
     @Bean
@@ -40,7 +41,7 @@ class ApiDocument {
                     .description("The calculations and the kitchen of Mobrel. Times come from published tables only."));
             document.setServers(List.of());
             document.getComponents().getSchemas().forEach((name, schema) -> {
-                Class<?> type = records.get(name);
+                Class<?> type = RECORDS.get(name);
                 if (type != null) {
                     require(schema, type);
                 }

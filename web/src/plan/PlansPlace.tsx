@@ -103,6 +103,7 @@ function BeginWith() {
             <button
               type="button"
               className="block h-full w-full cursor-pointer rounded-box text-left"
+              disabled={begin.isPending}
               onClick={() =>
                 begin.mutate(recipe.id, {
                   onSuccess: ({ id }) => void navigate({ to: "/plan/$id", params: { id: String(id) } }),

@@ -39,7 +39,13 @@ export function ShoppingPage({ id }: { readonly id: number }) {
             ))}
             <Supplies plan={plan} />
           </div>
-          {plan.shopping.length === 0 && <p>Nothing to buy: count the jars first.</p>}
+          {plan.shopping.length === 0 && (
+            <p>
+              {plan.atStove
+                ? "It is at the stove: nothing is left to buy."
+                : "Nothing to buy: count the jars first."}
+            </p>
+          )}
         </>
       )}
     </ListPage>

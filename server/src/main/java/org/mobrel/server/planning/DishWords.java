@@ -156,6 +156,7 @@ final class DishWords {
 
     DishWire.ForecastAnswer forecast(Planned dish, Scaled scaled) {
         Household household = looked.kitchen().household();
+        Optional<String> leftover = worth(scaled.leftover());
         Optional<Integer> limit = dish.reach().map(reach -> reach.limitedBy());
         return new DishWire.ForecastAnswer(
                 scaled.inPot().millilitres(),
@@ -165,7 +166,7 @@ final class DishWords {
                 worth(scaled.leftover())
                         .map(rest -> measure.about(scaled.leftover()))
                         .orElse(null),
-                worth(scaled.leftover()).isPresent() ? new Routes(looked).of(dish, scaled) : List.of(),
+                leftover.isPresent() ? new Routes(looked).of(dish, scaled) : List.of(),
                 worth(scaled.keptBack()).orElse(null),
                 household.servings(scaled.keptBack()),
                 limit.orElse(null),

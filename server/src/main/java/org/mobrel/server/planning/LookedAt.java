@@ -48,10 +48,17 @@ record LookedAt(
         return dishes.stream().flatMap(dish -> dish.planned().stream()).toList();
     }
 
-    /** All jars of all dishes, each kind once. */
-    List<JarCount> jars() {
+    /** Those that are not at the stove yet: what is cooked needs neither shop nor cupboard any more. */
+    List<Planned> waiting() {
+        return planned().stream()
+                .filter(dish -> plan.atStove(dish.dish().key()).isEmpty())
+                .toList();
+    }
+
+    /** All jars of these dishes, each kind once. */
+    static List<JarCount> jars(List<Planned> dishes) {
         List<JarCount> all = new ArrayList<>();
-        for (Planned dish : planned()) {
+        for (Planned dish : dishes) {
             for (JarCount jar : dish.jars()) {
                 int at = -1;
                 for (int index = 0; index < all.size(); index++) {
@@ -70,7 +77,7 @@ record LookedAt(
 
     ShoppingList shopping() {
         List<Wanted> wanted = new ArrayList<>();
-        for (Planned dish : planned()) {
+        for (Planned dish : waiting()) {
             dish.scaled().ifPresent(scaled -> {
                 for (int line = 0; line < dish.lines().size(); line++) {
                     wanted.add(new Wanted(

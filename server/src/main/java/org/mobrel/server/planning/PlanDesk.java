@@ -5,6 +5,7 @@ import java.time.InstantSource;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.mobrel.foods.Catalogue;
@@ -172,7 +173,11 @@ public class PlanDesk {
                 && was.recipeId() == now.recipeId()
                 && was.mode().equals(now.mode())
                 && was.jars().equals(now.jars())
-                && was.hands().equals(now.hands());
+                && was.hands().equals(now.hands())
+                && Objects.equals(was.keepBack(), now.keepBack())
+                && was.isOneLoad() == now.isOneLoad()
+                && was.ownJars().equals(now.ownJars())
+                && was.variants().equals(now.variants());
     }
 
     private static void refuseJarsThatAreNotThere(LookedAt looked) {

@@ -58,7 +58,7 @@ class PlanWords {
                 looked.canner().id(),
                 looked.canner().profile().name(),
                 looked.dishes().stream().map(dish -> dish(dish, looked)).toList(),
-                looked.jars().stream().map(JarAsk::of).toList(),
+                LookedAt.jars(looked.planned()).stream().map(JarAsk::of).toList(),
                 List.of(
                         new PlanWire.FullLoad(
                                 JarSize.QUART.code(),
@@ -186,16 +186,16 @@ class PlanWords {
 
     private static List<PlanWire.SupplyAnswer> supplies(LookedAt looked) {
         List<PlanWire.SupplyAnswer> supplies = new ArrayList<>();
-        looked.jars()
-                .forEach(jar -> supplies.add(supply(
-                        "jars",
-                        jar.size().code(),
-                        jar.mouth(),
-                        jar.count(),
-                        looked.cupboard().empty(jar.kind()),
-                        jar.size().label())));
+        List<JarCount> jars = LookedAt.jars(looked.waiting());
+        jars.forEach(jar -> supplies.add(supply(
+                "jars",
+                jar.size().code(),
+                jar.mouth(),
+                jar.count(),
+                looked.cupboard().empty(jar.kind()),
+                jar.size().label())));
         Arrays.stream(Mouth.values()).forEach(mouth -> {
-            int need = looked.jars().stream()
+            int need = jars.stream()
                     .filter(jar -> jar.mouth() == mouth)
                     .mapToInt(JarCount::count)
                     .sum();
@@ -203,8 +203,7 @@ class PlanWords {
                 supplies.add(supply("lids", null, mouth, need, looked.cupboard().lids(mouth), "new lid"));
             }
         });
-        // What is at the stove has its jars and lids already.
-        return looked.plan().isAtStove() ? List.of() : supplies;
+        return supplies;
     }
 
     private static PlanWire.SupplyAnswer supply(

@@ -98,6 +98,49 @@ class PlanToStoveApiTest {
     }
 
     @Test
+    void a_dish_that_joins_later_takes_only_what_is_its_own() {
+        stock(40, 40);
+        long id = plans.begin(plans.recipe("First", "\"1 lb dried pinto beans, soaked\", \"2 qt chicken stock\""));
+        server.put(
+                "/api/plans/%d/pantry".formatted(id), "{\"item\": \"dried-beans/pinto bean\", \"amount\": \"9 lb\"}");
+        String first = Plans.DISH.formatted("a", plans.recipeOf(id), Plans.QUARTS.formatted(7), "");
+        plans.save(id, "{\"dishes\": [" + first + "], \"ticked\": []}");
+        toTheStove(id);
+        assertThat(plans.plan(id).get("shopping").isEmpty()).isTrue();
+        String keeping = first.replaceFirst("\\}$", ", \"keepBack\": {\"value\": 1, \"unit\": \"qt\"}}");
+        assertThat(plans.save(id, "{\"dishes\": [" + keeping + "], \"ticked\": []}")
+                        .status())
+                .as("its pot is cooked")
+                .isEqualTo(409);
+        long other = plans.recipe("Second", SOUP);
+        JsonNode both = plans.save(
+                        id,
+                        "{\"dishes\": [" + first + ", "
+                                + Plans.DISH.formatted("b", other, Plans.QUARTS.formatted(2), "")
+                                + "], \"ticked\": []}")
+                .body();
+        assertThat(both.get("jars").get(0).get("count").asInt()).isEqualTo(9);
+        assertThat(both.get("supplies").get(0).get("need").asInt()).isEqualTo(2);
+        assertThat(both.get("shopping").toString()).doesNotContain("pinto");
+        String left = pinto();
+        assertThat(toTheStove(id).body().size()).isEqualTo(1);
+        assertThat(pinto()).as("taken once, not twice").isEqualTo(left);
+        assertThat(lids()).isEqualTo(40 - 7 - 2);
+    }
+
+    /** What is left of the pinto beans in the house, as another plan sees it. */
+    private String pinto() {
+        long look = plans.begin(plans.recipe("Look", "\"1 lb dried pinto beans, soaked\""));
+        return plans.plan(look)
+                .get("shopping")
+                .get(0)
+                .get("items")
+                .get(0)
+                .get("have")
+                .asString();
+    }
+
+    @Test
     void a_stop_keeps_every_dish_of_the_plan_from_the_stove() {
         long id = plans.begin(plans.recipe("Good", SOUP));
         long bad = plans.recipe("Bad", SOUP + ", \"1 cup cream\"");

@@ -1,51 +1,70 @@
 import { countJars } from "@/quantity";
 
+interface Jar {
+  readonly size: string;
+  readonly count: number;
+  /** Which of several dishes it holds, from 0: each is drawn in its own way. */
+  readonly dish?: number;
+}
+
 interface Props {
-  readonly jars: readonly { readonly size: string; readonly count: number }[];
+  readonly jars: readonly Jar[];
   readonly className?: string;
+  /** Said in place of the count, such as 'upper layer'. */
+  readonly label?: string;
 }
 
 const RADIUS = 92;
 
-/** One load from above: every jar a ring on the rack, its size by a letter. More than one layer's worth is drawn smaller. */
-export function LoadPicture({ jars, className = "" }: Props) {
-  const each = jars.flatMap((jar) => Array.from({ length: jar.count }, () => jar.size));
+/** One layer from above: every jar a ring on the rack, its size by a letter, its dish by how it is drawn. */
+export function LoadPicture({ jars, className = "", label }: Props) {
+  const each = jars.flatMap((jar) => Array.from({ length: jar.count }, () => jar));
   const { radius: seat, places } = seats(each.length);
   return (
     <svg
       viewBox="-100 -100 200 200"
       className={className}
       role="img"
-      aria-label={`In the canner: ${countJars(jars)}`}
+      aria-label={`${label ?? "In the canner"}: ${countJars(jars)}`}
     >
       <circle r={RADIUS + 5} className="fill-steam stroke-glass" strokeWidth="3" />
       {places.map(([x, y], index) => {
-        const size = each[index] ?? "quart";
-        const quart = size === "quart" || size === "pint-and-a-half";
+        const jar = each[index] ?? { size: "quart", count: 1 };
+        const tall = jar.size === "quart" || jar.size === "pint-and-a-half";
+        const look = dishLook(jar.dish ?? 0, tall);
         return (
           <g key={`${x}/${y}`}>
-            <circle
-              cx={x}
-              cy={y}
-              r={quart ? seat : seat * 0.86}
-              className={`fill-paper ${quart ? "stroke-primary" : "stroke-bar"}`}
-              strokeWidth="3"
-            />
+            <circle cx={x} cy={y} r={tall ? seat : seat * 0.86} className={look.ring} strokeWidth="3" />
             <text
               x={x}
               y={y}
               dy="0.36em"
               textAnchor="middle"
-              className={`font-bold ${quart ? "fill-primary" : "fill-soft"}`}
-              fontSize={seat * 0.72}
+              className={`font-bold ${look.letter}`}
+              fontSize={seat * (letter(jar.size).length > 1 ? 0.6 : 0.72)}
             >
-              {letter(size)}
+              {letter(jar.size)}
             </text>
           </g>
         );
       })}
     </svg>
   );
+}
+
+/** How the jars of a dish are drawn: open, filled, or broken rings, so that no colour has to be told apart. */
+export function dishLook(dish: number, tall = true): { readonly ring: string; readonly letter: string } {
+  switch (dish % 3) {
+    case 1:
+      return { ring: "fill-primary stroke-primary", letter: "fill-primary-content" };
+    case 2:
+      return { ring: "fill-paper stroke-ink [stroke-dasharray:5_4]", letter: "fill-ink" };
+    default:
+      return {
+        ring: `fill-paper ${tall ? "stroke-primary" : "stroke-bar"}`,
+        letter: tall ? "fill-primary" : "fill-soft",
+      };
+  }
 }
 
 function letter(size: string): string {

@@ -1,3 +1,3 @@
 export { JarCutaway } from "./JarCutaway";
-export { LoadPicture } from "./LoadPicture";
+export { dishLook, LoadPicture } from "./LoadPicture";
 export { ShelfJar } from "./ShelfJar";

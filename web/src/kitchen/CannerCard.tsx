@@ -2,9 +2,11 @@ import { Pencil, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { LoadPicture } from "@/jars";
 import { Button, Card, Figure, ProblemNote, Tag } from "@/kit";
-import { formatAltitude } from "@/quantity";
+import { formatAltitude, formatDate } from "@/quantity";
+import { CannerCare, offWords } from "./CannerCare";
 import { CannerForm } from "./CannerForm";
 import { type Canner, type Kitchen, useCannerRemoval } from "./useKitchen";
+import { WeightPicture } from "./WeightPicture";
 
 interface Props {
   readonly canner: Canner;
@@ -30,15 +32,33 @@ export function CannerCard({ canner, kitchen }: Props) {
       <div className="flex flex-wrap items-center gap-6">
         <LoadPicture jars={[{ size: "quart", count: canner.quarts }]} className="h-32 w-32 shrink-0" />
         <div className="min-w-56 flex-1">
-          <h2 className="text-xl font-bold">{canner.name}</h2>
+          <div className="flex items-center gap-1">
+            <h2 className="mr-2 text-xl font-bold">{canner.name}</h2>
+            <Button
+              look="quiet"
+              size="small"
+              icon={<Pencil size={20} />}
+              aria-label={`Change ${canner.name}`}
+              onClick={() => setEditing(true)}
+            />
+            <Button
+              look="quiet"
+              size="small"
+              icon={<Trash2 size={20} />}
+              aria-label={`Remove ${canner.name}`}
+              onClick={() => setSure(true)}
+            />
+          </div>
           <p>
-            {dial ? "The dial rules" : "The weight rules, not any dial beside it"}.{" "}
-            {dial && errorWords(canner.gaugeErrorPsi)}
+            {canner.rules} {dial && testWords(canner)}
           </p>
           <p className="text-soft">
             {canner.quarts} quarts, or {canner.pints * canner.shortLayers} pints
-            {canner.shortLayers > 1 ? " in two layers" : ""}
+            {canner.shortLayers > 1 ? ` in ${canner.shortLayers} layers` : ""}
+            {canner.upperLayer === "any" && canner.shortLayers > 1 && "; quarts may stand above"}
+            {canner.burner && `; stands ${canner.burner}`}
           </p>
+          {canner.weight != null && <p className="text-soft">{canner.weight.sentence}</p>}
           {canner.trouble != null && (
             <p className="mt-1">
               <Tag tone="brick" icon>
@@ -60,23 +80,20 @@ export function CannerCard({ canner, kitchen }: Props) {
             }
           />
         )}
-        <div className="flex gap-1">
-          <Button
-            look="quiet"
-            size="small"
-            icon={<Pencil size={20} />}
-            aria-label={`Change ${canner.name}`}
-            onClick={() => setEditing(true)}
-          />
-          <Button
-            look="quiet"
-            size="small"
-            icon={<Trash2 size={20} />}
-            aria-label={`Remove ${canner.name}`}
-            onClick={() => setSure(true)}
-          />
-        </div>
+        {canner.weight != null && canner.readingPsi != null && (
+          <WeightPicture shows={canner.weight.shows} pounds={canner.readingPsi} />
+        )}
       </div>
+      {canner.due.length > 0 && (
+        <ul className="mt-3 rounded-field bg-steam px-4 py-2">
+          {canner.due.map((what) => (
+            <li key={what} className="py-0.5">
+              {what}
+            </li>
+          ))}
+        </ul>
+      )}
+      <CannerCare canner={canner} />
       {sure && (
         <div className="mt-3 flex flex-wrap items-center gap-3 rounded-field bg-brick-wash px-4 py-3">
           <p className="flex-1 font-semibold">Remove {canner.name}? Its batches stay in the logbook.</p>
@@ -91,10 +108,9 @@ export function CannerCard({ canner, kitchen }: Props) {
   );
 }
 
-function errorWords(error: number): string {
-  return error > 0
-    ? `It reads ${error} psi high.`
-    : error < 0
-      ? `It reads ${-error} psi low; the mark is not lowered for that.`
-      : "It reads true.";
+function testWords(canner: Canner): string {
+  const reads = `It reads ${offWords(canner.gaugeErrorPsi)}`;
+  const low = canner.gaugeErrorPsi < 0 ? "; the mark is not lowered for that" : "";
+  const when = canner.testedOn == null ? "" : `, tested ${formatDate(canner.testedOn)}`;
+  return `${reads}${when}${low}.`;
 }

@@ -1,35 +1,66 @@
 import { useState } from "react";
 import { Problem } from "@/api/problem";
-import { Button, Choice, Field, ProblemNote, Stepper } from "@/kit";
-import { type Canner, useCannerChange } from "./useKitchen";
+import { Button, Choice, Field, Fold, ProblemNote, Stepper } from "@/kit";
+import { jarWord } from "@/quantity";
+import { type Canner, type CannerChange, useCannerChange } from "./useKitchen";
 
 interface Props {
   readonly canner?: Canner;
   readonly onDone: () => void;
 }
 
+type Places = Canner["capacity"][number];
+
+/** Kinds that are asked for one by one only where they differ from the plain quarts and pints. */
+const KINDS = [
+  { size: "quart", mouth: "wide" },
+  { size: "pint-and-a-half", mouth: "wide" },
+  { size: "pint", mouth: "wide" },
+  { size: "half-pint", mouth: "regular" },
+  { size: "half-pint", mouth: "wide" },
+] as const;
+
+const ML_PER_QUART = 946.35;
+
 /** A canner, new or changed. */
 export function CannerForm({ canner, onDone }: Props) {
   const change = useCannerChange();
   const [name, setName] = useState(canner?.name ?? "");
-  const [gauge, setGauge] = useState<"dial" | "weighted">(canner?.gauge === "weighted" ? "weighted" : "dial");
-  const [error, setError] = useState(canner?.gaugeErrorPsi ?? 0);
-  const [quarts, setQuarts] = useState(canner?.quarts ?? 7);
-  const [pints, setPints] = useState(canner?.pints ?? 8);
-  const [layers, setLayers] = useState<"1" | "2">(canner?.shortLayers === 1 ? "1" : "2");
+  const [gauge, setGauge] = useState<Instrument>(instrumentOf(canner));
+  const [quarts, setQuarts] = useState(placesOf(canner, "quart", "regular") ?? 7);
+  const [pints, setPints] = useState(placesOf(canner, "pint", "regular") ?? 8);
+  const [others, setOthers] = useState<readonly Places[]>(othersOf(canner));
+  const [layers, setLayers] = useState(canner?.shortLayers ?? 2);
+  const [upper, setUpper] = useState<"short" | "any">(canner?.upperLayer === "any" ? "any" : "short");
+  const [weight, setWeight] = useState<WeightDraft>(weightOf(canner));
+  const [water, setWater] = useState(canner?.startWaterMl == null ? 3 : quartsOf(canner.startWaterMl));
+  const [burner, setBurner] = useState(canner?.burner ?? "");
   const wrong = change.error instanceof Problem ? change.error.field : undefined;
+  const save = () =>
+    change.mutate(
+      {
+        id: canner?.id,
+        canner: {
+          name,
+          gauge: gauge === "dial" ? "dial" : "weighted",
+          quarts,
+          pints,
+          shortLayers: layers,
+          upperLayer: upper,
+          capacity: others.map((places) => ({ ...places })),
+          startWaterMl: Math.round(water * ML_PER_QUART),
+          burner,
+          ...(gauge === "dial" ? {} : { weight: { ...weight, dialBeside: gauge === "both" } }),
+        } satisfies CannerChange,
+      },
+      { onSuccess: onDone },
+    );
   return (
     <form
       className="grid gap-x-8 gap-y-4 md:grid-cols-2"
       onSubmit={(event) => {
         event.preventDefault();
-        change.mutate(
-          {
-            id: canner?.id,
-            canner: { name, gauge, gaugeErrorPsi: error, quarts, pints, shortLayers: Number(layers) },
-          },
-          { onSuccess: onDone },
-        );
+        save();
       }}
     >
       <Field label="What you call it" error={wrong === "name" ? change.error?.message : undefined}>
@@ -47,45 +78,74 @@ export function CannerForm({ canner, onDone }: Props) {
       </Field>
       <div>
         <Choice
-          label="It goes by its"
+          label="It has a"
           value={gauge}
           options={[
             { value: "dial", text: "Dial" },
             { value: "weighted", text: "Weight" },
+            { value: "both", text: "Weight and dial" },
           ]}
           onChange={setGauge}
         />
         <p className="mt-1 text-[0.85rem] text-soft">
-          A canner with a weight goes by the weight, even where a dial sits beside it.
+          {gauge === "dial"
+            ? "The dial rules. Once it is added, write down its last test."
+            : "A canner with a weight goes by the weight, even where a dial sits beside it."}
         </p>
       </div>
-      {gauge === "dial" && (
-        <div className="md:col-span-2">
-          <Stepper
-            label="The dial reads too high by (psi; below zero: too low)"
-            value={error}
-            min={-5}
-            max={5}
-            step={0.25}
-            onChange={setError}
-          />
-          <p className="text-[0.85rem] text-soft">
-            From its last test against a master gauge. A dial is tested every year.
-          </p>
-        </div>
-      )}
       <Stepper label="Quarts in a layer" value={quarts} min={1} max={40} onChange={setQuarts} />
       <Stepper label="Pints in a layer" value={pints} min={1} max={60} onChange={setPints} />
-      <Choice
-        label="Layers of pints"
-        value={layers}
-        options={[
-          { value: "1", text: "One" },
-          { value: "2", text: "Two" },
-        ]}
-        onChange={setLayers}
-      />
-      <div className="flex flex-wrap items-center justify-end gap-3">
+      <Stepper label="Layers of short jars" value={layers} min={1} max={3} onChange={setLayers} />
+      {gauge !== "dial" && <WeightFields weight={weight} change={setWeight} />}
+      <Fold title="More about it" className="md:col-span-2">
+        <div className="grid gap-x-8 gap-y-3 md:grid-cols-2">
+          <div className="md:col-span-2">
+            <Choice
+              label="Above other jars stand"
+              value={upper}
+              options={[
+                { value: "short", text: "Only short jars" },
+                { value: "any", text: "Quarts too: it is tall" },
+              ]}
+              onChange={setUpper}
+            />
+          </div>
+          {KINDS.map((kind) => (
+            <OtherPlaces
+              key={`${kind.size}/${kind.mouth}`}
+              kind={kind}
+              others={others}
+              usual={usualOf(kind.size, quarts, pints)}
+              change={setOthers}
+            />
+          ))}
+          <Stepper
+            label="Water to start with, quarts"
+            value={water}
+            min={1}
+            max={12}
+            step={0.25}
+            onChange={setWater}
+          />
+          <Field
+            label="Stands on (stove and burner)"
+            hint="Canners on the same burner take turns."
+            error={wrong === "burner" ? change.error?.message : undefined}
+          >
+            {(id) => (
+              <input
+                id={id}
+                className="input min-h-11 w-full"
+                placeholder="front left"
+                maxLength={60}
+                value={burner}
+                onChange={(event) => setBurner(event.target.value)}
+              />
+            )}
+          </Field>
+        </div>
+      </Fold>
+      <div className="flex flex-wrap items-center justify-end gap-3 md:col-span-2">
         <Button look="quiet" onClick={onDone}>
           Back
         </Button>
@@ -97,5 +157,129 @@ export function CannerForm({ canner, onDone }: Props) {
         <ProblemNote error={wrong === "name" ? undefined : change.error} />
       </div>
     </form>
+  );
+}
+
+type Instrument = "dial" | "weighted" | "both";
+
+function instrumentOf(canner: Canner | undefined): Instrument {
+  return canner?.gauge !== "weighted" ? "dial" : canner.weight?.dialBeside ? "both" : "weighted";
+}
+
+function placesOf(canner: Canner | undefined, size: string, mouth: string): number | undefined {
+  return canner?.capacity.find((places) => places.size === size && places.mouth === mouth)?.jars;
+}
+
+/** What was said besides plain quarts and pints. */
+function othersOf(canner: Canner | undefined): readonly Places[] {
+  const known = canner?.capacity ?? [];
+  return known.filter(
+    (places) => places.mouth !== "regular" || (places.size !== "quart" && places.size !== "pint"),
+  );
+}
+
+function usualOf(size: string, quarts: number, pints: number): number {
+  return size === "quart" || size === "pint-and-a-half" ? quarts : pints;
+}
+
+function quartsOf(ml: number): number {
+  return Math.round((ml / ML_PER_QUART) * 4) / 4;
+}
+
+interface OtherProps {
+  readonly kind: { readonly size: string; readonly mouth: string };
+  readonly others: readonly Places[];
+  readonly usual: number;
+  readonly change: (others: readonly Places[]) => void;
+}
+
+/** A kind of jar that takes more or less room than the plain one. */
+function OtherPlaces({ kind, others, usual, change }: OtherProps) {
+  const known = others.find((places) => places.size === kind.size && places.mouth === kind.mouth);
+  const word = jarWord(kind.size, 2);
+  return (
+    <Stepper
+      label={`${word.charAt(0).toUpperCase()}${word.slice(1)}, ${kind.mouth}`}
+      value={known?.jars ?? usual}
+      max={60}
+      onChange={(jars) => change([...others.filter((places) => places !== known), { ...kind, jars }])}
+    />
+  );
+}
+
+interface WeightDraft {
+  readonly shows: string;
+  readonly sound: string;
+  readonly jigglesLeast?: number;
+  readonly jigglesMost?: number;
+}
+
+function weightOf(canner: Canner | undefined): WeightDraft {
+  const weight = canner?.weight;
+  return weight == null
+    ? { shows: "holes", sound: "rocks" }
+    : {
+        shows: weight.shows,
+        sound: weight.sound,
+        ...(weight.sound === "jiggles"
+          ? { jigglesLeast: weight.jigglesLeast, jigglesMost: weight.jigglesMost }
+          : {}),
+      };
+}
+
+interface WeightProps {
+  readonly weight: WeightDraft;
+  readonly change: (weight: WeightDraft) => void;
+}
+
+function WeightFields({ weight, change }: WeightProps) {
+  return (
+    <>
+      <Choice
+        label="It is set by"
+        value={weight.shows}
+        options={[
+          { value: "holes", text: "Holes" },
+          { value: "rings", text: "Rings" },
+        ]}
+        onChange={(shows) => change({ ...weight, shows })}
+      />
+      <div className="flex flex-col gap-2">
+        <Choice
+          label="At pressure it"
+          value={weight.sound}
+          options={[
+            { value: "rocks", text: "rocks" },
+            { value: "jiggles", text: "jiggles" },
+            { value: "manual", text: "see manual" },
+          ]}
+          onChange={(sound) =>
+            change(
+              sound === "jiggles"
+                ? { shows: weight.shows, sound, jigglesLeast: 1, jigglesMost: 4 }
+                : { shows: weight.shows, sound },
+            )
+          }
+        />
+        {weight.sound === "jiggles" && (
+          <>
+            <Stepper
+              label="Jiggles a minute, at least"
+              value={weight.jigglesLeast ?? 1}
+              min={1}
+              max={60}
+              onChange={(jigglesLeast) => change({ ...weight, jigglesLeast })}
+            />
+            <Stepper
+              label="At most"
+              value={weight.jigglesMost ?? 4}
+              min={1}
+              max={60}
+              onChange={(jigglesMost) => change({ ...weight, jigglesMost })}
+            />
+          </>
+        )}
+      </div>
+    </>
   );
 }

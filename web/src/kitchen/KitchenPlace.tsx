@@ -3,11 +3,13 @@ import { useState } from "react";
 import { Problem } from "@/api/problem";
 import { applyTheme, chosenTheme, type ThemeChoice } from "@/app";
 import { Button, Card, Choice, Field, LinkButton, Loading, Place, ProblemNote } from "@/kit";
+import { BandWords } from "./BandWords";
 import { CannerCard } from "./CannerCard";
 import { CannerForm } from "./CannerForm";
 import { CupboardCard } from "./CupboardCard";
 import { Household } from "./Household";
 import { type Kitchen, useKitchen, useKitchenChange } from "./useKitchen";
+import { Workplace } from "./Workplace";
 
 /** What everything else depends on: altitude, canners, school and measures. */
 export function KitchenPlace() {
@@ -111,8 +113,10 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
           )}
         </Field>
       </form>
+      <BandWords kitchen={kitchen} />
       {!error && <ProblemNote error={change.error} />}
       <Household kitchen={kitchen} />
+      <Workplace kitchen={kitchen} />
       <Choice
         label="Measures"
         value={metric ? "metric" : "us"}

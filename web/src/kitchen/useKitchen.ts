@@ -12,6 +12,14 @@ export function useKitchen() {
   return useQuery({ queryKey: KEY, queryFn: () => body(api.GET("/api/kitchen")) });
 }
 
+/** Tests and inspections of a canner. */
+export function useCare(id: number) {
+  return useQuery({
+    queryKey: ["care", id],
+    queryFn: () => body(api.GET("/api/kitchen/canners/{id}/care", { params: { path: { id } } })),
+  });
+}
+
 /** Every change answers the whole kitchen; whatever depends on it is asked for again. */
 function useChange<C>(change: (wish: C) => Promise<Kitchen>) {
   const queries = useQueryClient();
@@ -41,5 +49,23 @@ export function useCannerChange() {
 export function useCannerRemoval() {
   return useChange((id: number) =>
     body(api.DELETE("/api/kitchen/canners/{id}", { params: { path: { id } } })),
+  );
+}
+
+export function useTest(id: number) {
+  return useChange((says: Schemas["TestSays"]) =>
+    body(api.POST("/api/kitchen/canners/{id}/tests", { params: { path: { id } }, body: says })),
+  );
+}
+
+export function useStrikeTest(id: number) {
+  return useChange((test: number) =>
+    body(api.DELETE("/api/kitchen/canners/{id}/tests/{test}", { params: { path: { id, test } } })),
+  );
+}
+
+export function useInspection(id: number) {
+  return useChange((says: Schemas["InspectionSays"]) =>
+    body(api.POST("/api/kitchen/canners/{id}/inspections", { params: { path: { id } }, body: says })),
   );
 }

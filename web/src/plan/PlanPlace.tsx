@@ -3,14 +3,16 @@ import { useCallback, useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Card, LinkButton, Place, ProblemNote } from "@/kit";
 import type { Kitchen } from "@/kitchen";
-import { countJars } from "@/quantity";
+import { countJars, formatTime } from "@/quantity";
 import { FindingNote, VerdictTag } from "@/ruling";
 import { AmountsCard } from "./AmountsCard";
 import { type Dish, onDish, type PlanEdit } from "./body";
 import { CorrectionCard } from "./CorrectionCard";
+import { DayCard } from "./DayCard";
 import { Dishes } from "./Dishes";
 import { JarsCard } from "./JarsCard";
 import { Judgement } from "./Judgement";
+import { LoadsCard } from "./LoadsCard";
 import { PlanFrame, type Ready } from "./PlanFrame";
 import { PotCard } from "./PotCard";
 import { ProcessCard } from "./ProcessCard";
@@ -63,10 +65,17 @@ function OpenPlan({ plan, body, kitchen, edit, behind, error, retry }: Ready) {
       <Supplies plan={plan} />
       <div className="flex flex-wrap items-center justify-between gap-3">
         <Dishes plan={plan} body={body} chosen={key ?? ""} choose={choose} edit={edit} />
-        <CannerChoice plan={plan} kitchen={kitchen} edit={edit} />
       </div>
       {dish && answer && (
-        <OneDish plan={plan} kitchen={kitchen} dish={dish} answer={answer} wrong={atField} edit={edit} />
+        <OneDish
+          plan={plan}
+          kitchen={kitchen}
+          dish={dish}
+          answer={answer}
+          wrong={atField}
+          error={error}
+          edit={edit}
+        />
       )}
       {dish && !answer && <p className="text-soft">One moment…</p>}
     </Place>
@@ -74,7 +83,16 @@ function OpenPlan({ plan, body, kitchen, edit, behind, error, retry }: Ready) {
 }
 
 function lead(plan: Plan): string {
-  return plan.jars.length === 0 ? "Count the jars first" : `${countJars(merged(plan))} · ${plan.cannerName}`;
+  if (plan.jars.length === 0) {
+    return "Count the jars first";
+  }
+  const { loads } = plan.loads;
+  const canners = [...new Set(loads.map((load) => load.cannerName))].join(" and ");
+  return loads.length === 0
+    ? countJars(merged(plan))
+    : `${countJars(merged(plan))} · ${loads.length === 1 ? "one load" : `${loads.length} loads`} in ${canners}${
+        plan.day ? ` · jars out at ${formatTime(plan.day.end)}` : ""
+      }`;
 }
 
 /** Jars of one size are one number, whatever their mouth. */
@@ -86,47 +104,17 @@ function merged(plan: Plan) {
   }));
 }
 
-interface CannerProps {
-  readonly plan: Plan;
-  readonly kitchen: Kitchen;
-  readonly edit: (edit: PlanEdit) => void;
-}
-
-function CannerChoice({ plan, kitchen, edit }: CannerProps) {
-  if (kitchen.canners.length < 2 || plan.atStove) {
-    return null;
-  }
-  return (
-    <label className="flex items-center gap-2">
-      <span className="text-[0.9rem] font-semibold text-soft">Canner</span>
-      <select
-        className="select min-h-11"
-        value={plan.canner}
-        onChange={(event) => {
-          const canner = Number(event.target.value);
-          edit((body) => ({ ...body, canner }));
-        }}
-      >
-        {kitchen.canners.map((each) => (
-          <option key={each.id} value={each.id}>
-            {each.name}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
-}
-
 interface DishProps {
   readonly plan: Plan;
   readonly kitchen: Kitchen;
   readonly dish: Dish;
   readonly answer: DishAnswer;
   readonly wrong: (field: string) => string | undefined;
+  readonly error: unknown;
   readonly edit: (edit: PlanEdit) => void;
 }
 
-function OneDish({ plan, kitchen, dish, answer, wrong, edit }: DishProps) {
+function OneDish({ plan, kitchen, dish, answer, wrong, error, edit }: DishProps) {
   const { key } = dish;
   const change = useCallback((part: (dish: Dish) => Dish) => edit(onDish(key, part)), [edit, key]);
   const fixed = answer.batch != null;
@@ -165,6 +153,8 @@ function OneDish({ plan, kitchen, dish, answer, wrong, edit }: DishProps) {
           />
         </div>
       </div>
+      <DayCard plan={plan} error={error} edit={edit} />
+      <LoadsCard plan={plan} kitchen={kitchen} edit={edit} />
       {ruling && <Stops answer={answer} />}
       {ruling?.verdict === "own-judgement" && (
         <Judgement
@@ -184,8 +174,7 @@ function OneDish({ plan, kitchen, dish, answer, wrong, edit }: DishProps) {
                 key={load.number}
                 load={load}
                 until={same.at(-1)?.number ?? load.number}
-                loads={answer.loads.length}
-                cannerName={plan.cannerName}
+                loads={plan.loads.loads.length}
                 judged={ruling?.verdict === "own-judgement"}
                 takenOn={answer.takenOn ?? undefined}
               />

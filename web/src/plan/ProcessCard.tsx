@@ -10,21 +10,13 @@ interface Props {
   /** The number of the last load that is just like this one. */
   readonly until: number;
   readonly loads: number;
-  readonly cannerName: string;
   readonly judged: boolean;
   /** Who takes on what departs from the tables. */
   readonly takenOn: TakenOn | undefined;
 }
 
 /** What to do with one load, all of it from the ruling: to be read at the stove. */
-export const ProcessCard = memo(function ProcessCard({
-  load,
-  until,
-  loads,
-  cannerName,
-  judged,
-  takenOn,
-}: Props) {
+export const ProcessCard = memo(function ProcessCard({ load, until, loads, judged, takenOn }: Props) {
   const dial = load.gauge === "dial";
   const raised = load.readingPsi > load.truePsi;
   return (
@@ -44,7 +36,7 @@ export const ProcessCard = memo(function ProcessCard({
                 : `: load ${load.number} of ${loads}`)}
           </h2>
           <p className="text-soft">
-            {countJars(load.jars)} in {cannerName}
+            {countJars(load.jars)} in {load.cannerName}
             {until > load.number && ", each time"}
           </p>
           <p className="mt-1 text-[1.05rem] font-semibold">{load.headline}</p>

@@ -103,3 +103,45 @@ export function tick(item: string, ticked: boolean): PlanEdit {
     ticked: ticked ? [...new Set([...body.ticked, item])] : body.ticked.filter((each) => each !== item),
   });
 }
+
+export type DayWish = Schemas["DayWish"];
+
+/** When the day is to be; the quick soak stays as it was unless it is said. */
+export function setDay(wish: Partial<DayWish>): PlanEdit {
+  return (body) => ({ ...body, day: { aim: "start", quickSoak: false, ...body.day, ...wish } });
+}
+
+/** Which canners are used; all of those named, at most three. */
+export function withCanners(canners: readonly number[]): PlanEdit {
+  return ({ canner: _, ...body }) => ({ ...body, canners: [...canners].slice(0, 3) });
+}
+
+/** So many more of a kind in a dish that is counted by jars. */
+export function addJars(dish: string, size: string, mouth: string, more: number): PlanEdit {
+  return onDish(dish, (now) => {
+    const before = now.jars.find((jar) => jar.size === size && jar.mouth === mouth)?.count ?? 0;
+    return { ...now, jars: counted(now.jars, size, mouth, before + more) };
+  });
+}
+
+/** A change that was tried out on the server and fits. */
+export function applyRemedy(remedy: Schemas["DayRemedy"]): PlanEdit {
+  return (body) => {
+    const canned = remedy.canners.length > 0 ? withCanners(remedy.canners)(body) : body;
+    const timed = remedy.start == null ? canned : setDay({ aim: "start", at: remedy.start })(canned);
+    const soaked = remedy.quickSoak ? setDay({ quickSoak: true })(timed) : timed;
+    return remedy.jars.reduce(
+      (now, { dish, jars }) => onDish(dish, (its) => withOnly(its, jars))(now),
+      soaked,
+    );
+  };
+}
+
+/** These jars and no others; kinds that are not among them stay in view at zero. */
+function withOnly(dish: Dish, jars: readonly JarWish[]): Dish {
+  const none = dish.jars.map((jar) => ({ ...jar, count: 0 }));
+  return {
+    ...dish,
+    jars: jars.reduce<JarWish[]>((all, jar) => counted(all, jar.size, jar.mouth, jar.count), none),
+  };
+}

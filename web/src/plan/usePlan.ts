@@ -8,6 +8,8 @@ export type Plan = Schemas["PlanAnswer"];
 export type DishAnswer = Schemas["DishAnswer"];
 export type Amounts = Schemas["AmountsAnswer"];
 export type Load = Schemas["LoadAnswer"];
+export type LoadPictureData = Schemas["LoadPictureAnswer"];
+export type Day = Schemas["DayAnswer"];
 
 /** How often a page looks whether another device changed the plan, in milliseconds. */
 const LOOK_AGAIN_MS = 4_000;
@@ -122,6 +124,15 @@ async function put(id: number, edits: readonly PlanEdit[], base: Plan): Promise<
     }
     throw wrong;
   }
+}
+
+/** Other recipes that would share a load. */
+export function useCompany(id: number, number: number) {
+  return useQuery({
+    queryKey: ["plans", id, "company", number],
+    queryFn: () =>
+      body(api.GET("/api/plans/{id}/loads/{number}/company", { params: { path: { id, number } } })),
+  });
 }
 
 /** A change that answers the whole plan. */

@@ -20,6 +20,7 @@ function run(part: Partial<Run>): Run {
     truePsi: 12,
     headspaceIn: 1,
     jars: [{ size: "quart", mouth: "regular", count: 7 }],
+    jarTitles: [],
     jarTotal: 7,
     now: at(0),
     stage: "checks",

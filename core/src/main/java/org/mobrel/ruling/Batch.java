@@ -52,6 +52,10 @@ public record Batch(
         return new Batch(lines, pack, solidsShare, otherJars, altitude, gauge, school);
     }
 
+    public Batch with(Gauge otherGauge) {
+        return new Batch(lines, pack, solidsShare, jars, altitude, otherGauge, school);
+    }
+
     public Batch with(Pack otherPack) {
         return new Batch(lines, otherPack, solidsShare, jars, altitude, gauge, school);
     }

@@ -36,6 +36,12 @@ public record Timing(
         pacesetters = List.copyOf(pacesetters);
     }
 
+    /** The same in a load with jars that need another headspace. */
+    public Timing with(Headspace other) {
+        return new Timing(
+                minutes, minutesBySize, timedBy, setBy, pacesetters, otherSchool, truePressure, reading, other);
+    }
+
     public Optional<Minutes> minutesFor(JarSize size) {
         return Optional.ofNullable(minutesBySize.get(size));
     }

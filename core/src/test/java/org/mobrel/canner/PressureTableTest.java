@@ -63,8 +63,8 @@ class PressureTableTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"3, 8, 1", "7, 3, 1", "7, 8, 0", "7, 8, 3", "41, 8, 1"})
+    @CsvSource({"-1, 8, 1", "7, 61, 1", "7, 8, 0", "7, 8, 4"})
     void a_cooker_that_is_no_canner_is_refused(int quarts, int pints, int layers) {
-        assertThatThrownBy(() -> new Capacity(quarts, pints, layers)).hasMessageContaining("is not between");
+        assertThatThrownBy(() -> Capacity.of(quarts, pints, layers)).hasMessageContaining("not between");
     }
 }

@@ -5,6 +5,7 @@ import java.time.InstantSource;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.RunState;
 import org.mobrel.server.recipe.RecipeDesk;
@@ -72,8 +73,10 @@ class BatchController {
         List<RunState> states = loads.stream()
                 .map(run -> run.state().seenAt(run.plan(), clock.instant()))
                 .toList();
-        List<JarCheck> checks = states.stream()
-                .flatMap(state -> state.checked().values().stream())
+        List<JarCheck> checks = IntStream.range(0, loads.size())
+                .boxed()
+                .flatMap(load -> states.get(load).checked().values().stream()
+                        .filter(jar -> loads.get(load).groupOf(jar.jar()).batchId() == batch.id()))
                 .toList();
         return new BatchWire.BatchEntry(
                 batch.id(),
@@ -82,7 +85,7 @@ class BatchController {
                 batch.cannerName(),
                 batch.verdict(),
                 loads.stream()
-                        .flatMap(run -> run.jars().stream())
+                        .flatMap(run -> run.jarsOf(batch.id()).stream())
                         .map(JarAsk::of)
                         .toList(),
                 states.stream().map(state -> state.stage().code()).toList(),

@@ -3,15 +3,21 @@ package org.mobrel.server.batch;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.mobrel.finding.Finding;
 import org.mobrel.jars.JarCount;
 import org.mobrel.ruling.Verdict;
 import org.mobrel.server.kitchen.CupboardDesk;
+import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.planning.PlanDesk;
 import org.mobrel.server.planning.Planned;
+import org.mobrel.server.planning.PlannedLoad;
+import org.mobrel.server.planning.ToStove;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.server.recipe.RecipeDesk;
@@ -19,6 +25,7 @@ import org.mobrel.server.ruling.RulingAnswer;
 import org.mobrel.server.ruling.RulingDesk;
 import org.mobrel.server.run.NewRun;
 import org.mobrel.server.run.RunDesk;
+import org.mobrel.server.run.RunGroup;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -68,9 +75,9 @@ public class BatchDesk {
      */
     @Transactional
     public Made make(long recipeId, long cannerId, List<JarCount> jars, Optional<Accepted> accepted) {
-        Planned plan = plans.plan(recipeId, cannerId, jars);
+        ToStove plan = plans.plan(recipeId, cannerId, jars);
         Made made = make(plan, accepted, clock.instant());
-        cupboard.take(plan.jars());
+        cupboard.take(plan.dishes().get(0).jars());
         return made;
     }
 
@@ -82,14 +89,36 @@ public class BatchDesk {
     @Transactional
     public List<Made> makeOf(long planId) {
         Instant now = clock.instant();
-        List<Made> made = new ArrayList<>();
-        for (Planned dish : plans.toTheStove(planId)) {
-            Made batch = make(dish, acceptedInThePlan(dish), now);
-            plans.becameBatch(planId, dish, batch.batchId(), now);
+        ToStove plan = plans.toTheStove(planId);
+        Map<String, Long> batches = new LinkedHashMap<>();
+        for (Planned dish : plan.dishes()) {
+            long batch = batch(dish, firstLoad(dish, plan), acceptedInThePlan(dish), now);
+            batches.put(dish.dish().key(), batch);
+            plans.becameBatch(planId, dish, batch, now);
             cupboard.take(dish.jars());
-            made.add(batch);
         }
-        return made;
+        Map<Long, List<Long>> runsOf = new HashMap<>();
+        plan.loads().forEach(load -> {
+            long run = runs.create(run(load, batches));
+            load.shares().forEach(share -> runsOf.computeIfAbsent(batchOf(share, batches), first -> new ArrayList<>())
+                    .add(run));
+        });
+        return batches.values().stream()
+                .map(batch -> new Made(batch, runsOf.getOrDefault(batch, List.of())))
+                .toList();
+    }
+
+    /** The load that a dish goes into first; a batch remembers its canner. */
+    private static Optional<PlannedLoad> firstLoad(Planned dish, ToStove plan) {
+        return plan.loads().stream()
+                .filter(load -> load.shares().stream()
+                        .anyMatch(share ->
+                                share.dish().dish().key().equals(dish.dish().key())))
+                .findFirst();
+    }
+
+    private static long batchOf(PlannedLoad.Share share, Map<String, Long> batches) {
+        return batches.getOrDefault(share.dish().dish().key(), 0L);
     }
 
     private static Optional<Accepted> acceptedInThePlan(Planned dish) {
@@ -104,29 +133,38 @@ public class BatchDesk {
         return make(plans.plan(recipeId, cannerId, jars), acceptedNow, madeAt);
     }
 
-    private Made make(Planned plan, Optional<Accepted> acceptedNow, Instant madeAt) {
+    private Made make(ToStove plan, Optional<Accepted> accepted, Instant madeAt) {
+        Planned dish = plan.dishes().get(0);
+        long id = batch(dish, firstLoad(dish, plan), accepted, madeAt);
+        Map<String, Long> batches = Map.of(dish.dish().key(), id);
+        return new Made(
+                id,
+                plan.loads().stream()
+                        .map(load -> runs.create(run(load, batches)))
+                        .toList());
+    }
+
+    /** Keeps what was decided for a dish. */
+    private long batch(Planned plan, Optional<PlannedLoad> firstLoad, Optional<Accepted> acceptedNow, Instant madeAt) {
         Optional<Accepted> accepted = acceptedNow.or(() -> acceptedWithTheRecipe(plan));
         refuseWhatMayNotRun(plan, accepted);
         boolean judged = plan.ruling().verdict() == Verdict.OWN_JUDGEMENT;
-        long id = store.add(new StoredBatch(
+        KitchenCanner canner = firstLoad.map(PlannedLoad::canner).orElse(plan.canner());
+        return store.add(new StoredBatch(
                 0,
                 plan.recipe().id(),
                 plan.recipe().version(),
                 plan.recipe().title(),
-                plan.canner().id(),
-                plan.canner().profile().name(),
-                plan.canner().profile().gauge(),
+                canner.id(),
+                canner.profile().name(),
+                canner.profile().gauge(),
                 plan.altitude(),
                 plan.ruling().verdict().code(),
                 plan.ruling().tableVersion().code(),
                 accepted.filter(who -> judged).map(who -> new BatchWire.Acceptance(who.by(), who.reason())),
-                json.writeValueAsString(rulings.answer(plan.batch(), plan.variants())),
+                json.writeValueAsString(
+                        rulings.answer(plan.batch().with(canner.profile().gauge()), plan.variants())),
                 madeAt));
-        List<Long> runIds = new ArrayList<>();
-        for (int load = 0; load < plan.loads().size(); load++) {
-            runIds.add(runs.create(run(id, load + 1, plan, plan.loads().get(load))));
-        }
-        return new Made(id, runIds);
     }
 
     /** What was taken on with this version of the recipe holds for a batch that departs in nothing else. */
@@ -154,17 +192,28 @@ public class BatchDesk {
         }
     }
 
-    private static NewRun run(long batchId, int number, Planned plan, Planned.Load load) {
+    private static NewRun run(PlannedLoad load, Map<String, Long> batches) {
+        List<RunGroup> groups = load.shares().stream()
+                .flatMap(share -> share.jars().stream()
+                        .map(jars -> new RunGroup(
+                                jars,
+                                batchOf(share, batches),
+                                share.dish().recipe().title(),
+                                share.dish().ruling().verdict())))
+                .toList();
         return new NewRun(
-                batchId,
-                number,
-                plan.recipe().title(),
-                plan.canner().id(),
-                plan.canner().profile().name(),
-                plan.canner().profile().gauge().kind(),
-                plan.ruling().verdict(),
-                load.ruling().timing().orElseThrow(),
-                load.jars());
+                groups.get(0).batchId(),
+                load.number(),
+                load.shares().stream()
+                        .map(share -> share.dish().recipe().title())
+                        .collect(Collectors.joining(" and ")),
+                load.canner().id(),
+                load.canner().profile().name(),
+                load.canner().profile().gauge().kind(),
+                load.verdict(),
+                load.timing(),
+                load.pack(),
+                groups);
     }
 
     @Transactional(readOnly = true)

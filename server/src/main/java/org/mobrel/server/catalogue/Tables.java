@@ -1,6 +1,7 @@
 package org.mobrel.server.catalogue;
 
 import org.mobrel.canner.PressureTable;
+import org.mobrel.day.WorkTable;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.jars.JarTable;
 import org.mobrel.method.RequiredSteps;
@@ -42,6 +43,11 @@ class Tables {
     @Bean
     RequiredSteps requiredSteps() {
         return RequiredSteps.load();
+    }
+
+    @Bean
+    WorkTable workTable() {
+        return WorkTable.load();
     }
 
     @Bean

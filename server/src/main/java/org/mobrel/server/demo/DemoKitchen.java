@@ -4,12 +4,17 @@ import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.mobrel.canner.CannerProfile;
 import org.mobrel.canner.Capacity;
 import org.mobrel.canner.Gauge;
 import org.mobrel.canner.GaugeKind;
+import org.mobrel.canner.GaugeTest;
+import org.mobrel.canner.Inspection;
+import org.mobrel.canner.Weight;
 import org.mobrel.foods.Pack;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarKind;
@@ -18,9 +23,12 @@ import org.mobrel.jars.Mouth;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.GaugeError;
+import org.mobrel.quantity.GaugePressure;
+import org.mobrel.quantity.Volume;
 import org.mobrel.ruling.School;
 import org.mobrel.scaling.Units;
 import org.mobrel.server.batch.BatchDesk;
+import org.mobrel.server.kitchen.CareDesk;
 import org.mobrel.server.kitchen.CupboardDesk;
 import org.mobrel.server.kitchen.KitchenDesk;
 import org.mobrel.server.planning.PlanBody;
@@ -52,6 +60,7 @@ class DemoKitchen implements ApplicationRunner {
     private final RecipeDesk recipes;
     private final BatchDesk batches;
     private final PlanDesk plans;
+    private final CareDesk care;
     private final CupboardDesk cupboard;
     private final ShelfDesk shelf;
     private final DemoCook cook;
@@ -63,6 +72,7 @@ class DemoKitchen implements ApplicationRunner {
             RecipeDesk recipes,
             BatchDesk batches,
             PlanDesk plans,
+            CareDesk care,
             CupboardDesk cupboard,
             ShelfDesk shelf,
             DemoCook cook,
@@ -72,6 +82,7 @@ class DemoKitchen implements ApplicationRunner {
         this.recipes = recipes;
         this.batches = batches;
         this.plans = plans;
+        this.care = care;
         this.cupboard = cupboard;
         this.shelf = shelf;
         this.cook = cook;
@@ -94,9 +105,38 @@ class DemoKitchen implements ApplicationRunner {
         kitchens.change(Optional.of(Altitude.ofFeet(3_150)), Units.US, School.LONGEST_INGREDIENT);
         long big = kitchens.add(new CannerProfile(
                 "Big canner",
-                new Gauge(GaugeKind.DIAL, GaugeError.ofPsi(new BigDecimal("0.5"))),
-                new Capacity(7, 8, 2)));
-        long small = kitchens.add(new CannerProfile("Small canner", Gauge.weighted(), new Capacity(4, 9, 1)));
+                new Gauge(GaugeKind.DIAL, GaugeError.NONE),
+                Capacity.of(7, 8, 2),
+                Optional.empty(),
+                Optional.of(Volume.ofMillilitres(2_840)),
+                "front left"));
+        long small = kitchens.add(new CannerProfile(
+                "Small canner",
+                Gauge.weighted(),
+                Capacity.of(4, 9, 1),
+                Optional.of(new Weight(Weight.Shows.HOLES, Weight.Sound.JIGGLES, 1, 4, true)),
+                Optional.of(Volume.ofMillilitres(1_900)),
+                "back right"));
+        LocalDate spring = care.today().minusDays(250);
+        care.tested(
+                big,
+                new GaugeTest(
+                        spring,
+                        GaugePressure.ofPsi(new BigDecimal("10.5")),
+                        GaugePressure.ofPsi(10),
+                        "Extension office"));
+        care.inspected(
+                big,
+                new Inspection(
+                        spring,
+                        Map.of(
+                                Inspection.Part.SEAL, Inspection.Look.WORN,
+                                Inspection.Part.VENT, Inspection.Look.GOOD,
+                                Inspection.Part.PLUG, Inspection.Look.GOOD,
+                                Inspection.Part.LOCK, Inspection.Look.GOOD,
+                                Inspection.Part.BODY, Inspection.Look.GOOD),
+                        "Ines",
+                        "Gasket a little stiff; a new one is in the drawer"));
 
         long okra = recipe(240, "Turkey, lima and okra soup", DemoRecipes.TURKEY_LIMA_OKRA, Fraction.HALF, "soup");
         long stew = recipe(200, "Venison, carrot and mushroom stew", DemoRecipes.VENISON, Fraction.HALF, "stew");
@@ -123,6 +163,9 @@ class DemoKitchen implements ApplicationRunner {
         cupboard.count(Mouth.REGULAR, Optional.of(9));
         plan(stew, List.of(wish("quart", 7), wish("pint", 0), wish("half-pint", 0)), "8 lb");
         plans.create(PlanBody.Dish.of("a", kidney, List.of(wish("quart", 6), wish("pint", 1), wish("half-pint", 0))));
+        plans.create(
+                PlanBody.Dish.of("a", kidney, List.of(wish("quart", 12), wish("pint", 0), wish("half-pint", 0))),
+                PlanBody.Dish.of("b", stock, List.of(wish("quart", 6), wish("pint", 0), wish("half-pint", 0))));
 
         // Yesterday's jars still wait for their seal check; today's soup is in the middle of its hold.
         BatchDesk.Made resting = make(0, stew, small, List.of(quarts(4)), Optional.empty(), Duration.ofHours(19));
@@ -146,6 +189,7 @@ class DemoKitchen implements ApplicationRunner {
                 List.of(),
                 List.of(),
                 List.of(),
+                null,
                 null,
                 null));
     }

@@ -13,7 +13,12 @@ import org.mobrel.scaling.Units;
  * @param altitude empty until the cook has said it; without it there is no pressure and no run
  */
 public record Kitchen(
-        Optional<Altitude> altitude, Units units, School school, Household household, List<KitchenCanner> canners) {
+        Optional<Altitude> altitude,
+        Units units,
+        School school,
+        Household household,
+        Workplace workplace,
+        List<KitchenCanner> canners) {
 
     public Kitchen {
         canners = List.copyOf(canners);

@@ -45,6 +45,11 @@ public class KitchenDesk {
     }
 
     @Transactional
+    public void change(Workplace workplace) {
+        store.change(workplace);
+    }
+
+    @Transactional
     public long add(CannerProfile canner) {
         return store.add(canner);
     }

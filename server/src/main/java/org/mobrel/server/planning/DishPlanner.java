@@ -13,7 +13,7 @@ import org.mobrel.jars.JarKind;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.JarTable;
 import org.mobrel.jars.Mouth;
-import org.mobrel.loading.Loads;
+import org.mobrel.loading.Loader;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Volume;
 import org.mobrel.recipe.Amount;
@@ -32,7 +32,7 @@ import org.mobrel.server.platform.BadField;
 import org.mobrel.server.recipe.Recipe;
 import org.mobrel.server.ruling.RulingDesk;
 
-/** Works one dish of a plan out: amounts, jars, the ruling on them, and the loads they go in. */
+/** Works one dish of a plan out: amounts, jars and the ruling on them. */
 final class DishPlanner {
 
     private final RulingDesk rulings;
@@ -94,20 +94,9 @@ final class DishPlanner {
                 variants,
                 ruling,
                 filling.jars(),
-                ruling.timing().isEmpty() ? List.of() : loads(batch, variants, ruling, filling.jars()),
                 pot,
                 filling.scaled(),
                 filling.reach());
-    }
-
-    private List<Planned.Load> loads(Batch batch, List<Variant> variants, Ruling whole, List<JarCount> jars) {
-        List<List<JarCount>> loads = Loads.inOrder(canner.profile().capacity(), jars);
-        if (loads.size() == 1) {
-            return List.of(new Planned.Load(loads.get(0), whole));
-        }
-        return loads.stream()
-                .map(load -> new Planned.Load(load, rulings.rule(batch.with(load), variants)))
-                .toList();
     }
 
     private Filling targeted(PlanBody.Dish dish, Pot pot, Headspace headspace, Volume keepBack, String field) {
@@ -133,7 +122,7 @@ final class DishPlanner {
             throw new BadField(field + ".keepBack.value", "that is more than this makes");
         }
         Capacity capacity = canner.profile().capacity();
-        Predicate<List<JarCount>> mayHold = dish.isOneLoad() ? jars -> Loads.fits(capacity, jars) : jars -> true;
+        Predicate<List<JarCount>> mayHold = dish.isOneLoad() ? jars -> Loader.fits(capacity, jars) : jars -> true;
         try {
             Scaled scaled = scaling.toFill(pot, headspace, reach.factor(), kinds, keepBack, mayHold)
                     .orElseThrow();

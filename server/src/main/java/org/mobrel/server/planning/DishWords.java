@@ -4,21 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import org.mobrel.canner.Gauge;
 import org.mobrel.jars.JarCount;
 import org.mobrel.quantity.Mass;
 import org.mobrel.quantity.Volume;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.Portions;
-import org.mobrel.ruling.Ruling;
-import org.mobrel.ruling.Timing;
-import org.mobrel.run.RunPlan;
 import org.mobrel.scaling.Dose;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Kettle;
 import org.mobrel.scaling.KitchenMeasure;
 import org.mobrel.scaling.Scaled;
-import org.mobrel.server.ruling.JarAsk;
 import org.mobrel.server.ruling.RulingAnswer;
 
 /** Amounts, jars and kettle of one dish, in words. */
@@ -210,39 +205,5 @@ final class DishWords {
                                 / food.measures().rawPerCup().milligrams()),
                         true))
                 .orElseGet(() -> measure.mass(rest));
-    }
-
-    static PlanWire.LoadAnswer card(int number, Planned.Load load, Planned plan) {
-        Ruling ruling = load.ruling();
-        Timing timing = ruling.timing().orElseThrow();
-        Gauge gauge = plan.canner().profile().gauge();
-        return new PlanWire.LoadAnswer(
-                number,
-                load.jars().stream().map(JarAsk::of).toList(),
-                timing.minutes().value(),
-                ruling.headline(),
-                timing.setBy().code(),
-                timing.timedBy().code(),
-                timing.truePressure().psi(),
-                timing.reading().psi(),
-                gauge.kind().code(),
-                gauge.error().psi(),
-                timing.headspace().inches(),
-                (int) RunPlan.VENT.toMinutes(),
-                (int) RunPlan.SETTLE.toMinutes());
-    }
-
-    static List<String> remarks(Planned plan) {
-        List<String> remarks = new ArrayList<>();
-        if (plan.loads().size() > 1) {
-            remarks.add("%s takes this in %d loads, one after the other."
-                    .formatted(plan.canner().profile().name(), plan.loads().size()));
-        }
-        plan.loads().stream()
-                .filter(load ->
-                        load.jars().stream().map(JarCount::size).distinct().count() > 1)
-                .findFirst()
-                .ifPresent(load -> remarks.add("Sizes that share a load all get the longest time in it."));
-        return remarks;
     }
 }

@@ -26,16 +26,26 @@ import org.mobrel.shopping.Wanted;
  * @param jarTable what jars hold in this kitchen
  * @param lots on the shelf, by their codes
  * @param pantry what is in the house, by the keys of the shopping list
+ * @param canners those that are used
+ * @param chosen the loads of the dishes that are not at the stove yet; of all of them once every one is
+ * @param day empty when there is no load
  */
 record LookedAt(
         StoredPlan plan,
         Kitchen kitchen,
-        KitchenCanner canner,
+        List<KitchenCanner> canners,
         Cupboard cupboard,
         JarTable jarTable,
         Map<String, ShelfLot> lots,
         Map<String, Amount> pantry,
-        List<DishLook> dishes) {
+        List<DishLook> dishes,
+        Chosen chosen,
+        Optional<DayLook> day) {
+
+    /** The first of those that are used; never missing. */
+    KitchenCanner canner() {
+        return canners.get(0);
+    }
 
     /**
      * One dish, or what is wrong with it.

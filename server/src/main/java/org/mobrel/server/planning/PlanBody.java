@@ -7,25 +7,65 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.day.Aim;
 import org.mobrel.server.scaling.MeasureAsk;
 
 /**
  * What a cook set in a plan, and nothing that follows from it. Kept as it is, so its words are never renamed.
  *
- * @param canner its id; null for the kitchen's first
+ * @param canner an only canner's id; null where {@code canners} says which, or the kitchen's own are taken
+ * @param canners ids of those that are used; null for the kitchen's own, three at most
+ * @param day when it is to be; null until the cook says
  * @param ticked keys of the shopping list that are in the basket
  */
 public record PlanBody(
         @Nullable Long canner,
+        @Size(max = 3, message = "three canners at most") @Nullable List<@NotNull Long> canners,
+        @Valid @Nullable DayWish day,
         @Size(max = 8, message = "eight dishes at most") List<@NotNull @Valid Dish> dishes,
         @Size(max = 400, message = "400 at most") List<@NotNull String> ticked) {
 
     public PlanBody {
+        canners = canners == null ? null : List.copyOf(canners);
         dishes = dishes == null ? List.of() : List.copyOf(dishes);
         ticked = ticked == null ? List.of() : List.copyOf(ticked);
+    }
+
+    /** The canners that were chosen by name; empty when the kitchen's own are taken. */
+    List<Long> chosenCanners() {
+        return canners != null ? canners : canner != null ? List.of(canner) : List.of();
+    }
+
+    boolean soaksQuickly() {
+        return day != null && Boolean.TRUE.equals(day.quickSoak());
+    }
+
+    /**
+     * When the day is to be.
+     *
+     * @param aim start: it begins then; done: it is over by then
+     * @param at null until a time is chosen
+     * @param quickSoak beans are boiled 2 min and rested an hour instead of soaked overnight
+     */
+    public record DayWish(
+            @Pattern(regexp = "start|done", message = "start or done") @NotNull(message = "start or done") String aim,
+            @Nullable Instant at,
+            @Nullable Boolean quickSoak) {
+
+        public DayWish {
+            quickSoak = Boolean.TRUE.equals(quickSoak);
+        }
+
+        /** Empty until a time is chosen. */
+        Optional<Aim> aims() {
+            Aim.Kind kind = aim.equals("done") ? Aim.Kind.DONE : Aim.Kind.START;
+            return Optional.ofNullable(at).map(when -> new Aim(kind, when));
+        }
     }
 
     /**
@@ -37,6 +77,7 @@ public record PlanBody(
      * @param oneLoad no more jars than fill the canner once
      * @param filled jars that stand filled on the counter
      * @param kettle what was put on to boil; null for what Mobrel says
+     * @param prepMinutes how long it takes at the board; null for a kitchen average
      */
     public record Dish(
             @NotBlank(message = "a key") @Pattern(regexp = "[a-z0-9]{1,20}", message = "letters and digits") String key,
@@ -50,7 +91,9 @@ public record PlanBody(
             @Size(max = 20, message = "20 variants at most") List<@NotNull @Valid VariantWish> variants,
             @Size(max = 12, message = "12 kinds of jar at most") List<@NotNull @Valid JarWish> filled,
             @Nullable MeasureAsk kettle,
-            @Nullable @Valid TakesOn takesOn) {
+            @Nullable @Valid TakesOn takesOn,
+            @Min(value = 0, message = "0 to 600 min") @Max(value = 600, message = "0 to 600 min") @Nullable
+                    Integer prepMinutes) {
 
         public Dish {
             mode = Objects.requireNonNullElse(mode, "jars");
@@ -65,7 +108,8 @@ public record PlanBody(
         /** So many jars of a recipe, nothing else said. */
         public static Dish of(String key, long recipeId, List<JarWish> jars) {
             return new Dish(
-                    key, recipeId, "jars", jars, List.of(), null, false, List.of(), List.of(), List.of(), null, null);
+                    key, recipeId, "jars", jars, List.of(), null, false, List.of(), List.of(), List.of(), null, null,
+                    null);
         }
 
         boolean isOneLoad() {

@@ -1,10 +1,15 @@
 package org.mobrel.server.planning;
 
 import jakarta.validation.Valid;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.mobrel.quantity.Volume;
 import org.mobrel.scaling.Household;
+import org.mobrel.server.platform.Missing;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,12 +28,14 @@ class PlanController {
     private final PantryDesk pantry;
     private final YieldDesk yields;
     private final PlanAnswers answers;
+    private final Company company;
 
-    PlanController(PlanDesk desk, PantryDesk pantry, YieldDesk yields, PlanAnswers answers) {
+    PlanController(PlanDesk desk, PantryDesk pantry, YieldDesk yields, PlanAnswers answers, Company company) {
         this.desk = desk;
         this.pantry = pantry;
         this.yields = yields;
         this.answers = answers;
+        this.company = company;
     }
 
     @GetMapping
@@ -57,6 +64,23 @@ class PlanController {
     @GetMapping("/{id}")
     PlanWire.PlanAnswer plan(@PathVariable long id) {
         return answers.plan(id);
+    }
+
+    /** The day as a calendar that other programs read. */
+    @GetMapping(value = "/{id}/day.ics", produces = "text/calendar")
+    ResponseEntity<String> calendar(@PathVariable long id) {
+        LookedAt looked = desk.look(id);
+        DayLook day = looked.day().orElseThrow(() -> new Missing("day of plan", id));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"canning-day-%d.ics\"".formatted(id))
+                .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
+                .body(DayCalendar.of(looked, day));
+    }
+
+    /** Other recipes of the kitchen that need no more minutes than a load gets, and so could share it. */
+    @GetMapping("/{id}/loads/{number}/company")
+    DayWire.CompanyAnswer company(@PathVariable long id, @PathVariable int number) {
+        return new DayWire.CompanyAnswer(company.of(desk.look(id), number));
     }
 
     @PutMapping("/{id}")

@@ -63,7 +63,7 @@ public class PlanDesk {
      * @throws Missing if there is no such recipe or canner
      */
     @Transactional(readOnly = true)
-    public Planned plan(long recipeId, long cannerId, List<JarCount> asked) {
+    public ToStove plan(long recipeId, long cannerId, List<JarCount> asked) {
         return looks.plan(recipeId, cannerId, asked);
     }
 
@@ -97,10 +97,10 @@ public class PlanDesk {
                                 new PlanBody.JarWish("half-pint", "regular", 0)))));
     }
 
-    /** A new plan of one dish. */
+    /** A new plan of these dishes. */
     @Transactional
-    public long create(PlanBody.Dish dish) {
-        return store.create(new PlanBody(null, List.of(dish), List.of()), clock.instant());
+    public long create(PlanBody.Dish... dishes) {
+        return store.create(new PlanBody(null, null, null, List.of(dishes), List.of()), clock.instant());
     }
 
     /**
@@ -216,7 +216,7 @@ public class PlanDesk {
      * @throws Conflict if there is none, or one cannot be worked out
      */
     @Transactional
-    public List<Planned> toTheStove(long id) {
+    public ToStove toTheStove(long id) {
         LookedAt looked = looks.look(store.planForUpdate(id).orElseThrow(() -> new Missing("plan", id)));
         List<Planned> waiting = looked.dishes().stream()
                 .filter(dish -> looked.plan().atStove(dish.dish().key()).isEmpty())
@@ -233,8 +233,22 @@ public class PlanDesk {
             throw new Conflict("at-the-stove", "Everything in this plan is at the stove already.", Map.of());
         }
         waiting.forEach(PlanDesk::refuseWithoutJars);
+        looked.chosen().fitsNowhere().ifPresent(jars -> {
+            throw new Conflict(
+                    "fits-no-canner",
+                    "%s: its %ss fit into none of the canners."
+                            .formatted(jars.dish(), jars.kind().size().label()),
+                    Map.of());
+        });
+        looked.chosen().loads().stream()
+                .flatMap(load -> load.canner().outOfUse().stream()
+                        .map(why -> "%s: %s".formatted(load.canner().profile().name(), why)))
+                .findFirst()
+                .ifPresent(why -> {
+                    throw new Conflict("out-of-use", why, Map.of());
+                });
         pantry.useUp(looked);
-        return waiting;
+        return new ToStove(waiting, looked.chosen().loads());
     }
 
     private static void refuseWithoutJars(Planned dish) {

@@ -29,6 +29,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class PlanLooks {
 
+    /** As many as one person can watch side by side. */
+    private static final int MOST_CANNERS = 3;
+
     private final YieldDesk yields;
     private final RecipeDesk recipes;
     private final KitchenDesk kitchens;
@@ -36,6 +39,8 @@ class PlanLooks {
     private final RulingDesk rulings;
     private final ShelfDesk shelf;
     private final PantryDesk pantry;
+    private final LoadChooser chooser;
+    private final DayPlanner days;
 
     PlanLooks(
             YieldDesk yields,
@@ -44,7 +49,9 @@ class PlanLooks {
             CupboardDesk cupboards,
             RulingDesk rulings,
             ShelfDesk shelf,
-            PantryDesk pantry) {
+            PantryDesk pantry,
+            LoadChooser chooser,
+            DayPlanner days) {
         this.yields = yields;
         this.recipes = recipes;
         this.kitchens = kitchens;
@@ -52,6 +59,8 @@ class PlanLooks {
         this.rulings = rulings;
         this.shelf = shelf;
         this.pantry = pantry;
+        this.chooser = chooser;
+        this.days = days;
     }
 
     /**
@@ -61,13 +70,17 @@ class PlanLooks {
      * @throws Missing if there is no such recipe or canner
      */
     @Transactional(readOnly = true)
-    Planned plan(long recipeId, long cannerId, List<JarCount> asked) {
+    ToStove plan(long recipeId, long cannerId, List<JarCount> asked) {
         Kitchen kitchen = kitchens.kitchen();
         List<PlanBody.JarWish> jars = asked.stream()
                 .map(jar -> new PlanBody.JarWish(jar.size().code(), jar.mouth().code(), jar.count()))
                 .toList();
-        return planner(kitchen, kitchens.canner(cannerId), cupboards.jars(cupboards.cupboard()))
+        KitchenCanner canner = kitchens.canner(cannerId);
+        Planned dish = planner(kitchen, canner, cupboards.jars(cupboards.cupboard()))
                 .plan(PlanBody.Dish.of("a", recipeId, jars), recipes.latest(recipeId), yields.of(recipeId), "");
+        Chosen chosen = chooser.choose(
+                List.of(dish), List.of(canner), kitchen.workplace().burners(), false);
+        return new ToStove(List.of(dish), chosen.loads());
     }
 
     private DishPlanner planner(Kitchen kitchen, KitchenCanner canner, JarTable jars) {
@@ -85,15 +98,37 @@ class PlanLooks {
     @Transactional(readOnly = true)
     LookedAt look(StoredPlan plan) {
         Kitchen kitchen = kitchens.kitchen();
-        KitchenCanner canner = canner(kitchen, plan.body());
+        List<KitchenCanner> canners = canners(kitchen, plan.body());
         Cupboard cupboard = cupboards.cupboard();
         JarTable jars = cupboards.jars(cupboard);
-        DishPlanner planner = planner(kitchen, canner, jars);
+        DishPlanner planner = planner(kitchen, canners.get(0), jars);
         List<LookedAt.DishLook> dishes = new ArrayList<>();
         for (int index = 0; index < plan.body().dishes().size(); index++) {
             dishes.add(look(plan, plan.body().dishes().get(index), planner, "dishes[%d]".formatted(index)));
         }
-        return new LookedAt(plan, kitchen, canner, cupboard, jars, lots(plan.body()), pantry.all(), dishes);
+        List<Planned> loaded = loaded(plan, dishes);
+        Chosen chosen = chooser.choose(
+                loaded, canners, kitchen.workplace().burners(), plan.body().soaksQuickly());
+        return new LookedAt(
+                plan,
+                kitchen,
+                canners,
+                cupboard,
+                jars,
+                lots(plan.body()),
+                pantry.all(),
+                dishes,
+                chosen,
+                days.look(plan.body(), kitchen, canners, loaded, chosen));
+    }
+
+    /** What is cooked is loaded already: only the others are chosen for, or all once nothing is left to choose. */
+    private static List<Planned> loaded(StoredPlan plan, List<LookedAt.DishLook> dishes) {
+        return dishes.stream()
+                .filter(dish ->
+                        plan.isAtStove() || plan.atStove(dish.dish().key()).isEmpty())
+                .flatMap(dish -> dish.planned().stream())
+                .toList();
     }
 
     private LookedAt.DishLook look(StoredPlan plan, PlanBody.Dish dish, DishPlanner planner, String field) {
@@ -109,12 +144,27 @@ class PlanLooks {
         }
     }
 
-    private static KitchenCanner canner(Kitchen kitchen, PlanBody body) {
+    /** Those that were chosen; else the kitchen's own that can be used. */
+    private static List<KitchenCanner> canners(Kitchen kitchen, PlanBody body) {
+        if (kitchen.canners().isEmpty()) {
+            throw new Conflict("no-canner", "Say in Kitchen first what you can in.", Map.of());
+        }
+        List<KitchenCanner> chosen = kitchen.canners().stream()
+                .filter(canner -> body.chosenCanners().contains(canner.id()))
+                .toList();
+        if (!chosen.isEmpty()) {
+            return chosen;
+        }
+        List<KitchenCanner> usable = usable(kitchen);
+        return usable.isEmpty() ? kitchen.canners().subList(0, 1) : usable;
+    }
+
+    /** As many as one person can watch. */
+    static List<KitchenCanner> usable(Kitchen kitchen) {
         return kitchen.canners().stream()
-                .filter(canner -> body.canner() != null && canner.id() == body.canner())
-                .findFirst()
-                .or(() -> kitchen.canners().stream().findFirst())
-                .orElseThrow(() -> new Conflict("no-canner", "Say in Kitchen first what you can in.", Map.of()));
+                .filter(canner -> canner.outOfUse().isEmpty())
+                .limit(MOST_CANNERS)
+                .toList();
     }
 
     private Map<String, ShelfLot> lots(PlanBody body) {

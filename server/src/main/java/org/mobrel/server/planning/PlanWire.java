@@ -45,9 +45,11 @@ final class PlanWire {
 
     /**
      * @param revision to base the next save on
-     * @param canner the one that is planned for
+     * @param canner the first of those that are planned for
      * @param jars all dishes together
      * @param fullLoads jars that fill this canner once, for each size
+     * @param loads of the dishes that are not at the stove yet
+     * @param day null when nothing can be loaded
      * @param supplies jars and lids, and whether there are enough
      */
     record PlanAnswer(
@@ -62,6 +64,8 @@ final class PlanWire {
             List<DishWire.DishAnswer> dishes,
             List<JarAsk> jars,
             List<FullLoad> fullLoads,
+            DayWire.LoadsAnswer loads,
+            DayWire.@Nullable DayAnswer day,
             List<SupplyAnswer> supplies,
             List<AisleAnswer> shopping) {}
 
@@ -103,10 +107,16 @@ final class PlanWire {
     /** What departs was taken on, with the recipe or with the plan. */
     record TakenOn(String by, String reason) {}
 
-    /** A process card: what to do with one load, all of it from the ruling. */
+    /**
+     * A process card: what to do with one load, all of it from the ruling.
+     *
+     * @param titles of the dishes in it
+     */
     record LoadAnswer(
             int number,
+            String cannerName,
             List<JarAsk> jars,
+            List<String> titles,
             int minutes,
             String headline,
             String setBy,

@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarKind;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
 import org.mobrel.method.RequiredStep;
@@ -37,13 +37,21 @@ class PlanWords {
     private final YieldDesk yields;
     private final RequiredSteps steps;
     private final Scraps scraps;
+    private final DayWords days;
 
-    PlanWords(RulingDesk rulings, RecipeDesk recipes, YieldDesk yields, RequiredSteps steps, Scraps scraps) {
+    PlanWords(
+            RulingDesk rulings,
+            RecipeDesk recipes,
+            YieldDesk yields,
+            RequiredSteps steps,
+            Scraps scraps,
+            DayWords days) {
         this.rulings = rulings;
         this.recipes = recipes;
         this.yields = yields;
         this.steps = steps;
         this.scraps = scraps;
+        this.days = days;
     }
 
     PlanWire.PlanAnswer answer(LookedAt looked) {
@@ -59,16 +67,19 @@ class PlanWords {
                 looked.canner().profile().name(),
                 looked.dishes().stream().map(dish -> dish(dish, looked)).toList(),
                 LookedAt.jars(looked.planned()).stream().map(JarAsk::of).toList(),
-                List.of(
-                        new PlanWire.FullLoad(
-                                JarSize.QUART.code(),
-                                looked.canner().profile().capacity().quarts()),
-                        new PlanWire.FullLoad(
-                                JarSize.PINT.code(),
-                                looked.canner().profile().capacity().pints()
-                                        * looked.canner().profile().capacity().shortLayers())),
+                fullLoads(looked),
+                LoadWords.answer(looked.chosen()),
+                days.answer(looked),
                 supplies(looked),
                 shopping(looked));
+    }
+
+    /** What fills each canner once, of each size alone. */
+    private static List<PlanWire.FullLoad> fullLoads(LookedAt looked) {
+        return List.of(JarSize.QUART, JarSize.PINT).stream()
+                .map(size -> new PlanWire.FullLoad(
+                        size.code(), looked.canner().profile().capacity().ofOneLoad(new JarKind(size, Mouth.REGULAR))))
+                .toList();
     }
 
     private DishWire.DishAnswer dish(LookedAt.DishLook look, LookedAt looked) {
@@ -108,6 +119,7 @@ class PlanWords {
         Optional<Scaled> scaled = dish.scaled();
         DishWords words = new DishWords(looked);
         FillingWords filling = new FillingWords(looked);
+        List<PlannedLoad> loads = looked.chosen().of(dish.dish().key());
         List<RequiredStep> required = steps.of(
                 dish.lines(), dish.recipe().pack(), dish.recipe().body().method());
         return new DishWire.DishAnswer(
@@ -118,10 +130,7 @@ class PlanWords {
                 null,
                 dish.jars().stream().map(JarAsk::of).toList(),
                 ruling,
-                IntStream.range(0, dish.loads().size())
-                        .mapToObj(
-                                index -> DishWords.card(index + 1, dish.loads().get(index), dish))
-                        .toList(),
+                loads.stream().map(LoadWords::card).toList(),
                 scaled.map(made -> words.amounts(dish, made, ruling)).orElse(null),
                 scaled.map(made -> words.forecast(dish, made)).orElse(null),
                 scaled.map(made -> words.kettle(dish, made)).orElse(null),
@@ -129,7 +138,7 @@ class PlanWords {
                 scaled.map(made -> filling.doses(dish, made)).orElse(List.of()),
                 scaled.map(made -> filling.prep(dish, made, required, scraps)).orElse(null),
                 correction(dish, looked.plan().id()),
-                DishWords.remarks(dish),
+                LoadWords.remarks(loads),
                 filling.variants(dish),
                 required.stream()
                         .map(step -> new DishWire.PlanStep(

@@ -18,12 +18,12 @@ import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.recipe.Recipe;
 
 /**
- * A recipe in jars, in this kitchen's canner.
+ * A recipe in jars, in this kitchen.
  *
+ * @param canner the one it is ruled by until the loads are chosen
  * @param batch all the jars together
  * @param variants what some of the jars hold besides
  * @param jars those that are really filled; empty when there is not enough for one
- * @param loads empty when something stops the whole
  * @param scaled empty when nothing has an amount to scale by
  * @param reach how far the things in hand go; empty unless something is used up
  */
@@ -38,10 +38,27 @@ public record Planned(
         List<Variant> variants,
         Ruling ruling,
         List<JarCount> jars,
-        List<Load> loads,
         Pot pot,
         Optional<Scaled> scaled,
         Optional<InHand.Reach> reach) {
+
+    /** The same with other jars, to see what loads they would make; the amounts stay. */
+    Planned with(List<JarCount> others, Ruling itsRuling) {
+        return new Planned(
+                dish,
+                recipe,
+                canner,
+                altitude,
+                headspace,
+                lines,
+                batch.with(others),
+                variants,
+                itsRuling,
+                others,
+                pot,
+                scaled,
+                reach);
+    }
 
     /** What departs from the tables and has to be taken on by name, as it is shown. */
     public List<String> departs() {
@@ -51,7 +68,4 @@ public record Planned(
                 .distinct()
                 .toList();
     }
-
-    /** The jars of one canner load and the ruling they get; its timing is always there. */
-    public record Load(List<JarCount> jars, Ruling ruling) {}
 }

@@ -52,6 +52,15 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail unfit(Unfit unfit) {
+        ProblemDetail problem = problem(
+                HttpStatus.UNPROCESSABLE_CONTENT, unfit.code(), "This cannot be", String.valueOf(unfit.getMessage()));
+        problem.setProperty("code", unfit.code());
+        unfit.facts().forEach(problem::setProperty);
+        return problem;
+    }
+
+    @ExceptionHandler
     ProblemDetail duplicate(DuplicateKeyException duplicate) {
         return conflict(
                 new Conflict("someone-was-first", "Another device was first. Look again and decide.", Map.of()));

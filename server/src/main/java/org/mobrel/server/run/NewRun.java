@@ -2,11 +2,11 @@ package org.mobrel.server.run;
 
 import java.util.List;
 import org.mobrel.canner.GaugeKind;
-import org.mobrel.jars.JarCount;
+import org.mobrel.foods.Pack;
 import org.mobrel.ruling.Timing;
 import org.mobrel.ruling.Verdict;
 
-/** What a run is made from: one load of a batch and the ruling it got. */
+/** What a run is made from: one load, the batch it begins with, and the ruling it got. */
 public record NewRun(
         long batchId,
         int loadNumber,
@@ -16,9 +16,10 @@ public record NewRun(
         GaugeKind gauge,
         Verdict verdict,
         Timing timing,
-        List<JarCount> jars) {
+        Pack pack,
+        List<RunGroup> groups) {
 
     public NewRun {
-        jars = List.copyOf(jars);
+        groups = List.copyOf(groups);
     }
 }

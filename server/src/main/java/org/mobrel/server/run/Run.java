@@ -2,8 +2,8 @@ package org.mobrel.server.run;
 
 import java.math.BigDecimal;
 import java.util.List;
+import org.mobrel.foods.Pack;
 import org.mobrel.jars.JarCount;
-import org.mobrel.jars.JarSize;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.ruling.Verdict;
 import org.mobrel.run.RunEvent;
@@ -14,6 +14,8 @@ import org.mobrel.run.RunState;
  * A run as it is stored: its plan, which never changes, and its events.
  *
  * @param loadNumber which load of its batch it is, from 1
+ * @param pack how it was packed; cold if any of it was
+ * @param groups its jars, batch by batch
  * @param events in their order; event n is number n + 1
  */
 public record Run(
@@ -27,11 +29,12 @@ public record Run(
         RunPlan plan,
         GaugePressure truePressure,
         BigDecimal headspaceIn,
-        List<JarCount> jars,
+        Pack pack,
+        List<RunGroup> groups,
         List<RunEvent> events) {
 
     public Run {
-        jars = List.copyOf(jars);
+        groups = List.copyOf(groups);
         events = List.copyOf(events);
     }
 
@@ -51,17 +54,30 @@ public record Run(
                 plan,
                 truePressure,
                 headspaceIn,
-                jars,
+                pack,
+                groups,
                 others);
     }
 
-    /** The size of a jar by its number; jars are numbered group by group. */
-    JarSize sizeOf(int jar) {
+    public List<JarCount> jars() {
+        return groups.stream().map(RunGroup::jars).toList();
+    }
+
+    /** Its jars of one batch. */
+    public List<JarCount> jarsOf(long batch) {
+        return groups.stream()
+                .filter(group -> group.batchId() == batch)
+                .map(RunGroup::jars)
+                .toList();
+    }
+
+    /** The group of a jar by its number; jars are numbered group by group. */
+    public RunGroup groupOf(int jar) {
         int before = 0;
-        for (JarCount group : jars) {
-            before += group.count();
+        for (RunGroup group : groups) {
+            before += group.jars().count();
             if (jar <= before) {
-                return group.size();
+                return group;
             }
         }
         throw new IllegalArgumentException("run %d has no jar %d".formatted(id, jar));

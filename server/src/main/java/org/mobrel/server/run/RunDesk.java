@@ -8,13 +8,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
-import org.mobrel.jars.JarCount;
+import java.util.concurrent.ConcurrentHashMap;
+import org.mobrel.foods.Pack;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.Refusal;
 import org.mobrel.run.RunAnswer;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunRules;
 import org.mobrel.run.RunState;
+import org.mobrel.run.RunTimes;
 import org.mobrel.run.Stage;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.Missing;
@@ -26,6 +28,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** Writes down what happens in a run. An event is stored before it is answered, and never changed afterwards. */
 @Service
 public class RunDesk {
+
+    /** Older runs tell nothing about a stove and a burner of today. */
+    private static final int LOOK_BACK = 12;
+
+    /** Past runs by canner, read again once one of them is over. */
+    private final Map<Long, List<PastRun>> past = new ConcurrentHashMap<>();
 
     private final RunStore store;
     private final ShelfDesk shelf;
@@ -57,6 +65,18 @@ public class RunDesk {
     @Transactional(readOnly = true)
     public Run run(long id) {
         return store.run(id).orElseThrow(() -> new Missing("run", id));
+    }
+
+    /** A clean past run of a canner and how it was packed. */
+    public record PastRun(Pack pack, RunTimes times) {}
+
+    /** How long a canner took by itself, of its last runs those that went without a break. */
+    @Transactional(readOnly = true)
+    public List<PastRun> pastOf(long canner) {
+        return past.computeIfAbsent(canner, id -> store.lastOf(id, LOOK_BACK).stream()
+                .flatMap(run ->
+                        RunTimes.of(run.plan(), run.events()).map(times -> new PastRun(run.pack(), times)).stream())
+                .toList());
     }
 
     /** What a cook wants to write down, as it depends on the instant it reaches the server. */
@@ -105,6 +125,7 @@ public class RunDesk {
         RunState state = after.state();
         if (state.stage().isOver()) {
             store.close(id);
+            past.remove(after.cannerId());
         }
         if (state.stage() == Stage.DONE && before.stage() != Stage.DONE) {
             shelve(after, state, event.at());
@@ -121,20 +142,19 @@ public class RunDesk {
 
     /** Every group of sealed jars is a lot; failed jars never reach the shelf. */
     private void shelve(Run run, RunState state, Instant checkedAt) {
-        ShelfDesk.Origin origin = new ShelfDesk.Origin(run.id(), run.batchId(), run.title(), run.verdict());
         int first = 1;
-        for (JarCount group : run.jars()) {
+        for (RunGroup group : run.groups()) {
             int from = first;
-            int to = first + group.count() - 1;
-            first += group.count();
+            int to = first + group.jars().count() - 1;
+            first = to + 1;
             long sealed = state.checked().values().stream()
                     .filter(JarCheck::sealed)
                     .filter(jar -> jar.jar() >= from && jar.jar() <= to)
                     .count();
             if (sealed > 0) {
                 shelf.shelve(
-                        origin,
-                        new JarCount(group.size(), group.mouth(), (int) sealed),
+                        new ShelfDesk.Origin(run.id(), group.batchId(), group.title(), group.verdict()),
+                        group.jars().kind().times((int) sealed),
                         state.jarsOutAt().orElse(checkedAt),
                         checkedAt);
             }

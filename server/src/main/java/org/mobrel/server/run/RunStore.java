@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.canner.GaugeKind;
+import org.mobrel.foods.Pack;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
@@ -34,7 +35,7 @@ class RunStore {
 
     private static final String COLUMNS =
             "id, batch_id, load_number, title, canner_id, canner_name, verdict, process_min, target_psi, true_psi,"
-                    + " gauge_kind, headspace_in";
+                    + " gauge_kind, headspace_in, pack";
 
     private final JdbcClient db;
 
@@ -64,7 +65,8 @@ class RunStore {
     }
 
     List<Run> ofBatch(long batchId) {
-        return db.sql("SELECT " + COLUMNS + " FROM run WHERE batch_id = :batch ORDER BY load_number")
+        return db.sql("SELECT " + COLUMNS + " FROM run WHERE batch_id = :batch"
+                        + " OR id IN (SELECT run_id FROM run_jars WHERE batch_id = :batch) ORDER BY load_number, id")
                 .param("batch", batchId)
                 .query((row, number) -> run(row))
                 .list();
@@ -72,12 +74,13 @@ class RunStore {
 
     private Run run(ResultSet row) throws SQLException {
         long id = row.getLong("id");
-        List<JarCount> jars = jars(id);
+        Verdict verdict = Verdict.ofCode(row.getString("verdict")).orElseThrow();
+        List<RunGroup> groups = groups(id, row.getLong("batch_id"), row.getString("title"), verdict);
         RunPlan plan = new RunPlan(
                 new Minutes(row.getInt("process_min")),
                 new GaugePressure(row.getInt("target_psi")),
                 GaugeKind.ofCode(row.getString("gauge_kind")).orElseThrow(),
-                jars.stream().mapToInt(JarCount::count).sum());
+                groups.stream().mapToInt(group -> group.jars().count()).sum());
         return new Run(
                 id,
                 row.getLong("batch_id"),
@@ -85,21 +88,40 @@ class RunStore {
                 row.getString("title"),
                 row.getLong("canner_id"),
                 row.getString("canner_name"),
-                Verdict.ofCode(row.getString("verdict")).orElseThrow(),
+                verdict,
                 plan,
                 new GaugePressure(row.getInt("true_psi")),
                 row.getBigDecimal("headspace_in"),
-                jars,
+                Pack.ofCode(row.getString("pack")).orElseThrow(),
+                groups,
                 events(id));
     }
 
-    private List<JarCount> jars(long runId) {
-        return db.sql("SELECT size, mouth, jars FROM run_jars WHERE run_id = :run ORDER BY position")
+    /** Jars that say nothing else belong to the batch of the run. */
+    private List<RunGroup> groups(long runId, long batch, String title, Verdict verdict) {
+        return db.sql(
+                        "SELECT size, mouth, jars, batch_id, title, verdict FROM run_jars WHERE run_id = :run ORDER BY position")
                 .param("run", runId)
-                .query((row, number) -> new JarCount(
-                        JarSize.ofCode(row.getString("size")).orElseThrow(),
-                        Mouth.ofCode(row.getString("mouth")).orElseThrow(),
-                        row.getInt("jars")))
+                .query((row, number) -> new RunGroup(
+                        new JarCount(
+                                JarSize.ofCode(row.getString("size")).orElseThrow(),
+                                Mouth.ofCode(row.getString("mouth")).orElseThrow(),
+                                row.getInt("jars")),
+                        Objects.requireNonNullElse(row.getObject("batch_id", Long.class), batch),
+                        Objects.requireNonNullElse(row.getString("title"), title),
+                        Optional.ofNullable(row.getString("verdict"))
+                                .flatMap(Verdict::ofCode)
+                                .orElse(verdict)))
+                .list();
+    }
+
+    /** The last runs of a canner that are over, the newest first. */
+    List<Run> lastOf(long canner, int most) {
+        return db.sql("SELECT " + COLUMNS
+                        + " FROM run WHERE canner_id = :canner AND finished ORDER BY id DESC LIMIT :most")
+                .param("canner", canner)
+                .param("most", most)
+                .query((row, number) -> run(row))
                 .list();
     }
 
@@ -145,9 +167,9 @@ class RunStore {
         db.sql(
                         """
                         INSERT INTO run (batch_id, load_number, title, canner_id, canner_name, verdict, process_min,
-                                         target_psi, true_psi, gauge_kind, headspace_in)
+                                         target_psi, true_psi, gauge_kind, headspace_in, pack)
                         VALUES (:batch, :load, :title, :canner, :cannerName, :verdict, :minutes,
-                                :target, :true, :gauge, :headspace)
+                                :target, :true, :gauge, :headspace, :pack)
                         """)
                 .param("batch", run.batchId())
                 .param("load", run.loadNumber())
@@ -162,22 +184,29 @@ class RunStore {
                 .param(
                         "headspace",
                         new BigDecimal(run.timing().headspace().inches().toPlainString()))
+                .param("pack", run.pack().code())
                 .update(key);
         long id = Objects.requireNonNull(key.getKey()).longValue();
-        for (int position = 0; position < run.jars().size(); position++) {
-            add(id, position, run.jars().get(position));
+        for (int position = 0; position < run.groups().size(); position++) {
+            add(id, position, run.groups().get(position));
         }
         return id;
     }
 
-    private void add(long runId, int position, JarCount jars) {
+    private void add(long runId, int position, RunGroup group) {
         db.sql(
-                        "INSERT INTO run_jars (run_id, position, size, mouth, jars) VALUES (:run, :position, :size, :mouth, :jars)")
+                        """
+                        INSERT INTO run_jars (run_id, position, size, mouth, jars, batch_id, title, verdict)
+                        VALUES (:run, :position, :size, :mouth, :jars, :batch, :title, :verdict)
+                        """)
                 .param("run", runId)
                 .param("position", position)
-                .param("size", jars.size().code())
-                .param("mouth", jars.mouth().code())
-                .param("jars", jars.count())
+                .param("size", group.jars().size().code())
+                .param("mouth", group.jars().mouth().code())
+                .param("jars", group.jars().count())
+                .param("batch", group.batchId())
+                .param("title", group.title())
+                .param("verdict", group.verdict().code())
                 .update();
     }
 

@@ -16,6 +16,7 @@ public final class RunWire {
     private RunWire() {}
 
     /**
+     * @param jarTitles what is in each of {@code jars}; a load may hold several dishes
      * @param now the server's clock as it answers; clocks on a page run from it
      * @param atTheStove whether its canner is occupied: from the first check until the jars are out
      * @param clockEndsAt when the running clock (vent, hold, settle or rest) is over; null while none runs
@@ -38,6 +39,7 @@ public final class RunWire {
             BigDecimal truePsi,
             BigDecimal headspaceIn,
             List<JarAsk> jars,
+            List<String> jarTitles,
             int jarTotal,
             Instant now,
             String stage,

@@ -43,6 +43,7 @@ public final class RunWords {
                 run.truePressure().psi(),
                 run.headspaceIn().stripTrailingZeros(),
                 run.jars().stream().map(JarAsk::of).toList(),
+                run.groups().stream().map(RunGroup::title).toList(),
                 run.plan().jars(),
                 now,
                 state.stage().code(),
@@ -106,7 +107,7 @@ public final class RunWords {
     private static RunWire.JarAnswer jar(Run run, JarCheck jar) {
         return new RunWire.JarAnswer(
                 jar.jar(),
-                run.sizeOf(jar.jar()).code(),
+                run.groupOf(jar.jar()).jars().size().code(),
                 jar.sealed(),
                 jar.loss().code());
     }

@@ -230,7 +230,7 @@ class RunApiTest {
                         .map(run -> run.get("jarTotal").asInt() + " jars "
                                 + run.get("minutes").asInt())
                         .toList())
-                .containsExactly("7 jars 90", "3 jars 75");
+                .containsExactly("6 jars 90", "4 jars 75");
     }
 
     @Test

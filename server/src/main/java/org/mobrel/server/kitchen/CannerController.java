@@ -1,0 +1,227 @@
+package org.mobrel.server.kitchen;
+
+import jakarta.validation.Valid;
+import java.math.BigDecimal;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.canner.CannerProfile;
+import org.mobrel.canner.Capacity;
+import org.mobrel.canner.Gauge;
+import org.mobrel.canner.GaugeKind;
+import org.mobrel.canner.GaugeTest;
+import org.mobrel.canner.Inspection;
+import org.mobrel.canner.UpperLayer;
+import org.mobrel.canner.Weight;
+import org.mobrel.jars.JarKind;
+import org.mobrel.jars.JarSize;
+import org.mobrel.jars.Mouth;
+import org.mobrel.quantity.GaugeError;
+import org.mobrel.quantity.GaugePressure;
+import org.mobrel.quantity.Volume;
+import org.mobrel.server.platform.BadField;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Canners and their care. Every change answers the whole kitchen. */
+@RestController
+@RequestMapping("/api/kitchen/canners")
+class CannerController {
+
+    /** Less boils dry, more drowns the jars. */
+    private static final double LEAST_WATER_ML = 500;
+
+    private static final double MOST_WATER_ML = 12_000;
+
+    private final KitchenDesk desk;
+    private final CareDesk care;
+    private final KitchenController kitchen;
+    private final CannerWords words;
+
+    CannerController(KitchenDesk desk, CareDesk care, KitchenController kitchen, CannerWords words) {
+        this.desk = desk;
+        this.care = care;
+        this.kitchen = kitchen;
+        this.words = words;
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    KitchenWire.KitchenAnswer addCanner(@Valid @RequestBody KitchenWire.CannerChange canner) {
+        desk.add(profile(canner, GaugeError.NONE));
+        return kitchen.kitchen();
+    }
+
+    @PutMapping("/{id}")
+    KitchenWire.KitchenAnswer changeCanner(@PathVariable long id, @Valid @RequestBody KitchenWire.CannerChange canner) {
+        KitchenCanner before = desk.canner(id);
+        GaugeError error = before.profile().gauge().error();
+        CannerProfile profile = profile(canner, error);
+        boolean tested = GaugeTest.last(before.tests()).isPresent();
+        // A test that was written down goes before what a form says.
+        desk.change(id, tested ? profile.with(new Gauge(profile.gauge().kind(), error)) : profile);
+        return kitchen.kitchen();
+    }
+
+    @DeleteMapping("/{id}")
+    KitchenWire.KitchenAnswer removeCanner(@PathVariable long id) {
+        desk.remove(id);
+        return kitchen.kitchen();
+    }
+
+    /** Tests and inspections of a canner. */
+    @GetMapping("/{id}/care")
+    KitchenWire.CareAnswer care(@PathVariable long id) {
+        return words.care(desk.canner(id), care.tests(id));
+    }
+
+    @PostMapping("/{id}/tests")
+    @ResponseStatus(HttpStatus.CREATED)
+    KitchenWire.KitchenAnswer addTest(@PathVariable long id, @Valid @RequestBody KitchenWire.TestSays says) {
+        care.tested(
+                id,
+                new GaugeTest(
+                        says.on(),
+                        GaugePressure.ofPsi(says.readPsi()),
+                        GaugePressure.ofPsi(says.masterPsi()),
+                        says.by().strip()));
+        return kitchen.kitchen();
+    }
+
+    /** Strikes a test that was a slip of the pen. */
+    @DeleteMapping("/{id}/tests/{test}")
+    KitchenWire.KitchenAnswer strikeTest(@PathVariable long id, @PathVariable long test) {
+        care.strikeTest(id, test);
+        return kitchen.kitchen();
+    }
+
+    @PostMapping("/{id}/inspections")
+    @ResponseStatus(HttpStatus.CREATED)
+    KitchenWire.KitchenAnswer addInspection(
+            @PathVariable long id, @Valid @RequestBody KitchenWire.InspectionSays says) {
+        Map<Inspection.Part, Inspection.Look> found = new EnumMap<>(Inspection.Part.class);
+        for (int index = 0; index < says.found().size(); index++) {
+            String field = "found[%d].".formatted(index);
+            KitchenWire.PartFound part = says.found().get(index);
+            found.put(
+                    Inspection.Part.ofCode(part.part())
+                            .orElseThrow(() -> new BadField(field + "part", "seal, vent, plug, lock or body")),
+                    Inspection.Look.ofCode(part.look())
+                            .orElseThrow(() -> new BadField(field + "look", "good, worn or mend")));
+        }
+        String note = says.note() == null ? "" : says.note().strip();
+        care.inspected(id, new Inspection(says.on(), found, says.by().strip(), note));
+        return kitchen.kitchen();
+    }
+
+    private static CannerProfile profile(KitchenWire.CannerChange canner, GaugeError before) {
+        GaugeKind kind = GaugeKind.ofCode(canner.gauge()).orElseThrow(() -> new BadField("gauge", "dial or weighted"));
+        Capacity capacity = capacity(canner);
+        if (!capacity.holdsFourQuarts()) {
+            throw new BadField(
+                    "quarts",
+                    "a cooker that cannot hold four quart jars heats up and cools down too fast for the tested times");
+        }
+        return new CannerProfile(
+                canner.name().strip(),
+                new Gauge(kind, error(kind, canner, before)),
+                capacity,
+                weight(kind, canner.weight()),
+                water(canner),
+                canner.burner() == null ? "" : canner.burner().strip());
+    }
+
+    private static GaugeError error(GaugeKind kind, KitchenWire.CannerChange canner, GaugeError before) {
+        BigDecimal psi = canner.gaugeErrorPsi();
+        if (kind == GaugeKind.WEIGHTED) {
+            return GaugeError.NONE;
+        }
+        if (psi == null) {
+            return before;
+        }
+        if (psi.abs().compareTo(BigDecimal.valueOf(15)) > 0) {
+            throw new BadField("gaugeErrorPsi", "not a difference a dial can have");
+        }
+        return GaugeError.ofPsi(psi);
+    }
+
+    private static Optional<Weight> weight(GaugeKind kind, KitchenWire.@Nullable WeightSays says) {
+        if (says == null || kind != GaugeKind.WEIGHTED) {
+            return Optional.empty();
+        }
+        Weight.Shows shows =
+                Weight.Shows.ofCode(says.shows()).orElseThrow(() -> new BadField("weight.shows", "holes or rings"));
+        Weight.Sound sound = Weight.Sound.ofCode(says.sound())
+                .orElseThrow(() -> new BadField("weight.sound", "rocks, jiggles or manual"));
+        boolean counted = sound == Weight.Sound.JIGGLES;
+        try {
+            return Optional.of(new Weight(
+                    shows,
+                    sound,
+                    counted && says.jigglesLeast() != null ? says.jigglesLeast() : 0,
+                    counted && says.jigglesMost() != null ? says.jigglesMost() : 0,
+                    Boolean.TRUE.equals(says.dialBeside())));
+        } catch (IllegalArgumentException absurd) {
+            throw new BadField(
+                    "weight.jigglesLeast",
+                    "jiggles a minute, as its manual says, between 1 and " + Weight.MOST_JIGGLES);
+        }
+    }
+
+    private static Optional<Volume> water(KitchenWire.CannerChange canner) {
+        Double ml = canner.startWaterMl();
+        if (ml == null) {
+            return Optional.empty();
+        }
+        if (ml < LEAST_WATER_ML || ml > MOST_WATER_ML) {
+            throw new BadField("startWaterMl", "between half a quart and 12 quarts; 2 to 3 inches are usual");
+        }
+        return Optional.of(Volume.ofMillilitres(ml));
+    }
+
+    private static Capacity capacity(KitchenWire.CannerChange canner) {
+        UpperLayer upper = canner.upperLayer() == null
+                ? UpperLayer.SHORT
+                : UpperLayer.ofCode(canner.upperLayer()).orElseThrow(() -> new BadField("upperLayer", "short or any"));
+        Map<JarKind, Integer> perLayer = new HashMap<>();
+        for (Mouth mouth : Mouth.values()) {
+            perLayer.put(new JarKind(JarSize.QUART, mouth), places("quarts", canner.quarts()));
+            perLayer.put(new JarKind(JarSize.PINT, mouth), places("pints", canner.pints()));
+        }
+        List<KitchenWire.LayerPlaces> kinds = canner.capacity() == null ? List.of() : canner.capacity();
+        for (int index = 0; index < kinds.size(); index++) {
+            KitchenWire.LayerPlaces kind = kinds.get(index);
+            String field = "capacity[%d].".formatted(index);
+            perLayer.put(
+                    new JarKind(
+                            JarSize.ofCode(kind.size())
+                                    .filter(size -> !size.isLargerThanAnyTested())
+                                    .orElseThrow(() -> new BadField(field + "size", "no size of jar known here")),
+                            Mouth.ofCode(kind.mouth())
+                                    .orElseThrow(() -> new BadField(field + "mouth", "regular or wide"))),
+                    places(field + "jars", kind.jars()));
+        }
+        if (canner.shortLayers() < 1 || canner.shortLayers() > Capacity.MOST_LAYERS) {
+            throw new BadField("shortLayers", "between 1 and %d layers".formatted(Capacity.MOST_LAYERS));
+        }
+        return new Capacity(perLayer, canner.shortLayers(), upper);
+    }
+
+    private static int places(String field, int jars) {
+        if (jars < 0 || jars > Capacity.MOST_IN_A_LAYER) {
+            throw new BadField(field, "between 0 and %d in a layer".formatted(Capacity.MOST_IN_A_LAYER));
+        }
+        return jars;
+    }
+}

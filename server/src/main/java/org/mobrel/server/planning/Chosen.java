@@ -1,0 +1,44 @@
+package org.mobrel.server.planning;
+
+import java.util.List;
+import java.util.Optional;
+import org.mobrel.day.CannerTimes;
+import org.mobrel.day.DishWork;
+import org.mobrel.day.Morning;
+import org.mobrel.loading.JarGroup;
+import org.mobrel.loading.LoadingDay;
+import org.mobrel.loading.LoadingPlan;
+import org.mobrel.server.kitchen.KitchenCanner;
+
+/**
+ * The loads chosen for some dishes and canners.
+ *
+ * @param canners in the order of the loading day
+ * @param times of each canner, in the same order
+ * @param day what was to be loaded; empty when no dish can be, or something fits nowhere
+ * @param best the best plan for it
+ * @param loads the same with dishes, canners and rulings
+ * @param fitsNowhere jars that go into none of the canners
+ */
+record Chosen(
+        List<KitchenCanner> canners,
+        List<CannerTimes> times,
+        List<DishWork> works,
+        Morning morning,
+        Optional<LoadingDay> day,
+        Optional<LoadingPlan> best,
+        List<PlannedLoad> loads,
+        Optional<JarGroup> fitsNowhere) {
+
+    Chosen {
+        canners = List.copyOf(canners);
+        times = List.copyOf(times);
+        works = List.copyOf(works);
+        loads = List.copyOf(loads);
+    }
+
+    /** The loads that hold jars of a dish. */
+    List<PlannedLoad> of(String dish) {
+        return loads.stream().filter(load -> load.of(dish).isPresent()).toList();
+    }
+}

@@ -1,0 +1,65 @@
+package org.mobrel.server.planning;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.mobrel.day.Aim;
+import org.mobrel.day.Day;
+import org.mobrel.day.Workday;
+import org.mobrel.jars.JarCount;
+
+/**
+ * The day of a plan.
+ *
+ * @param aim when it is to be
+ * @param wished whether the cook said so; else it is only a proposal
+ * @param remedies what would make it fit; empty when it does
+ */
+record DayLook(Workday workday, Day day, Aim aim, boolean wished, List<Remedy> remedies) {
+
+    DayLook {
+        remedies = List.copyOf(remedies);
+    }
+
+    /** A change that makes a day fit, tried out. */
+    record Remedy(Kind kind, Day day, Change change) {}
+
+    enum Kind {
+        START_AT("start-at"),
+        QUICK_SOAK("quick-soak"),
+        MORE_CANNERS("more-canners"),
+        PINTS_ONLY("pints-only"),
+        FEWER_JARS("fewer-jars");
+
+        private final String code;
+
+        Kind(String code) {
+            this.code = code;
+        }
+
+        String code() {
+            return code;
+        }
+    }
+
+    /**
+     * What to change; everything else stays.
+     *
+     * @param jars of each dish by its key; null where they stay
+     */
+    record Change(Optional<Instant> start, boolean quickSoak, List<Long> canners, List<DishJars> jars) {
+
+        static final Change NONE = new Change(Optional.empty(), false, List.of(), List.of());
+
+        Change {
+            canners = List.copyOf(canners);
+            jars = List.copyOf(jars);
+        }
+    }
+
+    record DishJars(String dish, List<JarCount> jars) {
+        DishJars {
+            jars = List.copyOf(jars);
+        }
+    }
+}

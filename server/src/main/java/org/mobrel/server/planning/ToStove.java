@@ -1,0 +1,16 @@
+package org.mobrel.server.planning;
+
+import java.util.List;
+
+/**
+ * What goes to the stove: dishes, each a batch, and the loads that hold them; a load may hold several.
+ *
+ * @param loads empty when something stops a dish or a jar fits no canner
+ */
+public record ToStove(List<Planned> dishes, List<PlannedLoad> loads) {
+
+    public ToStove {
+        dishes = List.copyOf(dishes);
+        loads = List.copyOf(loads);
+    }
+}

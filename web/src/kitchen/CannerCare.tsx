@@ -1,0 +1,255 @@
+import { useState } from "react";
+import { wrongAt } from "@/api/problem";
+import { Button, Field, Fold, ProblemNote } from "@/kit";
+import { formatDate } from "@/quantity";
+import { type Canner, useCare, useInspection, useStrikeTest, useTest } from "./useKitchen";
+
+/** The log of one canner: tests of its dial, and looks over it. Read only when somebody opens it. */
+export function CannerCare({ canner }: { readonly canner: Canner }) {
+  return (
+    <div className="mt-2 flex flex-wrap gap-x-8">
+      {canner.gauge === "dial" && (
+        <Fold title="Gauge tests" className="min-w-64 flex-1">
+          <Tests canner={canner} />
+        </Fold>
+      )}
+      <Fold title="Inspection" className="min-w-64 flex-1">
+        <Inspections canner={canner} />
+      </Fold>
+    </div>
+  );
+}
+
+/** Today by this device's calendar, as a date input wants it. */
+function today(): string {
+  const now = new Date();
+  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
+}
+
+function Tests({ canner }: { readonly canner: Canner }) {
+  const care = useCare(canner.id);
+  const test = useTest(canner.id);
+  const strike = useStrikeTest(canner.id);
+  const [on, setOn] = useState(today());
+  const [read, setRead] = useState("");
+  const [master, setMaster] = useState("10");
+  const [by, setBy] = useState("");
+  const off = number(read) - number(master);
+  const field = (name: string) => wrongAt(test.error, name);
+  return (
+    <div className="flex flex-col gap-3">
+      <form
+        className="grid grid-cols-2 gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          test.mutate(
+            { on, readPsi: number(read), masterPsi: number(master), by },
+            { onSuccess: () => setRead("") },
+          );
+        }}
+      >
+        <Field label="This dial read (psi)" error={field("readPsi")}>
+          {(id) => (
+            <input
+              id={id}
+              className="input digits min-h-11 w-full"
+              inputMode="decimal"
+              value={read}
+              onChange={(event) => setRead(event.target.value)}
+            />
+          )}
+        </Field>
+        <Field label="The master gauge (psi)" error={field("masterPsi")}>
+          {(id) => (
+            <input
+              id={id}
+              className="input digits min-h-11 w-full"
+              inputMode="decimal"
+              value={master}
+              onChange={(event) => setMaster(event.target.value)}
+            />
+          )}
+        </Field>
+        <Field label="On" error={field("on")}>
+          {(id) => (
+            <input
+              id={id}
+              type="date"
+              className="input digits min-h-11 w-full"
+              value={on}
+              onChange={(event) => setOn(event.target.value)}
+            />
+          )}
+        </Field>
+        <Field label="Tested by" error={field("by")}>
+          {(id) => (
+            <input
+              id={id}
+              className="input min-h-11 w-full"
+              maxLength={60}
+              value={by}
+              onChange={(event) => setBy(event.target.value)}
+            />
+          )}
+        </Field>
+        <p className="self-center font-semibold">{Number.isFinite(off) ? offWords(off) : ""}</p>
+        <Button
+          type="submit"
+          look="main"
+          disabled={!Number.isFinite(off) || by.trim() === "" || on === "" || test.isPending}
+        >
+          Write down
+        </Button>
+      </form>
+      <ProblemNote error={test.error && !hasField(test.error) ? test.error : strike.error} />
+      <ul>
+        {care.data?.tests.map((each) => (
+          <li
+            key={each.id}
+            className="flex flex-wrap items-center gap-x-3 border-b border-line py-1 last:border-0"
+          >
+            <span className={`min-w-0 flex-1 ${each.struck ? "text-soft line-through" : ""}`}>
+              {formatDate(each.on)}: {offWords(each.errorPsi)} ({each.readPsi} at {each.masterPsi}), by{" "}
+              {each.by}
+              {each.counts && <strong>, counts now</strong>}
+            </span>
+            {!each.struck && (
+              <Button look="quiet" size="small" onClick={() => strike.mutate(each.id)}>
+                Strike
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      <p className="text-[0.85rem] text-soft">
+        A dial is tested every year. More than 1 psi high or 2 low: the gauge is replaced, and no run before.
+      </p>
+    </div>
+  );
+}
+
+function hasField(error: unknown): boolean {
+  return ["readPsi", "masterPsi", "on", "by"].some((name) => wrongAt(error, name));
+}
+
+function number(typed: string): number {
+  return typed.trim() === "" ? Number.NaN : Number(typed.replace(",", "."));
+}
+
+/** '0.5 psi high', 'true' */
+export function offWords(error: number): string {
+  const amount = Math.round(Math.abs(error) * 1000) / 1000;
+  return error > 0 ? `${amount} psi high` : error < 0 ? `${amount} psi low` : "true";
+}
+
+const LOOKS = [
+  { value: "good", text: "good" },
+  { value: "worn", text: "worn" },
+  { value: "mend", text: "mend first" },
+] as const;
+
+function Inspections({ canner }: { readonly canner: Canner }) {
+  const care = useCare(canner.id);
+  const inspect = useInspection(canner.id);
+  const [found, setFound] = useState<Record<string, string>>({});
+  const [by, setBy] = useState("");
+  const [note, setNote] = useState("");
+  const looked = Object.entries(found).map(([part, look]) => ({ part, look }));
+  return (
+    <form
+      className="flex flex-col gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        inspect.mutate(
+          { on: today(), by, note, found: looked },
+          {
+            onSuccess: () => {
+              setFound({});
+              setNote("");
+            },
+          },
+        );
+      }}
+    >
+      {care.data?.parts.map((part) => (
+        <fieldset key={part.part} className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1">
+          <legend className="float-left min-w-40 flex-1">
+            <span className="block leading-tight font-semibold">{part.label}</span>
+            <span className="block text-[0.85rem] text-soft">
+              {part.on == null
+                ? `never looked at; ${part.lookFor}`
+                : `${part.look}, ${formatDate(part.on)}${part.isDue ? ": due again" : ""}`}
+            </span>
+          </legend>
+          <span className="inline-flex rounded-field border border-line bg-paper p-0.5">
+            {LOOKS.map((look) => (
+              <label
+                key={look.value}
+                className={`flex min-h-10 cursor-pointer items-center rounded-[0.6rem] px-2.5 text-[0.9rem] font-semibold has-focus-visible:outline-3 has-focus-visible:outline-primary ${
+                  found[part.part] === look.value ? "bg-primary text-primary-content" : "text-primary"
+                }`}
+              >
+                <input
+                  type="radio"
+                  className="sr-only"
+                  name={`${canner.id}/${part.part}`}
+                  checked={found[part.part] === look.value}
+                  onChange={() => setFound({ ...found, [part.part]: look.value })}
+                />
+                {look.text}
+              </label>
+            ))}
+          </span>
+        </fieldset>
+      ))}
+      <div className="grid grid-cols-2 gap-3">
+        <Field label="Looked at by" error={wrongAt(inspect.error, "by")}>
+          {(id) => (
+            <input
+              id={id}
+              className="input min-h-11 w-full"
+              maxLength={60}
+              value={by}
+              onChange={(event) => setBy(event.target.value)}
+            />
+          )}
+        </Field>
+        <Field label="Note" error={wrongAt(inspect.error, "note")}>
+          {(id) => (
+            <input
+              id={id}
+              className="input min-h-11 w-full"
+              maxLength={400}
+              value={note}
+              onChange={(event) => setNote(event.target.value)}
+            />
+          )}
+        </Field>
+      </div>
+      <Button
+        type="submit"
+        look="main"
+        className="self-end"
+        disabled={looked.length === 0 || by.trim() === "" || inspect.isPending}
+      >
+        Write down
+      </Button>
+      <ProblemNote error={inspect.error} />
+      <ul className="text-[0.95rem]">
+        {care.data?.inspections.slice(0, 5).map((each) => (
+          <li key={`${each.on}/${each.by}/${each.note}`} className="py-0.5">
+            {formatDate(each.on)}, {each.by}: {foundWords(each.found)}
+            {each.note && `. ${each.note}`}
+          </li>
+        ))}
+      </ul>
+    </form>
+  );
+}
+
+function foundWords(found: readonly { readonly part: string; readonly look: string }[]): string {
+  const not = found.filter((part) => part.look !== "good");
+  return not.length === 0
+    ? "all good"
+    : not.map((part) => `${part.part} ${part.look === "worn" ? "worn" : "to be mended"}`).join(", ");
+}

@@ -2,19 +2,21 @@ import { memo, useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Button, Card, Choice, Field, Fold } from "@/kit";
 import { formatDateTime, formatTime } from "@/quantity";
-import { applyRemedy, type PlanEdit, setDay } from "./body";
+import { applyRemedy, type DayWish, type PlanEdit, setDay, setDayTime } from "./body";
 import { DayRibbon } from "./DayRibbon";
 import { CalendarLink } from "./LoadsCard";
 import type { Day, Plan } from "./usePlan";
 
 interface Props {
   readonly plan: Plan;
+  /** What the cook set, with the taps the server has not seen yet. */
+  readonly wish: DayWish | undefined;
   readonly error: unknown;
   readonly edit: (edit: PlanEdit) => void;
 }
 
 /** When what is done: the ribbon of the day, and what to change when it does not fit. */
-export const DayCard = memo(function DayCard({ plan, error, edit }: Props) {
+export const DayCard = memo(function DayCard({ plan, wish, error, edit }: Props) {
   const { day } = plan;
   if (!day) {
     return null;
@@ -27,7 +29,13 @@ export const DayCard = memo(function DayCard({ plan, error, edit }: Props) {
           <p>{day.lead}</p>
           {day.facts.length > 0 && <p className="text-soft">{day.facts.join(" ")}</p>}
         </div>
-        <When day={day} error={wrongAt(error, "day.at")} fixed={plan.atStove} edit={edit} />
+        <When
+          day={day}
+          aim={wish?.aim ?? day.aim}
+          error={wrongAt(error, "day.at")}
+          fixed={plan.atStove}
+          edit={edit}
+        />
       </div>
       {!day.fits && <DoesNotFit day={day} edit={edit} />}
       <DayRibbon
@@ -50,21 +58,22 @@ export const DayCard = memo(function DayCard({ plan, error, edit }: Props) {
 
 interface WhenProps {
   readonly day: Day;
+  readonly aim: string;
   readonly error: string | undefined;
   readonly fixed: boolean;
   readonly edit: (edit: PlanEdit) => void;
 }
 
 /** Either when it begins or when it is over. */
-function When({ day, error, fixed, edit }: WhenProps) {
+function When({ day, aim, error, fixed, edit }: WhenProps) {
   const [typing, setTyping] = useState<string | undefined>();
-  const done = day.aim === "done";
+  const done = aim === "done";
   const at = done ? day.end : day.start;
   const set = (local: string) => {
     setTyping(local);
     const chosen = new Date(local);
     if (!Number.isNaN(chosen.getTime())) {
-      edit(setDay({ aim: done ? "done" : "start", at: chosen.toISOString() }));
+      edit(setDayTime(chosen.toISOString()));
     }
   };
   return (
@@ -77,16 +86,16 @@ function When({ day, error, fixed, edit }: WhenProps) {
           { value: "start", text: "Begin at" },
           { value: "done", text: "Done by" },
         ]}
-        onChange={(aim) => edit(setDay({ aim, at: aim === "done" ? day.end : day.start }))}
+        onChange={(next) => edit(setDay({ aim: next, at: next === "done" ? day.end : day.start }))}
       />
-      <Field label={done ? "Done by" : "Begin at"} error={error}>
+      <Field label="Day and time" error={error}>
         {(id) => (
           <input
             id={id}
             type="datetime-local"
             step={300}
             className="input digits min-h-11 font-bold"
-            value={typing ?? localTime(day.wished ? day.at : at)}
+            value={typing ?? localTime(day.wished && day.aim === aim ? day.at : at)}
             onChange={(event) => set(event.target.value)}
             onBlur={() => setTyping(undefined)}
           />

@@ -73,6 +73,7 @@ export function DayRibbon({ plan, day, move }: Props) {
         onPointerCancel={drop}
       >
         <Hours start={start + shift * MINUTE} minutes={minutes} scale={scale} height={height} />
+        <Watches day={day} rows={rows} x={x} />
         {rows.map((row, index) => (
           <g key={row.name} transform={`translate(0 ${TOP + index * ROW})`}>
             <text x="0" y={BAR / 2} dy="0.36em" className="fill-soft font-semibold" fontSize="14">
@@ -83,7 +84,6 @@ export function DayRibbon({ plan, day, move }: Props) {
             ))}
           </g>
         ))}
-        <Watches day={day} rows={rows} x={x} />
       </svg>
       {move && <Handle day={day} shift={shift} start={start} move={(by) => move(moved(by))} />}
     </div>

@@ -9,18 +9,20 @@ import { type LoadPictureData, type Plan, useCompany } from "./usePlan";
 
 interface Props {
   readonly plan: Plan;
+  /** The canners the cook chose, with the taps the server has not seen yet. */
+  readonly chosen: readonly number[] | undefined;
   readonly kitchen: Kitchen;
   readonly edit: (edit: PlanEdit) => void;
 }
 
 /** Which jars go into which canner together: each load from above, layer by layer. */
-export const LoadsCard = memo(function LoadsCard({ plan, kitchen, edit }: Props) {
+export const LoadsCard = memo(function LoadsCard({ plan, chosen, kitchen, edit }: Props) {
   const { loads } = plan;
   if (loads.trouble != null) {
     return (
       <Card label="Loads" tone="brick" className="flex flex-col gap-3">
         <p className="font-semibold">{loads.trouble}</p>
-        <CannerChoice plan={plan} kitchen={kitchen} edit={edit} />
+        <CannerChoice plan={plan} chosen={chosen} kitchen={kitchen} edit={edit} />
       </Card>
     );
   }
@@ -34,7 +36,7 @@ export const LoadsCard = memo(function LoadsCard({ plan, kitchen, edit }: Props)
           <h2 className="text-lg font-bold">{loads.loads.length === 1 ? "The load" : "The loads"}</h2>
           <p className={loads.proven ? "text-soft" : "font-semibold"}>{loads.words}</p>
         </div>
-        <CannerChoice plan={plan} kitchen={kitchen} edit={edit} />
+        <CannerChoice plan={plan} chosen={chosen} kitchen={kitchen} edit={edit} />
       </div>
       <Legend plan={plan} />
       <ol className="grid gap-x-4 gap-y-5 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
@@ -54,11 +56,11 @@ export const LoadsCard = memo(function LoadsCard({ plan, kitchen, edit }: Props)
 });
 
 /** Which canners are used; all of them unless the cook takes one out. */
-function CannerChoice({ plan, kitchen, edit }: Props) {
+function CannerChoice({ plan, chosen, kitchen, edit }: Props) {
   if (kitchen.canners.length < 2 || plan.atStove) {
     return null;
   }
-  const used = plan.loads.canners.map((canner) => canner.id);
+  const used = chosen ?? plan.loads.canners.map((canner) => canner.id);
   return (
     <fieldset className="flex flex-wrap gap-2">
       <legend className="sr-only">Canners in use</legend>
@@ -156,6 +158,7 @@ function LoadView({ plan, load, edit }: LoadProps) {
                 <Button
                   key={`${room.dish}/${room.size}/${room.mouth}`}
                   size="small"
+                  className="h-auto! py-1.5 text-left whitespace-normal"
                   onClick={() => edit(addJars(room.dish, room.size, room.mouth, room.count))}
                 >
                   {room.count} more {jarWord(room.size, room.count)}

@@ -6,7 +6,7 @@ import type { Kitchen } from "@/kitchen";
 import { countJars, formatTime } from "@/quantity";
 import { FindingNote, VerdictTag } from "@/ruling";
 import { AmountsCard } from "./AmountsCard";
-import { type Dish, onDish, type PlanEdit } from "./body";
+import { type DayWish, type Dish, onDish, type PlanEdit } from "./body";
 import { CorrectionCard } from "./CorrectionCard";
 import { DayCard } from "./DayCard";
 import { Dishes } from "./Dishes";
@@ -73,6 +73,8 @@ function OpenPlan({ plan, body, kitchen, edit, behind, error, retry }: Ready) {
           dish={dish}
           answer={answer}
           wrong={atField}
+          wish={body.day ?? undefined}
+          canners={body.canners ?? undefined}
           error={error}
           edit={edit}
         />
@@ -110,11 +112,13 @@ interface DishProps {
   readonly dish: Dish;
   readonly answer: DishAnswer;
   readonly wrong: (field: string) => string | undefined;
+  readonly wish: DayWish | undefined;
+  readonly canners: readonly number[] | undefined;
   readonly error: unknown;
   readonly edit: (edit: PlanEdit) => void;
 }
 
-function OneDish({ plan, kitchen, dish, answer, wrong, error, edit }: DishProps) {
+function OneDish({ plan, kitchen, dish, answer, wrong, wish, canners, error, edit }: DishProps) {
   const { key } = dish;
   const change = useCallback((part: (dish: Dish) => Dish) => edit(onDish(key, part)), [edit, key]);
   const fixed = answer.batch != null;
@@ -153,8 +157,8 @@ function OneDish({ plan, kitchen, dish, answer, wrong, error, edit }: DishProps)
           />
         </div>
       </div>
-      <DayCard plan={plan} error={error} edit={edit} />
-      <LoadsCard plan={plan} kitchen={kitchen} edit={edit} />
+      <DayCard plan={plan} wish={wish} error={error} edit={edit} />
+      <LoadsCard plan={plan} chosen={canners} kitchen={kitchen} edit={edit} />
       {ruling && <Stops answer={answer} />}
       {ruling?.verdict === "own-judgement" && (
         <Judgement

@@ -1,12 +1,15 @@
 import { describe, expect, test } from "vitest";
 import {
   addDish,
+  applyRemedy,
   countJar,
   type Dish,
   freeKey,
   onDish,
   type PlanBody,
   removeDish,
+  setDay,
+  setDayTime,
   tick,
   withMouth,
 } from "./body";
@@ -77,4 +80,36 @@ describe("dishes of a plan", () => {
     expect(once.ticked).toEqual(["salt"]);
     expect(tick("salt", false)(once).ticked).toEqual([]);
   });
+});
+
+test("a time that is typed while a tap on the aim is under way keeps the aim", () => {
+  const done = setDay({ aim: "done", at: "2026-11-28T18:00:00Z" });
+  const later = setDayTime("2026-11-28T19:00:00Z");
+  expect(later(done(BODY)).day).toEqual({ aim: "done", at: "2026-11-28T19:00:00Z", quickSoak: false });
+  expect(setDayTime("2026-11-28T09:00:00Z")(BODY).day?.aim).toBe("start");
+});
+
+test("a remedy changes what it says and leaves the rest", () => {
+  const pints = applyRemedy({
+    code: "pints-only",
+    text: "",
+    quickSoak: false,
+    canners: [],
+    jars: [{ dish: "a", jars: [{ size: "pint", mouth: "regular", count: 14 }] }],
+  })({ ...BODY, dishes: [DISH, { ...DISH, key: "b" }] });
+  expect(pints.dishes[0]?.jars.filter((jar) => jar.count > 0)).toEqual([
+    { size: "pint", mouth: "regular", count: 14 },
+  ]);
+  expect(pints.dishes[1]).toEqual({ ...DISH, key: "b" });
+  const start = applyRemedy({
+    code: "start-at",
+    text: "",
+    start: "2026-11-28T08:00:00Z",
+    quickSoak: false,
+    canners: [3, 4],
+    jars: [],
+  })(BODY);
+  expect(start.day?.at).toBe("2026-11-28T08:00:00Z");
+  expect(start.canners).toEqual([3, 4]);
+  expect(start.dishes).toEqual(BODY.dishes);
 });

@@ -111,6 +111,11 @@ export function setDay(wish: Partial<DayWish>): PlanEdit {
   return (body) => ({ ...body, day: { aim: "start", quickSoak: false, ...body.day, ...wish } });
 }
 
+/** Another time for whatever the aim is by then: a tap on the aim may still be on its way. */
+export function setDayTime(at: string): PlanEdit {
+  return (body) => setDay({ aim: body.day?.aim ?? "start", at })(body);
+}
+
 /** Which canners are used; all of those named, at most three. */
 export function withCanners(canners: readonly number[]): PlanEdit {
   return ({ canner: _, ...body }) => ({ ...body, canners: [...canners].slice(0, 3) });

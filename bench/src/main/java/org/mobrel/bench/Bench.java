@@ -26,8 +26,12 @@ public final class Bench {
 
     private Bench() {}
 
-    /** @param arguments the address of a running server; without it only the core is measured */
+    /** @param arguments the address of a running server, without it only the core is measured; or 'loading' for that alone */
     public static void main(String[] arguments) throws RunnerException {
+        if (arguments.length > 0 && arguments[0].equals("loading")) {
+            LoadingBench.print(LoadingBench.run());
+            return;
+        }
         List<Line> lines = new ArrayList<>();
         Collection<RunResult> results = new Runner(new OptionsBuilder()
                         .include(RulingBenchmark.class.getSimpleName())
@@ -49,6 +53,7 @@ public final class Bench {
         lines.forEach(line -> System.out.printf(
                 "%-44s %9.2f %s %9.2f %s   %s%n",
                 line.what(), line.median(), line.unit(), line.p99(), line.unit(), line.limit()));
+        LoadingBench.print(LoadingBench.run());
     }
 
     private static Line line(RunResult result) {

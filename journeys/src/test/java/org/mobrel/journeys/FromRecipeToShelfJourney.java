@@ -52,14 +52,15 @@ class FromRecipeToShelfJourney {
         button(page, "Save").click();
         Locator form = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("A new canner"));
         form.getByLabel("What you call it").fill("Big canner");
-        form.getByRole(AriaRole.TEXTBOX, new Locator.GetByRoleOptions().setName("The dial reads too high"))
-                .fill("");
-        page.keyboard().type("0.5");
         form.getByLabel("Quarts in a layer", new Locator.GetByLabelOptions().setExact(true))
                 .fill("9");
         form.getByLabel("Pints in a layer", new Locator.GetByLabelOptions().setExact(true))
                 .fill("10");
         button(page, "Add this canner").click();
+        page.getByText("Gauge tests").click();
+        page.getByLabel("This dial read (psi)").fill("10.5");
+        page.getByLabel("Tested by").fill("Ada");
+        button(page, "Write down").first().click();
         assertThat(region(page, "Big canner")).containsText("12.5");
     }
 
@@ -95,7 +96,8 @@ class FromRecipeToShelfJourney {
         button(page, "One less: Quarts").click();
         button(page, "One more: Pints").click();
         button(page, "One more: Pints").click();
-        assertThat(page.getByText("6 quarts and 2 pints · Big canner")).isVisible();
+        assertThat(page.getByText("6 quarts and 2 pints · one load in Big canner"))
+                .isVisible();
         Locator card = region(page, "Process card, load 1");
         assertThat(card).containsText("90");
         assertThat(card).containsText("12 + 0.5: it reads high");

@@ -260,9 +260,9 @@ class PlanJourney {
                         AriaRole.HEADING, new Page.GetByRoleOptions().setName("Lamb stew and Pork shank stock")))
                 .isVisible();
         assertThat(made(page)).containsText("7 quarts");
-        assertThat(page.getByText("14 quarts and 3 pints · Big canner")).isVisible();
+        assertThat(page.getByText("14 quarts and 3 pints · ")).isVisible();
         button(page, "Take Pork shank stock out of the plan").click();
-        assertThat(page.getByText("7 quarts and 3 pints · Big canner")).isVisible();
+        assertThat(page.getByText("7 quarts and 3 pints · ")).isVisible();
 
         button(page, "To the stove").click();
         assertThat(page.getByText("Lamb stew").first()).isVisible();

@@ -34,10 +34,11 @@ public final class Screenshots {
         tablet("plan", "/plan/2");
         tablet("plan-use-up", "/plan/1");
         tablet("shopping-list", "/plan/1/shopping");
-        tablet("prep-list", "/plan/2/prep");
         tablet("fill-jars", "/plan/2/filling");
         tablet("stove", "/stove");
         tablet("seal-check", "/seals/9");
+        part("day", "/plan/3", "The day");
+        part("loads", "/plan/3", "Loads");
         tablet("shelf", "/shelf");
         tablet("logbook", "/logbook");
         tablet("batch", "/logbook/5");
@@ -52,7 +53,22 @@ public final class Screenshots {
         shot(name, path, Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT, ColorScheme.LIGHT);
     }
 
+    /** A card further down, brought into view. */
+    private void part(String name, String path, String region) {
+        Page page = opened(path, Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT, ColorScheme.LIGHT);
+        Cook.region(page, region).evaluate("card => card.scrollIntoView({block: 'center'})");
+        page.waitForTimeout(300);
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+        page.context().close();
+    }
+
     private void shot(String name, String path, int width, int height, ColorScheme scheme) {
+        Page page = opened(path, width, height, scheme);
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+        page.context().close();
+    }
+
+    private Page opened(String path, int width, int height, ColorScheme scheme) {
         Page page = browser.page(width, height, scheme);
         page.navigate(mobrel.url(path));
         page.waitForLoadState(LoadState.LOAD);
@@ -61,7 +77,6 @@ public final class Screenshots {
         page.evaluate("document.fonts.ready");
         // The ruling follows a pause in typing, and clocks begin at the first answer.
         page.waitForTimeout(900);
-        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
-        page.context().close();
+        return page;
     }
 }

@@ -20,6 +20,33 @@ export function CannerCare({ canner }: { readonly canner: Canner }) {
   );
 }
 
+interface EntryProps {
+  readonly label: string;
+  readonly kind: "text" | "number" | "date";
+  readonly value: string;
+  readonly error: string | undefined;
+  readonly maxLength?: number;
+  readonly change: (typed: string) => void;
+}
+
+function Entry({ label, kind, value, error, maxLength, change }: EntryProps) {
+  return (
+    <Field label={label} error={error}>
+      {(id) => (
+        <input
+          id={id}
+          type={kind === "date" ? "date" : "text"}
+          inputMode={kind === "number" ? "decimal" : undefined}
+          className={`input min-h-11 w-full ${kind === "text" ? "" : "digits"}`}
+          maxLength={maxLength}
+          value={value}
+          onChange={(event) => change(event.target.value)}
+        />
+      )}
+    </Field>
+  );
+}
+
 /** Today by this device's calendar, as a date input wants it. */
 function today(): string {
   const now = new Date();
@@ -48,50 +75,22 @@ function Tests({ canner }: { readonly canner: Canner }) {
           );
         }}
       >
-        <Field label="This dial read (psi)" error={field("readPsi")}>
-          {(id) => (
-            <input
-              id={id}
-              className="input digits min-h-11 w-full"
-              inputMode="decimal"
-              value={read}
-              onChange={(event) => setRead(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="The master gauge (psi)" error={field("masterPsi")}>
-          {(id) => (
-            <input
-              id={id}
-              className="input digits min-h-11 w-full"
-              inputMode="decimal"
-              value={master}
-              onChange={(event) => setMaster(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="On" error={field("on")}>
-          {(id) => (
-            <input
-              id={id}
-              type="date"
-              className="input digits min-h-11 w-full"
-              value={on}
-              onChange={(event) => setOn(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="Tested by" error={field("by")}>
-          {(id) => (
-            <input
-              id={id}
-              className="input min-h-11 w-full"
-              maxLength={60}
-              value={by}
-              onChange={(event) => setBy(event.target.value)}
-            />
-          )}
-        </Field>
+        <Entry
+          label="This dial read (psi)"
+          kind="number"
+          error={field("readPsi")}
+          value={read}
+          change={setRead}
+        />
+        <Entry
+          label="The master gauge (psi)"
+          kind="number"
+          error={field("masterPsi")}
+          value={master}
+          change={setMaster}
+        />
+        <Entry label="On" kind="date" error={field("on")} value={on} change={setOn} />
+        <Entry label="Tested by" kind="text" error={field("by")} value={by} change={setBy} maxLength={60} />
         <p className="self-center font-semibold">{Number.isFinite(off) ? offWords(off) : ""}</p>
         <Button
           type="submit"
@@ -203,28 +202,22 @@ function Inspections({ canner }: { readonly canner: Canner }) {
         </fieldset>
       ))}
       <div className="grid grid-cols-2 gap-3">
-        <Field label="Looked at by" error={wrongAt(inspect.error, "by")}>
-          {(id) => (
-            <input
-              id={id}
-              className="input min-h-11 w-full"
-              maxLength={60}
-              value={by}
-              onChange={(event) => setBy(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="Note" error={wrongAt(inspect.error, "note")}>
-          {(id) => (
-            <input
-              id={id}
-              className="input min-h-11 w-full"
-              maxLength={400}
-              value={note}
-              onChange={(event) => setNote(event.target.value)}
-            />
-          )}
-        </Field>
+        <Entry
+          label="Looked at by"
+          kind="text"
+          error={wrongAt(inspect.error, "by")}
+          value={by}
+          change={setBy}
+          maxLength={60}
+        />
+        <Entry
+          label="Note"
+          kind="text"
+          error={wrongAt(inspect.error, "note")}
+          value={note}
+          change={setNote}
+          maxLength={400}
+        />
       </div>
       <Button
         type="submit"

@@ -1,19 +1,12 @@
 import { Stepper } from "@/kit";
-import { type Kitchen, useKitchenChange } from "./useKitchen";
+import { type Kitchen, useSettings } from "./useKitchen";
 
 const ML_PER_CUP = 236.59;
 
 /** Who eats here, and how much: a plan says how many meals its jars are. */
 export function Household({ kitchen }: { readonly kitchen: Kitchen }) {
-  const change = useKitchenChange();
   const metric = kitchen.units === "metric";
-  const save = (part: { people?: number; servingMl?: number }) =>
-    change.mutate({
-      units: kitchen.units,
-      school: kitchen.school,
-      ...(kitchen.altitudeFt == null ? {} : { altitudeFt: kitchen.altitudeFt }),
-      ...part,
-    });
+  const { save } = useSettings(kitchen);
   return (
     <div className="flex flex-col gap-2">
       <Stepper

@@ -1,18 +1,11 @@
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Field, Stepper } from "@/kit";
-import { type Kitchen, useKitchenChange } from "./useKitchen";
+import { type Kitchen, useSettings } from "./useKitchen";
 
 /** What a day depends on: how many burners, and when nobody wants to stand in the kitchen. */
 export function Workplace({ kitchen }: { readonly kitchen: Kitchen }) {
-  const change = useKitchenChange();
-  const save = (part: { burners?: number; quietFrom?: string; quietUntil?: string }) =>
-    change.mutate({
-      units: kitchen.units,
-      school: kitchen.school,
-      ...(kitchen.altitudeFt == null ? {} : { altitudeFt: kitchen.altitudeFt }),
-      ...part,
-    });
+  const { save, error } = useSettings(kitchen);
   return (
     <div className="flex flex-col gap-2">
       <Stepper
@@ -26,13 +19,13 @@ export function Workplace({ kitchen }: { readonly kitchen: Kitchen }) {
         <Time
           label="Quiet from"
           value={kitchen.quietFrom}
-          error={wrongAt(change.error, "quietFrom")}
+          error={wrongAt(error, "quietFrom")}
           save={(quietFrom) => save({ quietFrom })}
         />
         <Time
           label="until"
           value={kitchen.quietUntil}
-          error={wrongAt(change.error, "quietUntil")}
+          error={wrongAt(error, "quietUntil")}
           save={(quietUntil) => save({ quietUntil })}
         />
       </div>

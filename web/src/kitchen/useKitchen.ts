@@ -37,6 +37,19 @@ export function useKitchenChange() {
   return useChange((kitchen: KitchenChange) => body(api.PUT("/api/kitchen", { body: kitchen })));
 }
 
+/** Changes some settings and leaves the others as they are. */
+export function useSettings(kitchen: Kitchen) {
+  const change = useKitchenChange();
+  const save = (part: Partial<KitchenChange>) =>
+    change.mutate({
+      units: kitchen.units,
+      school: kitchen.school,
+      ...(kitchen.altitudeFt == null ? {} : { altitudeFt: kitchen.altitudeFt }),
+      ...part,
+    });
+  return { save, error: change.error };
+}
+
 /** Adds a canner, or changes the one of that id. */
 export function useCannerChange() {
   return useChange(({ id, canner }: { readonly id: number | undefined; readonly canner: CannerChange }) =>

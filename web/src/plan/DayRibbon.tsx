@@ -85,6 +85,7 @@ export function DayRibbon({ plan, day, move }: Props) {
           </g>
         ))}
       </svg>
+      <Key />
       {move && <Handle day={day} shift={shift} start={start} move={(by) => move(moved(by))} />}
     </div>
   );
@@ -223,6 +224,28 @@ function Watches({ day, rows, x }: WatchProps) {
   );
 }
 
+const KEY = [
+  { look: "bg-primary", text: "hands: cut, fill, take out; canner: vent" },
+  { look: "bg-bar", text: "heats, boils, comes up" },
+  { look: "bg-copper", text: "holds its pressure" },
+  { look: "bg-steam border border-line", text: "by itself" },
+  { look: "border-2 border-dashed border-ink", text: "on watch" },
+] as const;
+
+/** What the bars mean that are too short for a word. */
+function Key() {
+  return (
+    <ul className="sticky left-0 flex flex-wrap gap-x-5 gap-y-1 pt-2 text-[0.9rem] text-soft">
+      {KEY.map(({ look, text }) => (
+        <li key={text} className="flex items-center gap-2">
+          <span className={`h-3.5 w-6 shrink-0 rounded ${look}`} aria-hidden="true" />
+          {text}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 interface HandleProps {
   readonly day: Day;
   readonly shift: number;
@@ -252,7 +275,7 @@ function Handle({ day, shift, start, move }: HandleProps) {
       >
         15 min later
       </button>
-      <span className="text-soft max-sm:hidden">or drag the ribbon; outlined: on watch {spanOf(day)}</span>
+      <span className="text-soft max-sm:hidden">or drag the ribbon; on watch {spanOf(day)}</span>
     </div>
   );
 }

@@ -3,7 +3,7 @@ import { useCallback, useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Card, LinkButton, Place, ProblemNote } from "@/kit";
 import type { Kitchen } from "@/kitchen";
-import { countJars, formatTime } from "@/quantity";
+import { countJars, formatSpan, formatTime } from "@/quantity";
 import { FindingNote, VerdictTag } from "@/ruling";
 import { AmountsCard } from "./AmountsCard";
 import { type DayWish, type Dish, onDish, type PlanEdit } from "./body";
@@ -20,7 +20,7 @@ import { ShareCard, VariantCounts } from "./ShareCard";
 import { StepsCard } from "./StepsCard";
 import { Supplies } from "./Supplies";
 import { ToTheStove } from "./ToTheStove";
-import type { DishAnswer, Load, Plan } from "./usePlan";
+import type { Day, DishAnswer, Load, Plan } from "./usePlan";
 
 /** How many jars, how much of everything, which loads: recipes above, jars in the middle, amounts beside them. */
 export function PlanPlace({ id }: { readonly id: number }) {
@@ -93,8 +93,15 @@ function lead(plan: Plan): string {
   return loads.length === 0
     ? countJars(merged(plan))
     : `${countJars(merged(plan))} · ${loads.length === 1 ? "one load" : `${loads.length} loads`} in ${canners}${
-        plan.day ? ` · jars out at ${formatTime(plan.day.end)}` : ""
+        plan.day ? ` · ${endWords(plan.day)}` : ""
       }`;
+}
+
+/** When it is over, once somebody said when it is to be; until then how long it takes. */
+function endWords(day: Day): string {
+  return day.wished
+    ? `jars out at ${formatTime(day.end)}`
+    : `${formatSpan(Date.parse(day.end) - Date.parse(day.start))} in all`;
 }
 
 /** Jars of one size are one number, whatever their mouth. */

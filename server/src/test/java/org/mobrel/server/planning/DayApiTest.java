@@ -255,6 +255,26 @@ class DayApiTest {
         assertThat(refused.body().get("code").asString()).isEqualTo("out-of-use");
     }
 
+    /** Two canners on one burner: only one of them is used, the one with which the day ends sooner. */
+    @Test
+    void canners_on_one_burner_take_turns() {
+        long recipe = plans.recipe("Beans", BEANS);
+        long plan = plans.begin(recipe);
+        for (long id : List.of(big, small)) {
+            int quarts = id == big ? 7 : 4;
+            server.put(
+                    "/api/kitchen/canners/" + id,
+                    "{\"name\": \"on one burner %d\", \"gauge\": \"weighted\", \"quarts\": %d, \"pints\": 8, \"shortLayers\": 1, \"burner\": \"front\"}"
+                            .formatted(quarts, quarts));
+        }
+        JsonNode loads = save(plan, List.of(big, small), "", dish("a", recipe, QUART.formatted(11)))
+                .get("loads")
+                .get("loads");
+        assertThat(loads.valueStream().map(load -> load.get("canner").asLong()).distinct())
+                .containsExactly(big);
+        assertThat(loads.size()).isEqualTo(2);
+    }
+
     @Test
     void other_recipes_are_named_that_would_go_along() {
         long beans = plans.recipe("Bean soup", BEANS);

@@ -31,7 +31,10 @@ interface Row {
 /** The day as one ribbon: hands above, pots and canners below, the time on watch outlined. */
 export function DayRibbon({ plan, day, move }: Props) {
   const frame = useRef<HTMLDivElement>(null);
-  const width = Math.max(NARROWEST, useWidth(frame, 1000));
+  const room = useWidth(frame, 1000);
+  const width = Math.max(NARROWEST, room);
+  // Where the ribbon is wider than the screen a finger scrolls it; the start is moved by steps.
+  const dragged = move !== undefined && room >= NARROWEST;
   const [shift, setShift] = useState(0);
   const from = useRef<number | undefined>(undefined);
   const start = Date.parse(day.start);
@@ -61,9 +64,9 @@ export function DayRibbon({ plan, day, move }: Props) {
         height={height}
         role="img"
         aria-label={`${day.lead} ${rows.map((row) => row.name).join(", ")}`}
-        className={`block select-none ${move ? "cursor-ew-resize touch-pan-y" : ""}`}
+        className={`block select-none ${dragged ? "cursor-ew-resize touch-pan-y" : ""}`}
         onPointerDown={(event) => {
-          if (move) {
+          if (dragged) {
             from.current = event.clientX;
             event.currentTarget.setPointerCapture(event.pointerId);
           }

@@ -1,16 +1,19 @@
 import { ChevronRight } from "lucide-react";
-import type { ReactNode } from "react";
+import { type ReactNode, useState } from "react";
 
 interface Props {
   readonly title: string;
   readonly className?: string;
+  /** Whether what is inside asks the server: then it is made only once somebody opens it. */
+  readonly lazy?: boolean;
   readonly children: ReactNode;
 }
 
 /** Something nobody needs this minute: its name, and the rest on a tap. */
-export function Fold({ title, className = "", children }: Props) {
+export function Fold({ title, className = "", lazy = false, children }: Props) {
+  const [opened, setOpened] = useState(false);
   return (
-    <details className={`group ${className}`}>
+    <details className={`group ${className}`} onToggle={() => setOpened(true)}>
       <summary className="flex min-h-11 cursor-pointer list-none items-center gap-1.5 font-bold text-primary [&::-webkit-details-marker]:hidden">
         <ChevronRight
           size={20}
@@ -19,7 +22,7 @@ export function Fold({ title, className = "", children }: Props) {
         />
         {title}
       </summary>
-      {children}
+      {(opened || !lazy) && children}
     </details>
   );
 }

@@ -9,11 +9,11 @@ export function CannerCare({ canner }: { readonly canner: Canner }) {
   return (
     <div className="mt-2 flex flex-wrap gap-x-8">
       {canner.gauge === "dial" && (
-        <Fold title="Gauge tests" className="min-w-64 flex-1">
+        <Fold lazy title="Gauge tests" className="min-w-64 flex-1">
           <Tests canner={canner} />
         </Fold>
       )}
-      <Fold title="Inspection" className="min-w-64 flex-1">
+      <Fold lazy title="Inspection" className="min-w-64 flex-1">
         <Inspections canner={canner} />
       </Fold>
     </div>

@@ -205,9 +205,8 @@ interface WatchProps {
 
 /** The hours on watch, around the canners. */
 function Watches({ day, rows, x }: WatchProps) {
-  const first = rows.findIndex((row) => row.tasks.some((task) => task.canner >= 0 && task.code !== "fill"));
   const canners = rows.findIndex((row) => row.tasks.some((task) => task.code === "heat"));
-  const top = TOP + Math.max(first === 0 ? canners : first, canners) * ROW - 5;
+  const top = TOP + canners * ROW - 5;
   const height = (rows.length - canners) * ROW - 2;
   return (
     <>

@@ -60,7 +60,10 @@ function CannerChoice({ plan, chosen, kitchen, edit }: Props) {
   if (kitchen.canners.length < 2 || plan.atStove) {
     return null;
   }
-  const used = chosen ?? plan.loads.canners.map((canner) => canner.id);
+  const wanted = chosen ?? plan.loads.canners.map((canner) => canner.id);
+  const used = wanted.filter((id) =>
+    kitchen.canners.some((canner) => canner.id === id && canner.trouble == null),
+  );
   return (
     <fieldset className="flex flex-wrap gap-2">
       <legend className="sr-only">Canners in use</legend>
@@ -150,7 +153,7 @@ function LoadView({ plan, load, edit }: LoadProps) {
         </div>
       </div>
       {load.room != null && (
-        <Fold title="Room for more">
+        <Fold lazy title="Room for more">
           <p className="text-soft">{load.room}</p>
           {more.length > 0 && !plan.atStove && (
             <div className="my-2 flex flex-wrap gap-2">
@@ -167,7 +170,7 @@ function LoadView({ plan, load, edit }: LoadProps) {
               ))}
             </div>
           )}
-          <Company plan={plan.id} load={load.number} />
+          <Company plan={plan} load={load.number} />
         </Fold>
       )}
     </li>
@@ -187,7 +190,7 @@ function merged(jars: readonly { readonly size: string; readonly count: number }
 }
 
 /** Other recipes that would go along: asked for only when somebody wants to know. */
-function Company({ plan, load }: { readonly plan: number; readonly load: number }) {
+function Company({ plan, load }: { readonly plan: Plan; readonly load: number }) {
   const company = useCompany(plan, load);
   if (!company.data || company.data.recipes.length === 0) {
     return company.data ? <p className="text-soft">No other recipe of yours would go along.</p> : null;

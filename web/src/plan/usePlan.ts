@@ -127,9 +127,9 @@ async function put(id: number, edits: readonly PlanEdit[], base: Plan): Promise<
 }
 
 /** Other recipes that would share a load. */
-export function useCompany(id: number, number: number) {
+export function useCompany({ id, revision }: Plan, number: number) {
   return useQuery({
-    queryKey: ["plans", id, "company", number],
+    queryKey: ["plans", id, "company", number, revision],
     queryFn: () =>
       body(api.GET("/api/plans/{id}/loads/{number}/company", { params: { path: { id, number } } })),
   });

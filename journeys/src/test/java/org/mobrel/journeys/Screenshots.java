@@ -32,7 +32,6 @@ public final class Screenshots {
         tablet("recipe", "/recipes/8");
         tablet("recipe-stopped", "/recipes/7");
         tablet("plan", "/plan/2");
-        tablet("plan-use-up", "/plan/1");
         tablet("shopping-list", "/plan/1/shopping");
         tablet("fill-jars", "/plan/2/filling");
         tablet("stove", "/stove");

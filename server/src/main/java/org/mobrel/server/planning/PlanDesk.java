@@ -1,5 +1,6 @@
 package org.mobrel.server.planning;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.HashMap;
@@ -27,6 +28,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps plans: what a cook set. What follows from it is worked out by {@link PlanLooks}. */
 @Service
 public class PlanDesk {
+
+    private static final Duration FARTHEST = Duration.ofDays(5 * 365);
 
     private final PlanStore store;
     private final PlanLooks looks;
@@ -136,6 +139,7 @@ public class PlanDesk {
         }
         refuseToChangeWhatIsCooked(before, body);
         refuseKeysTwice(body);
+        refuseADayFarAway(body, clock.instant());
         StoredPlan after = new StoredPlan(id, body, basedOn + 1, clock.instant(), before.away(), before.atStove());
         LookedAt looked = looks.look(after);
         looked.dishes().forEach(dish -> dish.trouble().ifPresent(wrong -> {
@@ -146,6 +150,14 @@ public class PlanDesk {
             throw new IllegalStateException("plan %d changed under its lock".formatted(id));
         }
         return looked;
+    }
+
+    /** A year that is still being typed, or a slip of the finger. */
+    private static void refuseADayFarAway(PlanBody body, Instant now) {
+        Instant at = body.day() == null ? null : body.day().at();
+        if (at != null && (at.isBefore(now.minus(FARTHEST)) || at.isAfter(now.plus(FARTHEST)))) {
+            throw new BadField("day.at", "a day within five years of today");
+        }
     }
 
     private static void refuseKeysTwice(PlanBody body) {

@@ -152,8 +152,11 @@ class PlanLooks {
         List<KitchenCanner> chosen = kitchen.canners().stream()
                 .filter(canner -> body.chosenCanners().contains(canner.id()))
                 .toList();
+        List<KitchenCanner> good =
+                chosen.stream().filter(canner -> canner.outOfUse().isEmpty()).toList();
         if (!chosen.isEmpty()) {
-            return chosen;
+            // One that is out of use takes no load as long as another can; alone it says why at the stove.
+            return good.isEmpty() ? chosen.subList(0, 1) : good;
         }
         List<KitchenCanner> usable = usable(kitchen);
         return usable.isEmpty() ? kitchen.canners().subList(0, 1) : usable;

@@ -44,19 +44,18 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail conflict(Conflict conflict) {
-        ProblemDetail problem =
-                problem(HttpStatus.CONFLICT, conflict.code(), "Not now", String.valueOf(conflict.getMessage()));
-        problem.setProperty("code", conflict.code());
-        conflict.facts().forEach(problem::setProperty);
-        return problem;
+        return coded(HttpStatus.CONFLICT, "Not now", conflict);
     }
 
     @ExceptionHandler
     ProblemDetail unfit(Unfit unfit) {
-        ProblemDetail problem = problem(
-                HttpStatus.UNPROCESSABLE_CONTENT, unfit.code(), "This cannot be", String.valueOf(unfit.getMessage()));
-        problem.setProperty("code", unfit.code());
-        unfit.facts().forEach(problem::setProperty);
+        return coded(HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be", unfit);
+    }
+
+    private static ProblemDetail coded(HttpStatus status, String title, CodedProblem why) {
+        ProblemDetail problem = problem(status, why.code(), title, String.valueOf(why.getMessage()));
+        problem.setProperty("code", why.code());
+        why.facts().forEach(problem::setProperty);
         return problem;
     }
 

@@ -24,6 +24,8 @@ import org.mobrel.server.platform.SqlTime;
 import org.mobrel.server.shelf.ShelfDesk;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Writes down what happens in a run. An event is stored before it is answered, and never changed afterwards. */
 @Service
@@ -125,12 +127,22 @@ public class RunDesk {
         RunState state = after.state();
         if (state.stage().isOver()) {
             store.close(id);
-            past.remove(after.cannerId());
+            forgetPastOf(after.cannerId());
         }
         if (state.stage() == Stage.DONE && before.stage() != Stage.DONE) {
             shelve(after, state, event.at());
         }
         return after;
+    }
+
+    /** Once this is stored: read before, the times of the last run would be kept without it. */
+    private void forgetPastOf(long canner) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                past.remove(canner);
+            }
+        });
     }
 
     private static Conflict refused(Refusal refusal, RunState state) {

@@ -3,8 +3,6 @@ package org.mobrel.server.loading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.Collections;
 import java.util.List;
 import java.util.stream.Stream;
@@ -14,16 +12,13 @@ import org.junit.jupiter.api.TestFactory;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.mobrel.server.ApiCases;
 import org.mobrel.server.TestServer;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.ObjectMapper;
 
 /** {@code POST /api/loading}, as a script uses it. */
 @ExtendWith(TestServer.class)
 class LoadingApiTest {
-
-    /** The same cases as the core's own. */
-    private static final Path CASES = Path.of("../core/src/test/resources/cases/loading-cases.json");
 
     private static final String CANNER =
             """
@@ -40,14 +35,7 @@ class LoadingApiTest {
 
     @TestFactory
     Stream<DynamicTest> every_case_reaches_its_optimum(TestServer server) throws IOException {
-        return new ObjectMapper()
-                        .readTree(Files.readString(CASES))
-                        .get("cases")
-                        .valueStream()
-                        .map(example ->
-                                DynamicTest.dynamicTest(example.get("name").asString(), () -> check(server, example)))
-                        .toList()
-                        .stream();
+        return ApiCases.of("loading-cases.json", example -> check(server, example));
     }
 
     private static void check(TestServer server, JsonNode example) {

@@ -275,6 +275,26 @@ class DayApiTest {
         assertThat(loads.size()).isEqualTo(2);
     }
 
+    /** A gauge that is too far off stops its canner, not the plan: the other one takes the loads. */
+    @Test
+    void a_canner_out_of_use_is_left_out_where_another_can_take_its_loads() {
+        long recipe = plans.recipe("Beans", BEANS);
+        long plan = plans.begin(recipe);
+        save(plan, List.of(big, small), "", dish("a", recipe, QUART.formatted(11)));
+        server.post(
+                "/api/kitchen/canners/%d/tests".formatted(big),
+                "{\"on\": \"2026-11-01\", \"readPsi\": 12, \"masterPsi\": 10, \"by\": \"Ada\"}");
+        JsonNode answer = plans.plan(plan);
+        assertThat(answer.get("loads")
+                        .get("loads")
+                        .valueStream()
+                        .map(load -> load.get("canner").asLong())
+                        .distinct())
+                .containsExactly(small);
+        assertThat(answer.get("dishes").get(0).get("ruling").get("verdict").asString())
+                .isEqualTo("covered");
+    }
+
     @Test
     void other_recipes_are_named_that_would_go_along() {
         long beans = plans.recipe("Bean soup", BEANS);
@@ -369,6 +389,12 @@ class DayApiTest {
             assertThat(answer.status()).isEqualTo(400);
             assertThat(answer.body().get("field").asString()).startsWith("body.day.");
         }
+        TestServer.Answer far = server.put(
+                "/api/plans/" + plan,
+                "{\"basedOn\": 1, \"body\": {%s \"dishes\": [%s], \"ticked\": []}}"
+                        .formatted(at("start", Instant.MAX), dish("a", recipe, QUART.formatted(7))));
+        assertThat(far.status()).isEqualTo(400);
+        assertThat(far.body().get("field").asString()).isEqualTo("day.at");
         assertThat(plans.plan(plan).get("body").toString()).isEqualTo(before);
     }
 }

@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
@@ -15,30 +13,20 @@ import org.junit.jupiter.api.TestFactory;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.mobrel.server.ApiCases;
 import org.mobrel.server.TestServer;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.ObjectMapper;
 
 /** {@code POST /api/scaling}, as a script uses it. */
 @ExtendWith(TestServer.class)
 class ScalingApiTest {
-
-    /** The same cases as the core's own. */
-    private static final Path CASES = Path.of("../core/src/test/resources/cases/scaling-cases.json");
 
     private static final String STEW =
             "\"lines\": [\"3 lb lamb in 1-inch cubes\", \"4 cups carrots, sliced\", \"2 qt lamb stock\", \"½ tsp salt a quart\"]";
 
     @TestFactory
     Stream<DynamicTest> every_case_gets_its_jars_and_amounts(TestServer server) throws IOException {
-        return new ObjectMapper()
-                        .readTree(Files.readString(CASES))
-                        .get("cases")
-                        .valueStream()
-                        .map(example ->
-                                DynamicTest.dynamicTest(example.get("name").asString(), () -> check(server, example)))
-                        .toList()
-                        .stream();
+        return ApiCases.of("scaling-cases.json", example -> check(server, example));
     }
 
     private static void check(TestServer server, JsonNode example) {

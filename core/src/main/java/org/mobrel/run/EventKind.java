@@ -5,12 +5,19 @@ import java.util.Optional;
 
 /** What can happen in a run. The codes are stored for ever and never renamed. */
 public enum EventKind {
+    /** One of the six checks before the jars go in, ticked or waived by name. */
+    CHECK("check", CheckTick.class),
+    /** All of them at once. */
     CHECKS_DONE("checks-done"),
+    JAR_IN("jar-in", JarSeat.class),
+    JAR_BACK("jar-back", JarSeat.class),
     LID_LOCKED("lid-locked"),
     STEAM_STEADY("steam-steady"),
     STEAM_STOPPED("steam-stopped"),
     WEIGHT_ON("weight-on"),
-    READING("reading"),
+    READING("reading", Reading.class),
+    /** The heat was gone for a while, or nobody can say whether the pressure held. */
+    INTERRUPTED("interrupted"),
     HEAT_OFF("heat-off"),
     STOP_EARLY("stop-early"),
     FORCED_COOLING("forced-cooling"),
@@ -18,14 +25,31 @@ public enum EventKind {
     WEIGHT_OFF("weight-off"),
     LID_OFF("lid-off"),
     JARS_OUT("jars-out"),
-    JAR_CHECKED("jar-checked"),
+    JAR_CHECKED("jar-checked", JarCheck.class),
     ABANDON("abandon"),
-    NOTE("note");
+    /** What was done with the jars of a run that was given up. */
+    DECIDED("jars-decided", Decision.class),
+    /** Nobody was at the stove; kept, and changes nothing by itself. */
+    AWAY("away"),
+    /** Who looks after the canner from now on, by name. */
+    WATCH("watch"),
+    /** The setting of the burner that holds the pressure. */
+    BURNER("burner"),
+    NOTE("note"),
+    /** A later word about an earlier event; the event itself stays as it was written. */
+    CORRECTION("correction", Correction.class);
 
     private final String code;
+    private final Optional<Class<? extends Detail>> detail;
 
     EventKind(String code) {
         this.code = code;
+        this.detail = Optional.empty();
+    }
+
+    EventKind(String code, Class<? extends Detail> detail) {
+        this.code = code;
+        this.detail = Optional.of(detail);
     }
 
     public static Optional<EventKind> ofCode(String code) {
@@ -34,5 +58,15 @@ public enum EventKind {
 
     public String code() {
         return code;
+    }
+
+    /** What such an event has to say besides that it happened. */
+    Optional<Class<? extends Detail>> detail() {
+        return detail;
+    }
+
+    /** Whether it is told in words: an empty one would say nothing. */
+    public boolean needsWords() {
+        return this == NOTE || this == BURNER || this == WATCH || this == CORRECTION;
     }
 }

@@ -9,7 +9,7 @@ import java.util.Optional;
  * @param jar its number in the load, from 1
  * @param sealed whether the lid is sunk and does not give
  */
-public record JarCheck(int jar, boolean sealed, LiquidLoss loss) {
+public record JarCheck(int jar, boolean sealed, LiquidLoss loss) implements Detail {
 
     /** How much liquid the jar lost to the canner. */
     public enum LiquidLoss {

@@ -6,37 +6,79 @@ import java.util.Optional;
 /**
  * A fact of a run, or the wish for one before it is accepted.
  *
- * @param at by the server's clock
- * @param reading present exactly for a reading
- * @param jar present exactly for a jar's check
+ * @param at when it happened, by the run's clock
+ * @param heard when the server was told; later than {@code at} for what was kept while it could not be reached
+ * @param detail what the kind asks for
  * @param note the cook's own words; may be empty
  */
-public record RunEvent(EventKind kind, Instant at, Optional<Reading> reading, Optional<JarCheck> jar, String note) {
+public record RunEvent(EventKind kind, Instant at, Instant heard, Optional<Detail> detail, Teller by, String note) {
 
-    /** @throws IllegalArgumentException if a reading has no value, or anything else has one */
+    /** @throws IllegalArgumentException if the detail is not the kind's own, or it is heard before it happened */
     public RunEvent {
-        if (reading.isPresent() != (kind == EventKind.READING)) {
-            throw new IllegalArgumentException(
-                    kind.code() + (reading.isPresent() ? " with" : " without") + " a reading");
+        Optional<Class<? extends Detail>> asked = kind.detail();
+        if (!asked.equals(detail.map(Detail::getClass))) {
+            throw new IllegalArgumentException(kind.code() + (detail.isPresent() ? " with" : " without") + " a detail");
         }
-        if (jar.isPresent() != (kind == EventKind.JAR_CHECKED)) {
-            throw new IllegalArgumentException(kind.code() + (jar.isPresent() ? " with" : " without") + " a jar");
+        if (heard.isBefore(at)) {
+            throw new IllegalArgumentException(kind.code() + " heard before it happened");
         }
     }
 
     public static RunEvent of(EventKind kind, Instant at) {
-        return new RunEvent(kind, at, Optional.empty(), Optional.empty(), "");
+        return new RunEvent(kind, at, at, Optional.empty(), Teller.SOMEBODY, "");
+    }
+
+    public static RunEvent of(EventKind kind, Detail detail, Instant at) {
+        return new RunEvent(kind, at, at, Optional.of(detail), Teller.SOMEBODY, "");
     }
 
     public static RunEvent reading(Reading reading, Instant at) {
-        return new RunEvent(EventKind.READING, at, Optional.of(reading), Optional.empty(), "");
+        return of(EventKind.READING, reading, at);
     }
 
     public static RunEvent checked(JarCheck jar, Instant at) {
-        return new RunEvent(EventKind.JAR_CHECKED, at, Optional.empty(), Optional.of(jar), "");
+        return of(EventKind.JAR_CHECKED, jar, at);
     }
 
-    RunEvent at(Instant other) {
-        return new RunEvent(kind, other, reading, jar, note);
+    public RunEvent with(String words) {
+        return new RunEvent(kind, at, heard, detail, by, words);
+    }
+
+    public RunEvent by(Teller other) {
+        return new RunEvent(kind, at, heard, detail, other, note);
+    }
+
+    /** As told later than it happened. */
+    public RunEvent heardAt(Instant later) {
+        return new RunEvent(kind, at, later, detail, by, note);
+    }
+
+    public boolean isHeardLate() {
+        return heard.isAfter(at);
+    }
+
+    public Optional<Reading> reading() {
+        return as(Reading.class);
+    }
+
+    public Optional<JarCheck> jar() {
+        return as(JarCheck.class);
+    }
+
+    public Optional<Correction> correction() {
+        return as(Correction.class);
+    }
+
+    public <T extends Detail> Optional<T> as(Class<T> type) {
+        return detail.filter(type::isInstance).map(type::cast);
+    }
+
+    /** As it happened at one instant and was told at another. */
+    public RunEvent happened(Instant then, Instant told) {
+        return new RunEvent(kind, then, told, detail, by, note);
+    }
+
+    RunEvent saying(Reading other) {
+        return new RunEvent(kind, at, heard, Optional.of(other), by, note);
     }
 }

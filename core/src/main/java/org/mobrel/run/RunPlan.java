@@ -13,8 +13,9 @@ import org.mobrel.quantity.Minutes;
  * @param target the least reading on this canner's own instrument, its error already added
  * @param gauge which instrument rules
  * @param jars how many jars are in the load, at least 1
+ * @param jiggles how often its weight jiggles at the pressure, where that is counted
  */
-public record RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, int jars) {
+public record RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, int jars, Jiggles jiggles) {
 
     /** Steam before the weight goes on (source: Guide 1, venting). */
     public static final Duration VENT = Duration.ofMinutes(10);
@@ -27,6 +28,24 @@ public record RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, in
 
     public static final Duration CHECK_BY = Duration.ofHours(24);
 
+    /** Jars that were not processed, or did not seal, are dealt with within this time (source: Guide 1, seal check). */
+    public static final Duration DECIDE_WITHIN = Duration.ofHours(24);
+
+    /** A soft prompt asks for a look so often in a hold; nothing depends on it. */
+    public static final Duration LOOK_EVERY = Duration.ofMinutes(10);
+
+    /** A hold in which nothing was read for so long has a gap; the clock goes on. */
+    public static final Duration READ_WITHIN = Duration.ofMinutes(15);
+
+    /** So long after the weight went on there should be pressure. */
+    public static final Duration PRESSURE_WITHIN = Duration.ofMinutes(20);
+
+    /** Jars left in the open canner for longer are likely to be forgotten. */
+    public static final Duration EMPTY_WITHIN = Duration.ofMinutes(30);
+
+    /** So far above the mark a dial asks for less heat; the clock does not mind. */
+    public static final GaugePressure TOO_HIGH_BY = GaugePressure.ofPsi(3);
+
     /** @throws IllegalArgumentException if there is nothing to process or no time to process it for */
     public RunPlan {
         if (jars < 1) {
@@ -37,11 +56,27 @@ public record RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, in
         }
     }
 
+    public RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, int jars) {
+        this(process, target, gauge, jars, Jiggles.NOT_COUNTED);
+    }
+
+    /** Whether a reading asks for less heat: three psi above the mark, or a frantic weight. */
+    public boolean isTooHigh(Reading reading) {
+        return switch (gauge) {
+            case DIAL ->
+                reading.dial()
+                        .filter(read -> read.milliPsi() - target.milliPsi() >= TOO_HIGH_BY.milliPsi())
+                        .isPresent();
+            case WEIGHTED ->
+                reading.weightBy(jiggles).filter(WeightState.FRANTIC::equals).isPresent();
+        };
+    }
+
     /** Whether a look at the instrument shows the mark; empty for an instrument that does not rule this canner. */
     Optional<Boolean> isAtMark(Reading reading) {
         return switch (gauge) {
             case DIAL -> reading.dial().map(read -> read.compareTo(target) >= 0);
-            case WEIGHTED -> reading.weight().map(state -> state != WeightState.STILL);
+            case WEIGHTED -> reading.weightBy(jiggles).map(state -> state != WeightState.STILL);
         };
     }
 }

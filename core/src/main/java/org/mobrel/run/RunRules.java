@@ -3,34 +3,60 @@ package org.mobrel.run;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
 /** What may happen when. A wish is answered by the event it becomes, or by a refusal that says why and how long still. */
 public final class RunRules {
 
+    private static final Set<EventKind> TAKEN_BACK_ANY_TIME =
+            EnumSet.of(EventKind.READING, EventKind.AWAY, EventKind.BURNER, EventKind.NOTE);
+
     private RunRules() {}
 
     /**
-     * Decides on a wish. The event it becomes carries the run's own clock, which never steps back.
+     * Decides on a wish. The event it becomes carries the run's own clock, which never steps back; only a reading that was kept or
+     * sent late keeps an earlier time of its own.
      *
+     * @param written all events so far, in the order they were written down
      * @param wish with the instant at which it was uttered
      */
-    public static RunAnswer decide(RunPlan plan, RunState before, RunEvent wish) {
-        Instant now = before.clock(wish.at());
-        RunState state = before.seenAt(plan, now);
-        Optional<Refusal> refusal = guard(plan, state, wish, now);
-        return refusal.map(RunAnswer::refuse).orElseGet(() -> RunAnswer.accept(wish.at(now)));
+    public static RunAnswer decide(RunPlan plan, List<RunEvent> written, RunEvent wish) {
+        RunState state = RunState.after(plan, written);
+        RunEvent event = timed(state, wish);
+        RunState then =
+                event.at().isBefore(state.when().lastAt().orElse(event.at())) ? upTo(plan, written, event.at()) : state;
+        Optional<Refusal> refusal = guard(plan, then.seenAt(plan, event.at()), event, written);
+        return refusal.map(RunAnswer::refuse).orElseGet(() -> RunAnswer.accept(event));
+    }
+
+    private static RunEvent timed(RunState state, RunEvent wish) {
+        Instant heard = state.clock(wish.heard());
+        Instant at = wish.isHeardLate() && wish.kind() == EventKind.READING ? wish.at() : state.clock(wish.at());
+        return wish.happened(at.isAfter(heard) ? heard : at, heard);
+    }
+
+    /** The state as it was when a late reading was taken. */
+    private static RunState upTo(RunPlan plan, List<RunEvent> written, Instant at) {
+        RunState state = RunState.start();
+        for (Course.Step step : Course.of(plan, written)) {
+            if (!step.event().at().isAfter(at)) {
+                state = state.after(plan, step);
+            }
+        }
+        return state;
     }
 
     /** The legal moves, as a table. */
     private static Set<Stage> allowedIn(EventKind kind) {
         return switch (kind) {
-            case CHECKS_DONE -> EnumSet.of(Stage.CHECKS);
-            case LID_LOCKED -> EnumSet.of(Stage.LOADING);
+            case CHECK, CHECKS_DONE -> EnumSet.of(Stage.CHECKS);
+            case JAR_IN, JAR_BACK, LID_LOCKED -> EnumSet.of(Stage.LOADING);
             case STEAM_STEADY -> EnumSet.of(Stage.HEATING);
             case STEAM_STOPPED, WEIGHT_ON -> EnumSet.of(Stage.VENTING);
             case READING -> EnumSet.of(Stage.RISING, Stage.HOLDING);
+            case INTERRUPTED -> EnumSet.range(Stage.HEATING, Stage.HOLDING);
             case HEAT_OFF -> EnumSet.of(Stage.HOLDING);
             case STOP_EARLY -> EnumSet.of(Stage.RISING, Stage.HOLDING);
             case FORCED_COOLING, PRESSURE_ZERO -> EnumSet.of(Stage.COOLING);
@@ -39,14 +65,57 @@ public final class RunRules {
             case JARS_OUT -> EnumSet.of(Stage.OPENED);
             case JAR_CHECKED -> EnumSet.of(Stage.RESTING, Stage.CHECKING);
             case ABANDON -> EnumSet.range(Stage.CHECKS, Stage.SETTLING);
-            case NOTE -> EnumSet.allOf(Stage.class);
+            case DECIDED -> EnumSet.of(Stage.ABANDONED);
+            case AWAY, WATCH, BURNER, NOTE, CORRECTION -> EnumSet.allOf(Stage.class);
         };
     }
 
-    private static Optional<Refusal> guard(RunPlan plan, RunState state, RunEvent wish, Instant now) {
+    /**
+     * Whether an event that was written down still follows, now that something before it turned out otherwise. That the heat went
+     * off, or that the run was given up, has happened in any case.
+     */
+    static boolean follows(RunPlan plan, RunState state, RunEvent event) {
+        boolean happenedAnyway = event.kind() == EventKind.HEAT_OFF || event.kind() == EventKind.STOP_EARLY;
+        if (happenedAnyway) {
+            return state.stage().compareTo(Stage.HEATING) >= 0 && state.stage().compareTo(Stage.HOLDING) <= 0;
+        }
+        boolean noted = event.kind() == EventKind.READING && event.by().device();
+        return (noted || allowedIn(event.kind()).contains(state.stage()))
+                && timeIsUp(plan, state, event).isEmpty();
+    }
+
+    private static Optional<Refusal> guard(RunPlan plan, RunState state, RunEvent wish, List<RunEvent> written) {
+        if (wish.kind() == EventKind.READING && wish.by().device()) {
+            return fromADevice(state);
+        }
         if (!allowedIn(wish.kind()).contains(state.stage())) {
             return Optional.of(outOfTurn(state, wish));
         }
+        Optional<Refusal> waiting = timeIsUp(plan, state, wish);
+        if (waiting.isPresent()) {
+            return waiting;
+        }
+        return switch (wish.kind()) {
+            case CHECK ->
+                wish.as(CheckTick.class).orElseThrow().waived() && wish.note().isBlank()
+                        ? Optional.of(refuse("nobody-answers", "Who goes on without this check, and why?"))
+                        : Optional.empty();
+            case STOP_EARLY ->
+                state.holdComplete()
+                        ? Optional.of(refuse("hold-is-complete", "The time is over; turn the heat off instead."))
+                        : Optional.empty();
+            case JAR_IN, JAR_BACK ->
+                thatJar(plan, wish.as(JarSeat.class).orElseThrow().jar());
+            case JAR_CHECKED -> thatJar(plan, wish.jar().orElseThrow().jar());
+            case CORRECTION ->
+                correctable(state, wish.correction().orElseThrow(), written).or(() -> saysWhy(wish));
+            default -> wish.kind().needsWords() ? saysWhy(wish) : Optional.empty();
+        };
+    }
+
+    /** What is refused only because it is too early. */
+    private static Optional<Refusal> timeIsUp(RunPlan plan, RunState state, RunEvent wish) {
+        Instant now = wish.at();
         return switch (wish.kind()) {
             case WEIGHT_ON ->
                 waiting(
@@ -60,25 +129,70 @@ public final class RunRules {
                                 Optional.of(plan.process().duration().minus(state.holdElapsed(plan, now))),
                                 "hold-not-complete",
                                 "The time at pressure is not over.");
-            case STOP_EARLY ->
-                state.holdComplete()
-                        ? Optional.of(refuse("hold-is-complete", "The time is over; turn the heat off instead."))
-                        : Optional.empty();
             case LID_OFF ->
                 waiting(
                         state.settleRemaining(now),
                         "settling",
                         "Ten minutes after the weight: the jars are still boiling inside.");
-            case JAR_CHECKED -> checkable(plan, state, wish.jar().orElseThrow(), now);
+            case JAR_CHECKED ->
+                waiting(state.restRemaining(now), "still-resting", "Jars rest 12 hours before a seal can be judged.");
             default -> Optional.empty();
         };
     }
 
-    private static Optional<Refusal> checkable(RunPlan plan, RunState state, JarCheck jar, Instant now) {
-        if (jar.jar() < 1 || jar.jar() > plan.jars()) {
-            return Optional.of(refuse("no-such-jar", "There are %d jars in this load.".formatted(plan.jars())));
+    /** A gauge that sends by itself sends all the time; before the lid is on and after it is off there is nothing to read. */
+    private static Optional<Refusal> fromADevice(RunState state) {
+        if (state.stage().compareTo(Stage.HEATING) < 0) {
+            return Optional.of(refuse("not-begun", "The lid is not on yet; there is no pressure to read."));
         }
-        return waiting(state.restRemaining(now), "still-resting", "Jars rest 12 hours before a seal can be judged.");
+        return state.stage().compareTo(Stage.SETTLING) > 0
+                ? Optional.of(refuse("run-is-over", "The canner is open; there is no pressure to read."))
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> thatJar(RunPlan plan, int jar) {
+        return jar < 1 || jar > plan.jars()
+                ? Optional.of(refuse("no-such-jar", "There are %d jars in this load.".formatted(plan.jars())))
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> saysWhy(RunEvent wish) {
+        return wish.note().isBlank()
+                ? Optional.of(refuse("without-words", "Say it in a word or two."))
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> correctable(RunState state, Correction correction, List<RunEvent> written) {
+        if (correction.event() < 1 || correction.event() > written.size()) {
+            return Optional.of(refuse("no-such-event", "There is no such entry in this run."));
+        }
+        RunEvent event = written.get(correction.event() - 1);
+        boolean open = TAKEN_BACK_ANY_TIME.contains(event.kind())
+                || takenBackIn(event.kind()).contains(state.stage());
+        if (!open) {
+            return Optional.of(refuse(
+                    "stands",
+                    "That stays as it was written: taking it back would undo what has happened to the jars."));
+        }
+        return correction
+                .instead()
+                .filter(instead -> event.reading()
+                        .filter(read -> read.isComparableTo(instead))
+                        .isEmpty())
+                .map(other -> refuse("another-instrument", "Only a reading of the same instrument can stand for it."));
+    }
+
+    /** What can be taken back as long as nothing has come of it that cannot. Whatever is taken back, nothing ends earlier by it. */
+    private static Set<Stage> takenBackIn(EventKind kind) {
+        return switch (kind) {
+            case CHECK, CHECKS_DONE -> EnumSet.of(Stage.CHECKS, Stage.LOADING);
+            case LID_LOCKED -> EnumSet.of(Stage.HEATING);
+            case STEAM_STEADY, WEIGHT_ON -> EnumSet.range(Stage.VENTING, Stage.SETTLING);
+            case HEAT_OFF -> EnumSet.of(Stage.COOLING);
+            case PRESSURE_ZERO -> EnumSet.of(Stage.DEPRESSURISED, Stage.SETTLING);
+            case WEIGHT_OFF -> EnumSet.of(Stage.SETTLING);
+            default -> EnumSet.noneOf(Stage.class);
+        };
     }
 
     private static Optional<Refusal> waiting(Optional<Duration> left, String why, String text) {

@@ -22,12 +22,13 @@ public record RunTimes(Minutes heatUp, Minutes comeUp, Minutes coolDown) {
         Optional<Instant> steam = Optional.empty();
         Optional<Instant> held = Optional.empty();
         Optional<Instant> zero = Optional.empty();
-        for (RunEvent event : events) {
-            state = state.after(plan, event);
+        for (Course.Step step : Course.of(plan, events)) {
+            RunEvent event = step.event();
+            state = state.after(plan, step);
             Optional<Instant> at = Optional.of(event.at());
             locked = event.kind() == EventKind.LID_LOCKED ? at : locked;
             steam = event.kind() == EventKind.STEAM_STEADY ? at : steam;
-            held = held.or(state::holdSince);
+            held = held.or(state.when()::holdSince);
             zero = event.kind() == EventKind.PRESSURE_ZERO ? at : zero;
         }
         if (!state.deviations().isEmpty()
@@ -35,14 +36,14 @@ public record RunTimes(Minutes heatUp, Minutes comeUp, Minutes coolDown) {
                 || steam.isEmpty()
                 || held.isEmpty()
                 || zero.isEmpty()
-                || state.weightOnAt().isEmpty()
-                || state.heatOffAt().isEmpty()) {
+                || state.when().weightOnAt().isEmpty()
+                || state.when().heatOffAt().isEmpty()) {
             return Optional.empty();
         }
         return Optional.of(new RunTimes(
                 minutes(locked.get(), steam.get()),
-                minutes(state.weightOnAt().get(), held.get()),
-                minutes(state.heatOffAt().get(), zero.get())));
+                minutes(state.when().weightOnAt().get(), held.get()),
+                minutes(state.when().heatOffAt().get(), zero.get())));
     }
 
     private static Minutes minutes(Instant from, Instant until) {

@@ -37,19 +37,17 @@ class RunCasesTest {
     private static Map<String, Object> replay(JsonNode timeline, JsonNode expected) {
         RunPlan plan = plan(timeline.get("plan"));
         double until = expected.get("until").asDouble();
-        RunState state = RunState.start();
+        List<RunEvent> events = new ArrayList<>();
         List<Object> refusals = new ArrayList<>();
         for (JsonNode command : timeline.get("commands").valueStream().toList()) {
             if (command.get("at").asDouble() <= until) {
-                RunAnswer answer = RunRules.decide(plan, state, wish(command));
-                if (answer.event().isPresent()) {
-                    state = state.after(plan, answer.event().get());
-                }
+                RunAnswer answer = RunRules.decide(plan, events, wish(command));
+                answer.event().ifPresent(events::add);
                 answer.refusal().ifPresent(refusal -> refusals.add(refused(command, refusal)));
             }
         }
         Instant now = at(until);
-        return facts(plan, state.seenAt(plan, now), now, expected, refusals);
+        return facts(plan, RunState.after(plan, events).seenAt(plan, now), now, expected, refusals);
     }
 
     private static Map<String, Object> facts(

@@ -1,0 +1,68 @@
+package org.mobrel.run;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Something that will be wanted at an instant if nothing happens before: a page that hears nothing more can still say it in time.
+ *
+ * @param what a code, one of the constants here
+ */
+public record Due(String what, Instant at) {
+
+    public static final String WEIGHT_ON = "weight-on";
+    public static final String NO_PRESSURE = "no-pressure";
+    public static final String LOOK = "look";
+    public static final String READING_MISSING = "reading-missing";
+    public static final String HEAT_OFF = "heat-off";
+    public static final String LID_OFF = "lid-off";
+    public static final String JARS_INSIDE = "jars-inside";
+    public static final String SEAL_CHECK = "seal-check";
+    public static final String SEAL_CHECK_LATE = "seal-check-late";
+    public static final String DECIDE = "decide";
+
+    /** All that is to come from a state on, in the order of time. */
+    public static List<Due> of(RunPlan plan, RunState state) {
+        List<Due> dues = new ArrayList<>();
+        Moments when = state.when();
+        switch (state.stage()) {
+            case VENTING -> add(dues, WEIGHT_ON, when.steamSince(), RunPlan.VENT);
+            case RISING ->
+                add(
+                        dues,
+                        NO_PRESSURE,
+                        state.lostNow().map(Deviation::at).or(when::weightOnAt),
+                        RunPlan.PRESSURE_WITHIN);
+            case HOLDING -> holding(plan, state, dues);
+            case SETTLING -> add(dues, LID_OFF, when.weightOffAt(), RunPlan.SETTLE);
+            case OPENED -> add(dues, JARS_INSIDE, when.openedAt(), RunPlan.EMPTY_WITHIN);
+            case RESTING, CHECKING -> {
+                add(dues, SEAL_CHECK, when.jarsOutAt(), RunPlan.REST);
+                add(dues, SEAL_CHECK_LATE, when.jarsOutAt(), RunPlan.CHECK_BY);
+            }
+            case ABANDONED ->
+                state.decideBy().filter(by -> state.awaitsDecision()).ifPresent(by -> dues.add(new Due(DECIDE, by)));
+            case CHECKS, LOADING, HEATING, COOLING, DEPRESSURISED, DONE -> {
+                // Nothing comes by itself: it is the cook who sees the steam, or the zero.
+            }
+        }
+        return List.copyOf(dues);
+    }
+
+    private static void holding(RunPlan plan, RunState state, List<Due> dues) {
+        Optional<Instant> end = state.earliestHeatOff(plan);
+        Optional<Instant> looked = state.when().lookedAt().filter(at -> !state.holdComplete());
+        add(dues, LOOK, looked, RunPlan.LOOK_EVERY);
+        add(dues, READING_MISSING, looked, RunPlan.READ_WITHIN);
+        // What would come only after the heat is off is not wanted any more.
+        dues.removeIf(due -> end.isPresent() && !due.at().isBefore(end.get()));
+        end.ifPresent(at -> dues.add(new Due(HEAT_OFF, at)));
+    }
+
+    private static void add(List<Due> dues, String what, Optional<Instant> since, Duration after) {
+        since.ifPresent(from -> dues.add(new Due(what, from.plus(after))));
+    }
+}

@@ -1,0 +1,298 @@
+package org.mobrel.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.mobrel.canner.GaugeKind;
+import org.mobrel.quantity.GaugePressure;
+import org.mobrel.quantity.Minutes;
+
+/** What the timelines leave open: checks one by one, late readings, corrections, interruptions, what comes due. */
+class RunRulesTest {
+
+    private static final Instant START = Instant.parse("2026-11-24T09:00:00Z");
+    private static final RunPlan DIAL = new RunPlan(new Minutes(60), GaugePressure.ofPsi(11), GaugeKind.DIAL, 7);
+    private static final RunPlan WEIGHT =
+            new RunPlan(new Minutes(60), GaugePressure.ofPsi(10), GaugeKind.WEIGHTED, 7, new Jiggles(1, 4));
+    private static final Outlook.Usual USUAL = new Outlook.Usual(new Minutes(20), new Minutes(8), new Minutes(40));
+
+    private final List<RunEvent> log = new ArrayList<>();
+    private RunPlan plan = DIAL;
+
+    private static Instant at(double minutes) {
+        return START.plusMillis(Math.round(minutes * 60_000));
+    }
+
+    private Optional<Refusal> tell(RunEvent wish) {
+        RunAnswer answer = RunRules.decide(plan, log, wish);
+        answer.event().ifPresent(log::add);
+        return answer.refusal();
+    }
+
+    private Optional<Refusal> tell(double minute, EventKind kind) {
+        return tell(RunEvent.of(kind, at(minute)).with("why"));
+    }
+
+    private Optional<Refusal> read(double minute, double psi) {
+        return tell(RunEvent.reading(dial(psi), at(minute)));
+    }
+
+    private static Reading dial(double psi) {
+        return Reading.ofDial(new GaugePressure((int) Math.round(psi * 1000)));
+    }
+
+    private RunState state(double minute) {
+        return RunState.after(plan, log).seenAt(plan, at(minute));
+    }
+
+    /** Holding since minute 33. */
+    private RunRulesTest holding() {
+        tell(0, EventKind.CHECKS_DONE);
+        tell(2, EventKind.LID_LOCKED);
+        tell(14, EventKind.STEAM_STEADY);
+        tell(24, EventKind.WEIGHT_ON);
+        read(33, 11);
+        assertThat(state(33).stage()).isEqualTo(Stage.HOLDING);
+        return this;
+    }
+
+    private String deviations(double minute) {
+        return String.join(
+                " ", state(minute).deviations().stream().map(Deviation::code).toList());
+    }
+
+    @Test
+    void every_check_is_ticked_or_waived_by_name_before_the_jars_go_in() {
+        for (CheckTick.Check check : CheckTick.Check.values()) {
+            assertThat(state(1).stage()).isEqualTo(Stage.CHECKS);
+            boolean old = check == CheckTick.Check.GAUGE;
+            RunEvent tick = RunEvent.of(EventKind.CHECK, new CheckTick(check, old), at(1));
+            if (old) {
+                assertThat(tell(tick)).map(Refusal::why).contains("nobody-answers");
+            }
+            assertThat(tell(tick.with("Ines: tested 13 months ago"))).isEmpty();
+        }
+        assertThat(state(1).stage()).isEqualTo(Stage.LOADING);
+        assertThat(state(1).checks())
+                .containsEntry(CheckTick.Check.GAUGE, true)
+                .containsEntry(CheckTick.Check.RACK, false);
+        tell(RunEvent.of(EventKind.JAR_IN, new JarSeat(7), at(2)));
+        assertThat(tell(RunEvent.of(EventKind.JAR_IN, new JarSeat(8), at(2))))
+                .map(Refusal::why)
+                .contains("no-such-jar");
+        assertThat(state(2).loaded()).containsExactly(7);
+    }
+
+    @Test
+    void a_late_reading_is_sorted_in_and_the_clock_starts_again_from_what_came_after_it() {
+        holding().read(60, 11.5);
+        assertThat(tell(RunEvent.reading(dial(9), at(45)).heardAt(at(70)))).isEmpty();
+        assertThat(state(70).stage()).isEqualTo(Stage.HOLDING);
+        assertThat(state(70).earliestHeatOff(plan)).contains(at(120));
+        assertThat(deviations(70)).isEqualTo("pressure-lost");
+    }
+
+    @Test
+    void a_late_low_reading_after_the_heat_went_off_puts_the_lots_on_hold() {
+        holding().tell(93, EventKind.HEAT_OFF);
+        tell(130, EventKind.PRESSURE_ZERO);
+        tell(131, EventKind.WEIGHT_OFF);
+        assertThat(state(131).heldFor()).isEmpty();
+        assertThat(tell(RunEvent.reading(dial(10.5), at(92)).heardAt(at(135)))).isEmpty();
+        assertThat(state(135).stage()).isEqualTo(Stage.SETTLING);
+        assertThat(state(135).holdComplete()).isFalse();
+        assertThat(state(135).heldFor()).containsExactly("hold-unsupported");
+        assertThat(tell(141, EventKind.LID_OFF)).isEmpty();
+    }
+
+    @Test
+    void a_late_reading_from_after_the_full_time_changes_nothing() {
+        holding().tell(94, EventKind.HEAT_OFF);
+        tell(RunEvent.reading(dial(8), at(93.5)).heardAt(at(97)));
+        assertThat(state(97).holdComplete()).isTrue();
+        assertThat(state(97).heldFor()).isEmpty();
+    }
+
+    @Test
+    void a_gauge_that_sends_by_itself_may_show_zero_until_its_needle_has_left_the_pin() {
+        tell(0, EventKind.CHECKS_DONE);
+        assertThat(tell(RunEvent.reading(dial(0), at(1)).by(Teller.gauge("probe"))))
+                .map(Refusal::why)
+                .contains("not-begun");
+        tell(2, EventKind.LID_LOCKED);
+        assertThat(tell(RunEvent.reading(dial(0), at(5)).by(Teller.gauge("probe"))))
+                .isEmpty();
+        tell(14, EventKind.STEAM_STEADY);
+        tell(24, EventKind.WEIGHT_ON);
+        tell(RunEvent.reading(dial(0), at(24.2)).by(Teller.gauge("probe")));
+        assertThat(state(24.2).stage()).isEqualTo(Stage.RISING);
+        tell(RunEvent.reading(dial(2), at(26)).by(Teller.gauge("probe")));
+        tell(RunEvent.reading(dial(0), at(27)).by(Teller.gauge("probe")));
+        assertThat(state(27).stage()).isEqualTo(Stage.HEATING);
+    }
+
+    @Test
+    void a_correction_may_void_a_hold_and_never_make_one() {
+        holding().read(50, 9);
+        read(52, 11);
+        RunEvent lifted = RunEvent.of(EventKind.CORRECTION, new Correction(6, Optional.of(dial(12))), at(53));
+        assertThat(tell(lifted)).map(Refusal::why).contains("without-words");
+        assertThat(tell(lifted.with("a slip of the thumb"))).isEmpty();
+        assertThat(state(53).earliestHeatOff(plan)).contains(at(112));
+        tell(RunEvent.of(EventKind.CORRECTION, new Correction(6, Optional.empty()), at(54))
+                .with("never read"));
+        assertThat(state(54).earliestHeatOff(plan)).contains(at(112));
+        tell(RunEvent.of(EventKind.CORRECTION, new Correction(7, Optional.of(dial(10.5))), at(55))
+                .with("misread"));
+        assertThat(state(55).stage()).isEqualTo(Stage.RISING);
+    }
+
+    @Test
+    void steam_that_was_only_a_wisp_takes_the_vent_and_all_that_rests_on_it_with_it() {
+        holding();
+        tell(RunEvent.of(EventKind.CORRECTION, new Correction(3, Optional.empty()), at(40))
+                .with("it was a wisp"));
+        assertThat(state(40).stage()).isEqualTo(Stage.HEATING);
+        tell(41, EventKind.STEAM_STEADY);
+        assertThat(tell(45, EventKind.WEIGHT_ON).flatMap(Refusal::left)).contains(Duration.ofMinutes(6));
+    }
+
+    @Test
+    void what_has_happened_to_the_jars_cannot_be_taken_back() {
+        holding().read(40, 10);
+        read(42, 11);
+        tell(102, EventKind.HEAT_OFF);
+        tell(103, EventKind.FORCED_COOLING);
+        tell(104, EventKind.PRESSURE_ZERO);
+        tell(105, EventKind.WEIGHT_OFF);
+        tell(115, EventKind.LID_OFF);
+        for (int event : List.of(9, 10, 11, 12)) {
+            assertThat(tell(RunEvent.of(EventKind.CORRECTION, new Correction(event, Optional.empty()), at(116))
+                            .with("no")))
+                    .map(Refusal::why)
+                    .contains("stands");
+        }
+        assertThat(state(116).heldFor()).containsExactly("forced-cooling");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"20, heating, vent-interrupted", "30, rising, ''", "50, rising, interrupted", "95, holding, ''"})
+    void an_interruption_voids_the_vent_before_pressure_and_the_hold_after_it(
+            double minute, String stage, String deviation) {
+        tell(0, EventKind.CHECKS_DONE);
+        tell(2, EventKind.LID_LOCKED);
+        tell(14, EventKind.STEAM_STEADY);
+        if (minute > 24) {
+            tell(24, EventKind.WEIGHT_ON);
+        }
+        if (minute > 33) {
+            read(33, 11);
+        }
+        tell(minute, EventKind.AWAY);
+        tell(minute, EventKind.INTERRUPTED);
+        assertThat(state(minute).stage().code()).isEqualTo(stage);
+        assertThat(deviations(minute)).isEqualTo(deviation);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, rising", "1, holding", "4, holding", "9, holding"})
+    void jiggles_a_minute_are_judged_by_the_range_of_this_weight(int perMinute, String stage) {
+        plan = WEIGHT;
+        tell(0, EventKind.CHECKS_DONE);
+        tell(2, EventKind.LID_LOCKED);
+        tell(14, EventKind.STEAM_STEADY);
+        tell(24, EventKind.WEIGHT_ON);
+        Reading heard = Reading.ofJiggles(perMinute);
+        tell(RunEvent.reading(heard, at(30)));
+        assertThat(state(30).stage().code()).isEqualTo(stage);
+        assertThat(plan.isTooHigh(heard)).isEqualTo(perMinute > 4);
+        read(31, 0);
+        assertThat(state(31).stage().code())
+                .as("a dial beside the weight is only noted")
+                .isEqualTo(stage);
+    }
+
+    @Test
+    void a_hold_without_a_look_keeps_its_clock_and_the_gap_is_kept() {
+        holding().read(43, 11);
+        read(80, 11.2);
+        assertThat(state(95).gaps()).containsExactly(new Gap(at(43), at(80)));
+        assertThat(state(95).gaps().get(0).missedLooks()).isEqualTo(3);
+        assertThat(state(95).holdComplete()).isTrue();
+        assertThat(deviations(95)).isEmpty();
+        log.remove(log.size() - 1);
+        assertThat(state(95).gaps()).containsExactly(new Gap(at(43), at(93)));
+    }
+
+    @Test
+    void what_comes_due_is_known_beforehand() {
+        tell(0, EventKind.CHECKS_DONE);
+        tell(2, EventKind.LID_LOCKED);
+        assertThat(dues(2)).isEmpty();
+        tell(14, EventKind.STEAM_STEADY);
+        assertThat(dues(14)).containsExactly("weight-on 24");
+        tell(24, EventKind.WEIGHT_ON);
+        assertThat(dues(24)).containsExactly("no-pressure 44");
+        read(33, 11);
+        assertThat(dues(33)).containsExactly("look 43", "reading-missing 48", "heat-off 93");
+        read(85, 11);
+        assertThat(dues(85)).containsExactly("heat-off 93");
+        tell(93, EventKind.HEAT_OFF);
+        tell(130, EventKind.PRESSURE_ZERO);
+        tell(131, EventKind.WEIGHT_OFF);
+        assertThat(dues(131)).containsExactly("lid-off 141");
+        tell(141, EventKind.LID_OFF);
+        assertThat(dues(141)).containsExactly("jars-inside 171");
+        tell(150, EventKind.JARS_OUT);
+        assertThat(dues(150)).containsExactly("seal-check 870", "seal-check-late 1590");
+    }
+
+    private Stream<String> dues(double minute) {
+        return Due.of(plan, state(minute)).stream()
+                .map(due -> due.what() + " " + Duration.between(START, due.at()).toMinutes());
+    }
+
+    @Test
+    void heat_off_and_lid_off_are_foretold_and_in_a_hold_certain() {
+        tell(0, EventKind.CHECKS_DONE);
+        assertThat(Outlook.of(plan, state(1), USUAL, at(1))).isEmpty();
+        tell(2, EventKind.LID_LOCKED);
+        assertThat(foretold(5)).isEqualTo("100 70 150");
+        assertThat(foretold(40)).as("slower than usual").isEqualTo("118 70 168");
+        tell(40, EventKind.STEAM_STEADY);
+        assertThat(foretold(45)).isEqualTo("118 60 168");
+        tell(50, EventKind.WEIGHT_ON);
+        assertThat(foretold(52)).isEqualTo("118 60 168");
+        read(55, 11);
+        assertThat(foretold(60)).isEqualTo("115 0 165");
+        tell(115, EventKind.HEAT_OFF);
+        assertThat(foretold(120)).isEqualTo("115 0 165");
+    }
+
+    private String foretold(double minute) {
+        Outlook outlook = Outlook.of(plan, state(minute), USUAL, at(minute)).orElseThrow();
+        return "%d %d %d"
+                .formatted(
+                        Duration.between(START, outlook.heatOff()).toMinutes(),
+                        outlook.leastToHeatOff().toMinutes(),
+                        Duration.between(START, outlook.lidOff()).toMinutes());
+    }
+
+    @Test
+    void a_run_given_up_waits_for_a_word_about_its_jars() {
+        holding().tell(50, EventKind.STOP_EARLY);
+        assertThat(state(50).decideBy()).contains(at(50 + 24 * 60));
+        assertThat(state(50).awaitsDecision()).isTrue();
+        tell(RunEvent.of(EventKind.DECIDED, Decision.REFRIGERATED, at(60)));
+        assertThat(state(60).isClosed()).isTrue();
+        assertThat(state(60).decision()).contains(Decision.REFRIGERATED);
+    }
+}

@@ -7,6 +7,12 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 @SpringBootApplication(proxyBeanMethods = false)
 public class MobrelServer {
 
+    static {
+        // A connection is looked at before each use, however short ago the last one was: the database may have been
+        // killed in between.
+        System.setProperty("com.zaxxer.hikari.aliveBypassWindowMs", "0");
+    }
+
     public static void main(String[] arguments) {
         SpringApplication.run(MobrelServer.class, arguments);
     }

@@ -54,6 +54,7 @@ class ServerArchitectureTest {
                         "org.mobrel.server.scaling",
                         "org.mobrel.server.batch",
                         "org.mobrel.server.run",
+                        "org.mobrel.server.device",
                         "org.mobrel.server.shelf",
                         "org.mobrel.server.demo",
                         "org.mobrel.server.catalogue",

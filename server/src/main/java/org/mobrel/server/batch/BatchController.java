@@ -12,8 +12,8 @@ import org.mobrel.server.recipe.RecipeDesk;
 import org.mobrel.server.ruling.JarAsk;
 import org.mobrel.server.ruling.RulingDesk;
 import org.mobrel.server.run.Run;
+import org.mobrel.server.run.RunAnswers;
 import org.mobrel.server.run.RunDesk;
-import org.mobrel.server.run.RunWords;
 import org.mobrel.server.shelf.LotAnswer;
 import org.mobrel.server.shelf.ShelfDesk;
 import org.springframework.http.HttpStatus;
@@ -33,9 +33,17 @@ class BatchController {
     private final RunDesk runs;
     private final RecipeDesk recipes;
     private final ShelfDesk shelf;
+    private final RunAnswers answers;
     private final InstantSource clock;
 
-    BatchController(BatchDesk desk, RunDesk runs, RecipeDesk recipes, ShelfDesk shelf, InstantSource clock) {
+    BatchController(
+            BatchDesk desk,
+            RunDesk runs,
+            RecipeDesk recipes,
+            ShelfDesk shelf,
+            RunAnswers answers,
+            InstantSource clock) {
+        this.answers = answers;
         this.desk = desk;
         this.runs = runs;
         this.recipes = recipes;
@@ -71,7 +79,7 @@ class BatchController {
     private BatchWire.BatchEntry entry(StoredBatch batch) {
         List<Run> loads = runs.ofBatch(batch.id());
         List<RunState> states = loads.stream()
-                .map(run -> run.state().seenAt(run.plan(), clock.instant()))
+                .map(run -> run.state().seenAt(run.plan(), run.clock(clock.instant())))
                 .toList();
         List<JarCheck> checks = IntStream.range(0, loads.size())
                 .boxed()
@@ -117,9 +125,7 @@ class BatchController {
                 batch.tableVersion(),
                 batch.acceptance().orElse(null),
                 desk.ruling(batch),
-                runs.ofBatch(id).stream()
-                        .map(run -> RunWords.answer(run, clock.instant()))
-                        .toList(),
+                runs.ofBatch(id).stream().map(run -> answers.answer(run)).toList(),
                 shelf.lots().stream()
                         .filter(lot -> lot.batchId() == id)
                         .map(LotAnswer::of)

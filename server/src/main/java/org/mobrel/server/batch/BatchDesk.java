@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.mobrel.finding.Finding;
 import org.mobrel.jars.JarCount;
 import org.mobrel.ruling.Verdict;
+import org.mobrel.run.Jiggles;
 import org.mobrel.server.kitchen.CupboardDesk;
 import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.planning.PlanDesk;
@@ -199,7 +200,8 @@ public class BatchDesk {
                                 jars,
                                 batchOf(share, batches),
                                 share.dish().recipe().title(),
-                                share.dish().ruling().verdict())))
+                                share.dish().ruling().verdict(),
+                                share.dish().brothIn(jars.kind()))))
                 .toList();
         return new NewRun(
                 groups.get(0).batchId(),
@@ -213,6 +215,11 @@ public class BatchDesk {
                 load.verdict(),
                 load.timing(),
                 load.pack(),
+                load.canner()
+                        .profile()
+                        .weight()
+                        .map(weight -> new Jiggles(weight.least(), weight.most()))
+                        .orElse(Jiggles.NOT_COUNTED),
                 groups);
     }
 

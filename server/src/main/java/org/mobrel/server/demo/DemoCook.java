@@ -2,7 +2,6 @@ package org.mobrel.server.demo;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Optional;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.run.EventKind;
@@ -20,14 +19,14 @@ import org.springframework.stereotype.Component;
 @ConditionalOnProperty(name = "mobrel.demo", havingValue = "true")
 class DemoCook {
 
-    /** How a run goes: whether pressure is lost on the way, which jar does not seal, and what the cook notes. */
-    record Way(boolean losing, int failing, String note) {
+    /** How a run goes: whether pressure is lost on the way, which jar does not seal, and which burner setting held. */
+    record Way(boolean losing, int failing, String burner) {
         Way failing(int jar) {
-            return new Way(losing, jar, note);
+            return new Way(losing, jar, burner);
         }
 
-        Way burner(String words) {
-            return new Way(losing, failing, words);
+        Way burner(String setting) {
+            return new Way(losing, failing, setting);
         }
     }
 
@@ -74,11 +73,8 @@ class DemoCook {
         tell(run, EventKind.LID_OFF, off.plus(Duration.ofMinutes(50)));
         Instant out = off.plus(Duration.ofMinutes(57));
         tell(run, EventKind.JARS_OUT, out);
-        if (!way.note().isEmpty()) {
-            runs.tellAt(
-                    run,
-                    at -> new RunEvent(EventKind.NOTE, at, Optional.empty(), Optional.empty(), way.note()),
-                    out.plusSeconds(90));
+        if (!way.burner().isEmpty()) {
+            runs.tellAt(run, at -> RunEvent.of(EventKind.BURNER, at).with(way.burner()), out.plusSeconds(90));
         }
         return out;
     }

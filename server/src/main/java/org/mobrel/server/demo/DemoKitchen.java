@@ -150,13 +150,13 @@ class DemoKitchen implements ApplicationRunner {
         recipes.note(kidney, "The squash went soft: cut it closer to an inch");
 
         finished(330, stock, small, List.of(quarts(4)), cook.clean(), 0);
-        finished(214, okra, big, List.of(quarts(7)), cook.clean().burner("burner at 4 held it"), 3);
+        finished(214, okra, big, List.of(quarts(7)), cook.clean().burner("4"), 3);
         finished(150, chowder, big, List.of(pints(12)), cook.clean(), 5);
         finished(97, asparagus, big, List.of(pints(16)), cook.clean().failing(11), 6);
-        finished(61, stew, big, List.of(quarts(6), pints(1)), cook.losing().burner("less salt next time"), 1);
+        finished(61, stew, big, List.of(quarts(6), pints(1)), cook.losing().burner("between 4 and 5"), 1);
         finished(43, kidney, big, List.of(quarts(7)), cook.clean(), 2);
         judged(20, cranberry, big, List.of(pints(14)));
-        finished(9, stock, small, List.of(quarts(4)), cook.clean(), 0);
+        finished(9, stock, small, List.of(quarts(4)), cook.clean().burner("3"), 0);
 
         cupboard.count(new JarKind(JarSize.QUART, Mouth.REGULAR), Optional.of(15));
         cupboard.count(new JarKind(JarSize.PINT, Mouth.REGULAR), Optional.of(22));

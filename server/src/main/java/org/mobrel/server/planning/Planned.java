@@ -6,7 +6,9 @@ import org.mobrel.finding.Finding;
 import org.mobrel.finding.Severity;
 import org.mobrel.jars.Headspace;
 import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarKind;
 import org.mobrel.quantity.Altitude;
+import org.mobrel.quantity.Volume;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Ruling;
@@ -41,6 +43,15 @@ public record Planned(
         Pot pot,
         Optional<Scaled> scaled,
         Optional<InHand.Reach> reach) {
+
+    /** The broth that one jar of a kind takes; empty where nothing has an amount to work it out from. */
+    public Optional<Volume> brothIn(JarKind kind) {
+        return scaled.stream()
+                .flatMap(whole -> whole.perJar().stream())
+                .filter(share -> share.jars().kind().equals(kind))
+                .map(Scaled.JarShare::broth)
+                .findFirst();
+    }
 
     /** The same with other jars, to see what loads they would make; the amounts stay. */
     Planned with(List<JarCount> others, Ruling itsRuling) {

@@ -52,6 +52,11 @@ class Problems extends ResponseEntityExceptionHandler {
         return coded(HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be", unfit);
     }
 
+    @ExceptionHandler
+    ProblemDetail notAllowed(NotAllowed why) {
+        return coded(HttpStatus.UNAUTHORIZED, "Not let in", why);
+    }
+
     private static ProblemDetail coded(HttpStatus status, String title, CodedProblem why) {
         ProblemDetail problem = problem(status, why.code(), title, String.valueOf(why.getMessage()));
         problem.setProperty("code", why.code());

@@ -5,6 +5,7 @@ import org.mobrel.canner.GaugeKind;
 import org.mobrel.foods.Pack;
 import org.mobrel.ruling.Timing;
 import org.mobrel.ruling.Verdict;
+import org.mobrel.run.Jiggles;
 
 /** What a run is made from: one load, the batch it begins with, and the ruling it got. */
 public record NewRun(
@@ -17,6 +18,7 @@ public record NewRun(
         Verdict verdict,
         Timing timing,
         Pack pack,
+        Jiggles jiggles,
         List<RunGroup> groups) {
 
     public NewRun {

@@ -1,7 +1,9 @@
 package org.mobrel.server.run;
 
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.mobrel.foods.Pack;
 import org.mobrel.jars.JarCount;
 import org.mobrel.quantity.GaugePressure;
@@ -16,7 +18,8 @@ import org.mobrel.run.RunState;
  * @param loadNumber which load of its batch it is, from 1
  * @param pack how it was packed; cold if any of it was
  * @param groups its jars, batch by batch
- * @param events in their order; event n is number n + 1
+ * @param pace of its clock, where that is not the server's
+ * @param events in the order they were written down; event n is number n + 1
  */
 public record Run(
         long id,
@@ -31,6 +34,7 @@ public record Run(
         BigDecimal headspaceIn,
         Pack pack,
         List<RunGroup> groups,
+        Optional<Pace> pace,
         List<RunEvent> events) {
 
     public Run {
@@ -40,6 +44,29 @@ public record Run(
 
     public RunState state() {
         return RunState.after(plan, events);
+    }
+
+    /** The run's own clock, from the server's. */
+    public Instant clock(Instant server) {
+        return pace.map(own -> own.at(server)).orElse(server);
+    }
+
+    Run with(Pace other) {
+        return new Run(
+                id,
+                batchId,
+                loadNumber,
+                title,
+                cannerId,
+                cannerName,
+                verdict,
+                plan,
+                truePressure,
+                headspaceIn,
+                pack,
+                groups,
+                Optional.of(other),
+                events);
     }
 
     Run with(List<RunEvent> others) {
@@ -56,6 +83,7 @@ public record Run(
                 headspaceIn,
                 pack,
                 groups,
+                pace,
                 others);
     }
 

@@ -3,9 +3,11 @@ package org.mobrel.server.run;
 import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.foods.Pack;
@@ -14,13 +16,11 @@ import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
+import org.mobrel.quantity.Volume;
 import org.mobrel.ruling.Verdict;
-import org.mobrel.run.EventKind;
-import org.mobrel.run.JarCheck;
-import org.mobrel.run.Reading;
+import org.mobrel.run.Jiggles;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunPlan;
-import org.mobrel.run.WeightState;
 import org.mobrel.server.platform.SqlTime;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
@@ -35,7 +35,7 @@ class RunStore {
 
     private static final String COLUMNS =
             "id, batch_id, load_number, title, canner_id, canner_name, verdict, process_min, target_psi, true_psi,"
-                    + " gauge_kind, headspace_in, pack";
+                    + " gauge_kind, headspace_in, pack, jiggles_least, jiggles_most";
 
     private final JdbcClient db;
 
@@ -80,7 +80,8 @@ class RunStore {
                 new Minutes(row.getInt("process_min")),
                 new GaugePressure(row.getInt("target_psi")),
                 GaugeKind.ofCode(row.getString("gauge_kind")).orElseThrow(),
-                groups.stream().mapToInt(group -> group.jars().count()).sum());
+                groups.stream().mapToInt(group -> group.jars().count()).sum(),
+                new Jiggles(row.getInt("jiggles_least"), row.getInt("jiggles_most")));
         return new Run(
                 id,
                 row.getLong("batch_id"),
@@ -94,13 +95,14 @@ class RunStore {
                 row.getBigDecimal("headspace_in"),
                 Pack.ofCode(row.getString("pack")).orElseThrow(),
                 groups,
+                pace(id),
                 events(id));
     }
 
     /** Jars that say nothing else belong to the batch of the run. */
     private List<RunGroup> groups(long runId, long batch, String title, Verdict verdict) {
         return db.sql(
-                        "SELECT size, mouth, jars, batch_id, title, verdict FROM run_jars WHERE run_id = :run ORDER BY position")
+                        "SELECT size, mouth, jars, batch_id, title, verdict, broth_ul FROM run_jars WHERE run_id = :run ORDER BY position")
                 .param("run", runId)
                 .query((row, number) -> new RunGroup(
                         new JarCount(
@@ -111,7 +113,9 @@ class RunStore {
                         Objects.requireNonNullElse(row.getString("title"), title),
                         Optional.ofNullable(row.getString("verdict"))
                                 .flatMap(Verdict::ofCode)
-                                .orElse(verdict)))
+                                .orElse(verdict),
+                        Optional.ofNullable(row.getObject("broth_ul", Long.class))
+                                .map(Volume::new)))
                 .list();
     }
 
@@ -125,41 +129,69 @@ class RunStore {
                 .list();
     }
 
+    private Optional<Pace> pace(long runId) {
+        return db.sql("SELECT real_at, run_at, pace FROM run_pace WHERE run_id = :run ORDER BY number DESC LIMIT 1")
+                .param("run", runId)
+                .query((row, number) ->
+                        new Pace(SqlTime.get(row, "real_at"), SqlTime.get(row, "run_at"), row.getInt("pace")))
+                .optional();
+    }
+
+    void add(long runId, Pace pace) {
+        db.sql(
+                        """
+                        INSERT INTO run_pace (run_id, number, real_at, run_at, pace)
+                        SELECT :run, COALESCE(MAX(number), 0) + 1, :real, :at, :pace FROM run_pace WHERE run_id = :run
+                        """)
+                .param("run", runId)
+                .param("real", SqlTime.of(pace.realAt()))
+                .param("at", SqlTime.of(pace.runAt()))
+                .param("pace", pace.pace())
+                .update();
+    }
+
+    /** The number of the event that a tap became; empty for one that has not come through yet. */
+    Optional<Integer> numberOf(long runId, String tapKey) {
+        return db.sql("SELECT number FROM run_event WHERE run_id = :run AND tap_key = :key")
+                .param("run", runId)
+                .param("key", tapKey)
+                .query(Integer.class)
+                .optional();
+    }
+
+    /** The numbers a gauge has given to the readings of a run that are written down already. */
+    Set<Long> numbersOf(long runId, long device) {
+        return new HashSet<>(db.sql("SELECT device_seq FROM run_event WHERE run_id = :run AND device_id = :device")
+                .param("run", runId)
+                .param("device", device)
+                .query(Long.class)
+                .list());
+    }
+
+    /** The last setting of the burner that was written down with a canner, in any run but this one. */
+    Optional<RunDesk.Burner> lastBurner(long canner, long exceptRun) {
+        return db.sql(
+                        """
+                        SELECT e.note, e.happened_at FROM run_event e JOIN run r ON r.id = e.run_id
+                        WHERE r.canner_id = :canner AND r.id <> :run AND e.kind = 'burner'
+                        ORDER BY e.happened_at DESC LIMIT 1
+                        """)
+                .param("canner", canner)
+                .param("run", exceptRun)
+                .query((row, number) -> new RunDesk.Burner(row.getString("note"), SqlTime.get(row, "happened_at")))
+                .optional();
+    }
+
     private List<RunEvent> events(long runId) {
         return db.sql(
                         """
-                        SELECT kind, happened_at, dial_psi, weight, jar, sealed, liquid_loss, note
+                        SELECT kind, happened_at, heard_at, dial_psi, weight, jiggles, jar, sealed, liquid_loss, check_code,
+                               waived, corrects, decision, told_by, device_id, note
                         FROM run_event WHERE run_id = :run ORDER BY number
                         """)
                 .param("run", runId)
-                .query((row, number) -> event(row))
+                .query((row, number) -> EventRow.event(row))
                 .list();
-    }
-
-    private static RunEvent event(ResultSet row) throws SQLException {
-        return new RunEvent(
-                EventKind.ofCode(row.getString("kind")).orElseThrow(),
-                SqlTime.get(row, "happened_at"),
-                reading(row.getObject("dial_psi", Integer.class), row.getString("weight")),
-                jar(row),
-                row.getString("note"));
-    }
-
-    private static Optional<Reading> reading(@Nullable Integer dial, @Nullable String weight) {
-        if (dial != null) {
-            return Optional.of(Reading.ofDial(new GaugePressure(dial)));
-        }
-        return Optional.ofNullable(weight).flatMap(WeightState::ofCode).map(Reading::ofWeight);
-    }
-
-    private static Optional<JarCheck> jar(ResultSet row) throws SQLException {
-        Integer jar = row.getObject("jar", Integer.class);
-        return jar == null
-                ? Optional.empty()
-                : Optional.of(new JarCheck(
-                        jar,
-                        row.getBoolean("sealed"),
-                        JarCheck.LiquidLoss.ofCode(row.getString("liquid_loss")).orElseThrow()));
     }
 
     long add(NewRun run) {
@@ -167,9 +199,9 @@ class RunStore {
         db.sql(
                         """
                         INSERT INTO run (batch_id, load_number, title, canner_id, canner_name, verdict, process_min,
-                                         target_psi, true_psi, gauge_kind, headspace_in, pack)
+                                         target_psi, true_psi, gauge_kind, headspace_in, pack, jiggles_least, jiggles_most)
                         VALUES (:batch, :load, :title, :canner, :cannerName, :verdict, :minutes,
-                                :target, :true, :gauge, :headspace, :pack)
+                                :target, :true, :gauge, :headspace, :pack, :least, :most)
                         """)
                 .param("batch", run.batchId())
                 .param("load", run.loadNumber())
@@ -185,6 +217,8 @@ class RunStore {
                         "headspace",
                         new BigDecimal(run.timing().headspace().inches().toPlainString()))
                 .param("pack", run.pack().code())
+                .param("least", run.jiggles().least())
+                .param("most", run.jiggles().most())
                 .update(key);
         long id = Objects.requireNonNull(key.getKey()).longValue();
         for (int position = 0; position < run.groups().size(); position++) {
@@ -196,8 +230,8 @@ class RunStore {
     private void add(long runId, int position, RunGroup group) {
         db.sql(
                         """
-                        INSERT INTO run_jars (run_id, position, size, mouth, jars, batch_id, title, verdict)
-                        VALUES (:run, :position, :size, :mouth, :jars, :batch, :title, :verdict)
+                        INSERT INTO run_jars (run_id, position, size, mouth, jars, batch_id, title, verdict, broth_ul)
+                        VALUES (:run, :position, :size, :mouth, :jars, :batch, :title, :verdict, :broth)
                         """)
                 .param("run", runId)
                 .param("position", position)
@@ -207,39 +241,47 @@ class RunStore {
                 .param("batch", group.batchId())
                 .param("title", group.title())
                 .param("verdict", group.verdict().code())
+                .param("broth", group.broth().map(Volume::microlitres).orElse(null))
                 .update();
     }
 
-    /** @throws org.springframework.dao.DuplicateKeyException if somebody else wrote that number first */
-    void add(long runId, int number, RunEvent event) {
-        db.sql(
-                        """
-                        INSERT INTO run_event (run_id, number, kind, version, happened_at, dial_psi, weight, jar, sealed,
-                                               liquid_loss, note)
-                        VALUES (:run, :number, :kind, :version, :at, :dial, :weight, :jar, :sealed, :loss, :note)
-                        """)
+    /**
+     * @param origin where it came from, so that the same one is not written twice
+     * @throws org.springframework.dao.DuplicateKeyException if somebody else wrote that number first
+     */
+    void add(long runId, int number, RunEvent event, Origin origin) {
+        EventRow.params(
+                        db.sql(
+                                """
+                                INSERT INTO run_event (run_id, number, kind, version, happened_at, heard_at, dial_psi, weight,
+                                                       jiggles, jar, sealed, liquid_loss, check_code, waived, corrects,
+                                                       decision, told_by, device_id, device_seq, tap_key, note)
+                                VALUES (:run, :number, :kind, :version, :at, :heard, :dial, :weight,
+                                        :jiggles, :jar, :sealed, :loss, :check, :waived, :corrects,
+                                        :decision, :by, :device, :seq, :key, :note)
+                                """),
+                        event)
                 .param("run", runId)
                 .param("number", number)
-                .param("kind", event.kind().code())
                 .param("version", EVENT_VERSION)
-                .param("at", SqlTime.of(event.at()))
-                .param(
-                        "dial",
-                        event.reading()
-                                .flatMap(Reading::dial)
-                                .map(GaugePressure::milliPsi)
-                                .orElse(null))
-                .param(
-                        "weight",
-                        event.reading()
-                                .flatMap(Reading::weight)
-                                .map(WeightState::code)
-                                .orElse(null))
-                .param("jar", event.jar().map(JarCheck::jar).orElse(null))
-                .param("sealed", event.jar().map(JarCheck::sealed).orElse(null))
-                .param("loss", event.jar().map(jar -> jar.loss().code()).orElse(null))
-                .param("note", event.note())
+                .param("device", origin.device())
+                .param("seq", origin.seq())
+                .param("key", origin.tapKey())
                 .update();
+    }
+
+    /** What sent an event: a page with a key of the tap, or a gauge with its own number; nothing for neither. */
+    record Origin(@Nullable String tapKey, @Nullable Long device, @Nullable Long seq) {
+
+        static final Origin UNKNOWN = new Origin(null, null, null);
+
+        static Origin tap(String key) {
+            return new Origin(key, null, null);
+        }
+
+        static Origin gauge(long device, long seq) {
+            return new Origin(null, device, seq);
+        }
     }
 
     void close(long runId) {

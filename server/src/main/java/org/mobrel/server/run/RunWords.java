@@ -2,13 +2,22 @@ package org.mobrel.server.run;
 
 import java.math.BigDecimal;
 import java.time.Instant;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.GaugePressure;
+import org.mobrel.run.CheckTick;
+import org.mobrel.run.Correction;
+import org.mobrel.run.Decision;
 import org.mobrel.run.Deviation;
+import org.mobrel.run.Due;
+import org.mobrel.run.EventKind;
+import org.mobrel.run.Gap;
 import org.mobrel.run.JarCheck;
+import org.mobrel.run.JarSeat;
+import org.mobrel.run.Jiggles;
+import org.mobrel.run.Moments;
+import org.mobrel.run.Outlook;
 import org.mobrel.run.Reading;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunPlan;
@@ -17,18 +26,18 @@ import org.mobrel.run.WeightState;
 import org.mobrel.server.ruling.JarAsk;
 
 /** Words a run for the wire; decides nothing. */
-public final class RunWords {
+final class RunWords {
 
     private RunWords() {}
 
-    public static RunWire.RunAnswer answer(Run run, Instant clock) {
+    static RunWire.RunAnswer answer(Run run, Instant server, RunAnswers.Past past, int known) {
         RunState folded = run.state();
-        Instant now = folded.clock(clock);
+        Instant now = folded.clock(run.clock(server));
         RunState state = folded.seenAt(run.plan(), now);
-        Optional<Instant> since = clockSince(state);
-        List<RunWire.EventAnswer> events = IntStream.range(0, run.events().size())
-                .mapToObj(index -> event(run, index))
-                .toList();
+        Moments when = state.when();
+        Optional<RunEvent> lastReading = run.events().stream()
+                .filter(event -> event.reading().isPresent())
+                .reduce((first, last) -> last);
         return new RunWire.RunAnswer(
                 run.id(),
                 run.batchId(),
@@ -44,64 +53,130 @@ public final class RunWords {
                 run.headspaceIn().stripTrailingZeros(),
                 run.jars().stream().map(JarAsk::of).toList(),
                 run.groups().stream().map(RunGroup::title).toList(),
+                run.groups().stream().map(RunWords::brothMl).toList(),
                 run.plan().jars(),
+                jiggles(run.plan().jiggles()),
                 now,
+                run.pace().map(Pace::pace).orElse(1),
+                run.pace().isPresent(),
                 state.stage().code(),
+                state.turn(),
                 state.stage().isAtTheStove(),
+                state.isClosed(),
                 state.holdComplete(),
-                or(since),
+                or(clockSince(state)),
                 or(clockEndsAt(run.plan(), state)),
-                or(state.weightOnAt()),
-                or(state.heatOffAt()),
-                or(state.openedAt()),
-                or(state.jarsOutAt()),
-                or(state.jarsOutAt().map(out -> out.plus(RunPlan.REST))),
-                or(state.jarsOutAt().map(out -> out.plus(RunPlan.CHECK_BY))),
-                or(state.heatOffAt().map(off -> off.plus(RunPlan.CHECK_BY))),
-                events.stream()
-                        .filter(event -> event.type().equals("reading"))
-                        .reduce((first, last) -> last)
-                        .orElse(null),
+                or(when.lidLockedAt()),
+                or(when.weightOnAt()),
+                or(when.heatOffAt()),
+                or(when.openedAt()),
+                or(when.jarsOutAt()),
+                or(when.jarsOutAt().map(out -> out.plus(RunPlan.REST))),
+                or(when.jarsOutAt().map(out -> out.plus(RunPlan.CHECK_BY))),
+                or(state.decideBy().or(() -> when.heatOffAt().map(off -> off.plus(RunPlan.DECIDE_WITHIN)))),
+                or(state.lostNow().map(RunWords::deviation)),
+                or(lastReading.map(reading -> event(run, run.events().lastIndexOf(reading)))),
+                lastReading
+                        .flatMap(RunEvent::reading)
+                        .filter(run.plan()::isTooHigh)
+                        .isPresent(),
+                or(Outlook.of(run.plan(), state, past.usual(), now).map(RunWords::outlook)),
+                Due.of(run.plan(), state).stream()
+                        .map(due -> new RunWire.DueAnswer(due.what(), due.at()))
+                        .toList(),
+                state.checks().entrySet().stream()
+                        .map(tick -> new RunWire.CheckAnswer(tick.getKey().code(), tick.getValue()))
+                        .toList(),
+                state.loaded().stream().sorted().toList(),
+                state.watch(),
+                or(burner(run, past)),
+                state.gaps().stream().map(RunWords::gap).toList(),
                 state.deviations().stream().map(RunWords::deviation).toList(),
-                events,
+                state.heldFor(),
+                state.awaitsDecision(),
+                or(state.decision().map(Decision::code)),
+                known,
+                IntStream.range(known, run.events().size())
+                        .mapToObj(index -> event(run, index))
+                        .toList(),
                 state.checked().values().stream().map(jar -> jar(run, jar)).toList());
     }
 
     private static Optional<Instant> clockSince(RunState state) {
         return switch (state.stage()) {
-            case VENTING -> state.steamSince();
-            case HOLDING -> state.holdSince();
-            case SETTLING -> state.weightOffAt();
-            case RESTING, CHECKING -> state.jarsOutAt();
+            case VENTING -> state.when().steamSince();
+            case HOLDING -> state.when().holdSince();
+            case SETTLING -> state.when().weightOffAt();
+            case RESTING, CHECKING -> state.when().jarsOutAt();
             default -> Optional.empty();
         };
     }
 
     private static Optional<Instant> clockEndsAt(RunPlan plan, RunState state) {
         return switch (state.stage()) {
-            case VENTING -> state.steamSince().map(since -> since.plus(RunPlan.VENT));
+            case VENTING -> state.when().steamSince().map(since -> since.plus(RunPlan.VENT));
             case HOLDING -> state.earliestHeatOff(plan);
-            case SETTLING -> state.weightOffAt().map(since -> since.plus(RunPlan.SETTLE));
-            case RESTING, CHECKING -> state.jarsOutAt().map(since -> since.plus(RunPlan.REST));
+            case SETTLING -> state.when().weightOffAt().map(since -> since.plus(RunPlan.SETTLE));
+            case RESTING, CHECKING -> state.when().jarsOutAt().map(since -> since.plus(RunPlan.REST));
             default -> Optional.empty();
         };
     }
 
     private static RunWire.EventAnswer event(Run run, int index) {
         RunEvent event = run.events().get(index);
+        Optional<Reading> reading = event.reading().or(() -> event.correction().flatMap(Correction::instead));
         return new RunWire.EventAnswer(
                 index + 1,
                 event.kind().code(),
                 event.at(),
-                psi(event.reading()),
-                weight(event.reading()),
+                event.isHeardLate() ? event.heard() : null,
+                psi(reading),
+                weight(reading),
+                or(reading.flatMap(Reading::jiggles)),
                 or(event.jar().map(jar -> jar(run, jar))),
+                or(event.as(JarSeat.class).map(JarSeat::jar)),
+                or(event.as(CheckTick.class)
+                        .map(tick -> new RunWire.CheckAnswer(tick.check().code(), tick.waived()))),
+                or(event.correction().map(Correction::event)),
+                or(event.as(Decision.class).map(Decision::code)),
+                event.by().name(),
+                event.by().device(),
                 event.note());
     }
 
     private static RunWire.DeviationAnswer deviation(Deviation deviation) {
         return new RunWire.DeviationAnswer(
-                deviation.code(), deviation.at(), psi(deviation.reading()), weight(deviation.reading()));
+                deviation.code(),
+                deviation.at(),
+                psi(deviation.reading()),
+                weight(deviation.reading()),
+                or(deviation.reading().flatMap(Reading::jiggles)));
+    }
+
+    private static RunWire.GapAnswer gap(Gap gap) {
+        return new RunWire.GapAnswer(gap.from(), gap.until(), gap.missedLooks());
+    }
+
+    private static RunWire.OutlookAnswer outlook(Outlook outlook) {
+        return new RunWire.OutlookAnswer(
+                outlook.heatOff(), outlook.leastToHeatOff().toMillis(), outlook.zero(), outlook.lidOff());
+    }
+
+    /** What was said in this run, or else what held the last time. */
+    private static Optional<RunWire.BurnerAnswer> burner(Run run, RunAnswers.Past past) {
+        return run.events().stream()
+                .filter(event -> event.kind() == EventKind.BURNER)
+                .reduce((first, last) -> last)
+                .map(event -> new RunWire.BurnerAnswer(event.note(), event.at(), true))
+                .or(() -> past.burner().map(last -> new RunWire.BurnerAnswer(last.setting(), last.at(), false)));
+    }
+
+    private static @Nullable Integer brothMl(RunGroup group) {
+        return or(group.broth().map(broth -> (int) Math.round(broth.millilitres())));
+    }
+
+    private static RunWire.@Nullable JiggleRange jiggles(Jiggles range) {
+        return range.areCounted() ? new RunWire.JiggleRange(range.least(), range.most()) : null;
     }
 
     private static RunWire.JarAnswer jar(Run run, JarCheck jar) {

@@ -1,8 +1,13 @@
 package org.mobrel.server.shelf;
 
 import java.time.LocalDate;
+import java.util.List;
 
-/** A lot over the wire. */
+/**
+ * A lot over the wire.
+ *
+ * @param heldFor why it may not be used for now; empty for most
+ */
 public record LotAnswer(
         String code,
         long batchId,
@@ -13,7 +18,8 @@ public record LotAnswer(
         LocalDate cannedOn,
         LocalDate bestBy,
         int jars,
-        int shelved) {
+        int shelved,
+        List<String> heldFor) {
 
     public static LotAnswer of(ShelfLot lot) {
         return new LotAnswer(
@@ -26,6 +32,7 @@ public record LotAnswer(
                 lot.cannedOn(),
                 lot.bestBy(),
                 lot.lot().jars(),
-                lot.lot().shelved());
+                lot.lot().shelved(),
+                lot.heldFor());
     }
 }

@@ -67,9 +67,16 @@ public class ShelfDesk {
                 sealed.mouth(),
                 origin.verdict(),
                 day,
-                day.plusMonths(MONTHS_AT_ITS_BEST)));
+                day.plusMonths(MONTHS_AT_ITS_BEST),
+                List.of()));
         store.add(code, new Movement(MovementKind.SHELVED, sealed.count()), checkedAt);
         return code;
+    }
+
+    /** Lets nobody use the lots of a run until somebody has looked into it; said twice, it is written once. */
+    @Transactional
+    public void hold(long runId, String reason, Instant at) {
+        store.hold(runId, reason, at);
     }
 
     /**

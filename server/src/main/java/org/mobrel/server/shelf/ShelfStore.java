@@ -41,7 +41,8 @@ class ShelfStore {
                         Moved::lotCode, Collectors.mapping(Moved::movement, Collectors.toList())));
         return db.sql(
                         """
-                        SELECT code, run_id, batch_id, title, size, mouth, verdict, canned_on, best_by
+                        SELECT code, run_id, batch_id, title, size, mouth, verdict, canned_on, best_by,
+                               (SELECT GROUP_CONCAT(reason ORDER BY held_at, reason) FROM lot_hold WHERE lot_code = code) AS held
                         FROM lot ORDER BY canned_on, LENGTH(code), code
                         """)
                 .query((row, number) -> lot(row, movements.getOrDefault(row.getString("code"), List.of())))
@@ -52,7 +53,8 @@ class ShelfStore {
     Optional<ShelfLot> lotForUpdate(LotCode code) {
         return db.sql(
                         """
-                        SELECT code, run_id, batch_id, title, size, mouth, verdict, canned_on, best_by
+                        SELECT code, run_id, batch_id, title, size, mouth, verdict, canned_on, best_by,
+                               (SELECT GROUP_CONCAT(reason ORDER BY held_at, reason) FROM lot_hold WHERE lot_code = code) AS held
                         FROM lot WHERE code = :code FOR UPDATE
                         """)
                 .param("code", code.text())
@@ -82,7 +84,22 @@ class ShelfStore {
                 Mouth.ofCode(row.getString("mouth")).orElseThrow(),
                 Verdict.ofCode(row.getString("verdict")).orElseThrow(),
                 row.getObject("canned_on", LocalDate.class),
-                row.getObject("best_by", LocalDate.class));
+                row.getObject("best_by", LocalDate.class),
+                Optional.ofNullable(row.getString("held"))
+                        .map(reasons -> List.of(reasons.split(",")))
+                        .orElse(List.of()));
+    }
+
+    void hold(long runId, String reason, Instant at) {
+        db.sql(
+                        """
+                        INSERT IGNORE INTO lot_hold (lot_code, reason, held_at)
+                        SELECT code, :reason, :at FROM lot WHERE run_id = :run
+                        """)
+                .param("reason", reason)
+                .param("at", SqlTime.of(at))
+                .param("run", runId)
+                .update();
     }
 
     int lotsOf(LocalDate day) {

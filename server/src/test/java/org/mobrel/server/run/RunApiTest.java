@@ -4,12 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mobrel.server.TestServer;
@@ -19,70 +23,9 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(TestServer.class)
 class RunApiTest {
 
-    private static final String SOUP =
-            """
-            {"title": "Bean soup", "lines": ["2 lb dried navy beans, soaked", "3 cups carrots, diced", "2 qt pork stock"],
-             "pack": "hot", "solidsShare": %s}
-            """;
-
-    /** A recipe and a dial canner that reads half a pound high, at 3,150 ft. */
-    private record Kitchen(TestServer server, long recipe, long canner) {
-
-        static Kitchen in(TestServer server, double share) {
-            server.put("/api/kitchen", "{\"altitudeFt\": 3150, \"units\": \"us\", \"school\": \"longest-ingredient\"}");
-            JsonNode canners = server.post(
-                            "/api/kitchen/canners",
-                            """
-                            {"name": "Dial", "gauge": "dial", "gaugeErrorPsi": 0.5, "quarts": 7, "pints": 8, "shortLayers": 2}
-                            """)
-                    .body()
-                    .get("canners");
-            long recipe = server.post("/api/recipes", SOUP.formatted(share))
-                    .body()
-                    .get("id")
-                    .asLong();
-            return new Kitchen(
-                    server, recipe, canners.get(canners.size() - 1).get("id").asLong());
-        }
-
-        TestServer.Answer batch(int quarts, int pints, String more) {
-            return server.post(
-                    "/api/batches",
-                    """
-                    {"recipeId": %d, "cannerId": %d, "jars": [{"size": "quart", "count": %d}, {"size": "pint", "count": %d}]%s}
-                    """
-                            .formatted(recipe, canner, quarts, pints, more));
-        }
-
-        /** The first run of a new batch. */
-        long run(int quarts, int pints) {
-            return batch(quarts, pints, "").body().get("runs").get(0).asLong();
-        }
-
-        TestServer.Answer tell(long run, String event) {
-            return server.post("/api/runs/%d/events".formatted(run), event);
-        }
-
-        JsonNode happen(long run, String event) {
-            TestServer.Answer answer = tell(run, event);
-            assertThat(answer.status()).as(event + " " + answer.body()).isEqualTo(200);
-            return answer.body();
-        }
-
-        /** Up to the moment the mark is reached. */
-        JsonNode untilHolding(long run) {
-            happen(run, "{\"type\": \"checks-done\"}");
-            happen(run, "{\"type\": \"lid-locked\"}");
-            happen(run, "{\"type\": \"steam-steady\"}");
-            server.advance(Duration.ofMinutes(10));
-            happen(run, "{\"type\": \"weight-on\"}");
-            return happen(run, "{\"type\": \"reading\", \"psi\": 12.5}");
-        }
-    }
-
     @Test
     void a_batch_goes_from_plan_to_shelf_with_one_loss_and_one_failure(TestServer server) {
-        Kitchen kitchen = Kitchen.in(server, 0.5);
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(2, 1);
         JsonNode holding = kitchen.untilHolding(run);
         assertThat(holding.get("minutes").asInt()).isEqualTo(90);
@@ -168,33 +111,167 @@ class RunApiTest {
     }
 
     @Test
-    void two_devices_cannot_write_the_same_event_twice(TestServer server)
+    void of_two_devices_that_change_the_course_one_is_told_what_happened_first(TestServer server)
             throws ExecutionException, InterruptedException {
-        Kitchen kitchen = Kitchen.in(server, 0.5);
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(1, 1);
         kitchen.untilHolding(run);
-        ExecutorService devices = Executors.newFixedThreadPool(8);
-        try {
-            List<Future<Integer>> taps = new ArrayList<>();
-            for (int tap = 0; tap < 24; tap++) {
-                taps.add(devices.submit(
-                        () -> kitchen.tell(run, "{\"type\": \"reading\", \"psi\": 12.5, \"expected\": 5}")
-                                .status()));
-            }
-            List<Integer> statuses = new ArrayList<>();
-            for (Future<Integer> tap : taps) {
-                statuses.add(tap.get());
-            }
-            assertThat(statuses).containsOnly(200, 409).containsOnlyOnce(200);
-        } finally {
-            devices.shutdownNow();
-        }
+        String low = "{\"type\": \"reading\", \"psi\": 12, \"by\": \"Ines\", \"expected\": 5}";
+        List<TestServer.Answer> answers = atOnce(24, () -> kitchen.tell(run, low));
+        assertThat(answers).filteredOn(answer -> answer.status() == 200).hasSize(1);
+        assertThat(answers)
+                .filteredOn(answer -> answer.status() == 409)
+                .hasSize(23)
+                .allSatisfy(answer -> {
+                    assertThat(answer.body().get("code").asString()).isEqualTo("someone-was-first");
+                    assertThat(answer.body().get("first").asString()).isEqualTo("reading");
+                    assertThat(answer.body().get("firstBy").asString()).isEqualTo("Ines");
+                });
         assertThat(server.get("/api/runs/" + run).body().get("events").size()).isEqualTo(6);
     }
 
     @Test
+    void looks_that_leave_the_course_alone_are_all_kept_each_under_its_own_number(TestServer server)
+            throws ExecutionException, InterruptedException {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long run = kitchen.run(1, 1);
+        kitchen.untilHolding(run);
+        String look = "{\"type\": \"reading\", \"psi\": 12.5, \"expected\": 5}";
+        assertThat(atOnce(24, () -> kitchen.tell(run, look))).allMatch(answer -> answer.status() == 200);
+        assertThat(server.get("/api/runs/" + run)
+                        .body()
+                        .get("events")
+                        .valueStream()
+                        .map(event -> event.get("number").asInt()))
+                .containsExactlyElementsOf(IntStream.rangeClosed(1, 29).boxed().toList());
+    }
+
+    private static List<TestServer.Answer> atOnce(int times, Callable<TestServer.Answer> tap)
+            throws ExecutionException, InterruptedException {
+        ExecutorService devices = Executors.newFixedThreadPool(8);
+        try {
+            List<TestServer.Answer> answers = new ArrayList<>();
+            for (Future<TestServer.Answer> answer : devices.invokeAll(Collections.nCopies(times, tap))) {
+                answers.add(answer.get());
+            }
+            return answers;
+        } finally {
+            devices.shutdownNow();
+        }
+    }
+
+    @Test
+    void a_tap_that_was_kept_is_written_once_and_at_its_own_time(TestServer server) {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long run = kitchen.run(1, 1);
+        kitchen.untilHolding(run);
+        server.advance(Duration.ofMinutes(30));
+        Instant now =
+                Instant.parse(server.get("/api/runs/" + run).body().get("now").asString());
+        String tap = "{\"type\": \"reading\", \"psi\": %s, \"happenedAt\": \"%s\", \"key\": \"tap-%d-%s\"}";
+        String low = tap.formatted("11", now.minus(Duration.ofMinutes(12)), run, "low");
+        String back = tap.formatted("12.5", now.minus(Duration.ofMinutes(10)), run, "back");
+        kitchen.happen(run, back);
+        for (int again = 0; again < 3; again++) {
+            JsonNode after = kitchen.happen(run, low);
+            assertThat(after.get("events").size()).isEqualTo(7);
+            assertThat(after.get("stage").asString()).isEqualTo("holding");
+            assertThat(ends(after)).isEqualTo(now.plus(Duration.ofMinutes(80)).truncatedTo(ChronoUnit.MILLIS));
+            assertThat(after.get("deviations").get(0).get("code").asString()).isEqualTo("pressure-lost");
+        }
+    }
+
+    @Test
+    void what_is_said_of_a_run_is_read_back_as_it_was_said(TestServer server) {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long run = kitchen.run(1, 1);
+        for (String check : List.of("rack", "water", "vent", "seal", "plug")) {
+            kitchen.happen(run, "{\"type\": \"check\", \"check\": \"%s\"}".formatted(check));
+        }
+        String waived = "{\"type\": \"check\", \"check\": \"gauge\", \"waived\": true, \"by\": \"Ines\"%s}";
+        assertThat(code(kitchen.tell(run, waived.formatted("")))).isEqualTo("nobody-answers");
+        assertThat(kitchen.happen(run, waived.formatted(", \"note\": \"tested in spring\""))
+                        .get("stage")
+                        .asString())
+                .isEqualTo("loading");
+        assertThat(kitchen.happen(run, "{\"type\": \"jar-in\", \"jar\": 2}")
+                        .get("loaded")
+                        .get(0)
+                        .asInt())
+                .isEqualTo(2);
+        assertThat(kitchen.tell(run, "{\"type\": \"jar-in\"}")
+                        .body()
+                        .get("field")
+                        .asString())
+                .isEqualTo("jar");
+        kitchen.happen(run, "{\"type\": \"burner\", \"note\": \"4\"}");
+        kitchen.happen(run, "{\"type\": \"watch\", \"note\": \"Ines\"}");
+        JsonNode noted = kitchen.happen(run, "{\"type\": \"correction\", \"corrects\": 8, \"note\": \"it was 5\"}");
+        assertThat(noted.get("watch").asString()).isEqualTo("Ines");
+        assertThat(noted.get("burner").get("setting").asString()).isEqualTo("4");
+        assertThat(noted.get("brothMl").get(0).asInt()).isBetween(400, 900);
+        assertThat(code(kitchen.tell(run, "{\"type\": \"correction\", \"corrects\": 99, \"note\": \"?\"}")))
+                .isEqualTo("no-such-event");
+        JsonNode given = kitchen.happen(run, "{\"type\": \"abandon\"}");
+        assertThat(given.get("awaitsDecision").asBoolean()).isTrue();
+        assertThat(openRuns(server)).contains(run);
+        assertThat(kitchen.tell(run, "{\"type\": \"jars-decided\", \"decision\": \"eaten\"}")
+                        .body()
+                        .get("field")
+                        .asString())
+                .isEqualTo("decision");
+        JsonNode decided = kitchen.happen(run, "{\"type\": \"jars-decided\", \"decision\": \"frozen\"}");
+        assertThat(decided.get("closed").asBoolean()).isTrue();
+        assertThat(openRuns(server)).doesNotContain(run);
+        assertThat(server.get("/api/runs/" + run).body().get("events")).isEqualTo(decided.get("events"));
+        long next = kitchen.run(1, 1);
+        assertThat(server.get("/api/runs/" + next)
+                        .body()
+                        .get("burner")
+                        .get("ofThisRun")
+                        .asBoolean())
+                .isFalse();
+    }
+
+    private static String code(TestServer.Answer answer) {
+        assertThat(answer.status()).isEqualTo(409);
+        return answer.body().get("code").asString();
+    }
+
+    private static List<Long> openRuns(TestServer server) {
+        return server.get("/api/runs")
+                .body()
+                .valueStream()
+                .map(run -> run.get("id").asLong())
+                .toList();
+    }
+
+    @Test
+    void jars_cooled_by_force_are_shelved_and_held(TestServer server) {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long run = kitchen.run(1, 1);
+        JsonNode holding = kitchen.untilHolding(run);
+        server.advance(Duration.ofMinutes(90));
+        for (String event : List.of("heat-off", "forced-cooling", "pressure-zero", "weight-off")) {
+            kitchen.happen(run, "{\"type\": \"%s\"}".formatted(event));
+        }
+        server.advance(Duration.ofMinutes(10));
+        kitchen.happen(run, "{\"type\": \"lid-off\"}");
+        kitchen.happen(run, "{\"type\": \"jars-out\"}");
+        server.advance(Duration.ofHours(12));
+        kitchen.happen(run, check(1, true));
+        kitchen.happen(run, check(2, true));
+        assertThat(lotsOf(server, holding.get("batchId").asLong())
+                        .get(0)
+                        .get("heldFor")
+                        .get(0)
+                        .asString())
+                .isEqualTo("forced-cooling");
+    }
+
+    @Test
     void a_killed_database_loses_nothing_that_was_answered(TestServer server) {
-        Kitchen kitchen = Kitchen.in(server, 0.5);
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(1, 1);
         JsonNode before = kitchen.untilHolding(run);
         server.killDatabase();
@@ -208,7 +285,7 @@ class RunApiTest {
 
     @Test
     void an_own_judgement_needs_somebody_who_takes_it_on(TestServer server) {
-        Kitchen kitchen = Kitchen.in(server, 0.67);
+        TestKitchen kitchen = TestKitchen.in(server, 0.67);
         TestServer.Answer refused = kitchen.batch(2, 2, "");
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.body().get("code").asString()).isEqualTo("not-accepted");
@@ -223,7 +300,7 @@ class RunApiTest {
 
     @Test
     void jars_that_do_not_fit_make_a_second_load_with_its_own_time(TestServer server) {
-        Kitchen kitchen = Kitchen.in(server, 0.5);
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long batch = kitchen.batch(6, 4, "").body().get("id").asLong();
         JsonNode runs = server.get("/api/batches/" + batch).body().get("runs");
         assertThat(runs.valueStream()
@@ -235,7 +312,7 @@ class RunApiTest {
 
     @Test
     void a_stopped_recipe_gets_no_batch(TestServer server) {
-        Kitchen kitchen = Kitchen.in(server, 0.9);
+        TestKitchen kitchen = TestKitchen.in(server, 0.9);
         TestServer.Answer answer =
                 kitchen.batch(2, 2, ", \"acceptance\": {\"by\": \"Ada\", \"reason\": \"I want it\"}");
         assertThat(answer.status()).isEqualTo(409);

@@ -1,0 +1,55 @@
+package org.mobrel.server.device;
+
+import jakarta.validation.Valid;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class SimulationController {
+
+    /** Whether this kitchen lends the simulated canner. */
+    record SimulationOffer(boolean offered) {}
+
+    private final SimulationDesk desk;
+
+    SimulationController(SimulationDesk desk) {
+        this.desk = desk;
+    }
+
+    @GetMapping("/api/simulation")
+    SimulationOffer simulationOffer() {
+        return new SimulationOffer(desk.isOffered());
+    }
+
+    @GetMapping("/api/runs/{id}/simulation")
+    SimulationWire.SimulationAnswer simulationOf(@PathVariable long id) {
+        return SimulationWire.answer(id, desk.turns(id), desk.simulation(id));
+    }
+
+    /** Puts a load on the simulated canner, sets its pace, turns its knobs. */
+    @PostMapping("/api/runs/{id}/simulation")
+    SimulationWire.SimulationAnswer simulate(
+            @PathVariable long id, @Valid @RequestBody SimulationWire.SimulationRequest request) {
+        if (request.pace() != null) {
+            desk.pace(id, request.pace());
+        }
+        if (request.burnerPercent() != null) {
+            desk.turn(id, Turn.Knob.BURNER, request.burnerPercent());
+        }
+        flip(id, Turn.Knob.GAS_OUT, request.gasOut());
+        flip(id, Turn.Knob.LEAKING, request.leaking());
+        flip(id, Turn.Knob.DIAL_STUCK, request.dialStuck());
+        flip(id, Turn.Knob.DOUSED, request.doused());
+        return simulationOf(id);
+    }
+
+    private void flip(long id, Turn.Knob knob, @Nullable Boolean on) {
+        if (on != null) {
+            desk.turn(id, knob, on ? 1 : 0);
+        }
+    }
+}

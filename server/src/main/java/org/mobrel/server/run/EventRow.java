@@ -1,0 +1,99 @@
+package org.mobrel.server.run;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.quantity.GaugePressure;
+import org.mobrel.run.CheckTick;
+import org.mobrel.run.Correction;
+import org.mobrel.run.Decision;
+import org.mobrel.run.Detail;
+import org.mobrel.run.EventKind;
+import org.mobrel.run.JarCheck;
+import org.mobrel.run.JarSeat;
+import org.mobrel.run.Reading;
+import org.mobrel.run.RunEvent;
+import org.mobrel.run.Teller;
+import org.mobrel.run.WeightState;
+import org.mobrel.server.platform.SqlTime;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/** An event as the columns of its row, and back. */
+final class EventRow {
+
+    private EventRow() {}
+
+    static RunEvent event(ResultSet row) throws SQLException {
+        EventKind kind = EventKind.ofCode(row.getString("kind")).orElseThrow();
+        Instant at = SqlTime.get(row, "happened_at");
+        boolean late = row.getObject("heard_at") != null;
+        String by = row.getString("told_by");
+        return new RunEvent(
+                kind,
+                at,
+                late ? SqlTime.get(row, "heard_at") : at,
+                detail(kind, row),
+                row.getObject("device_id") == null ? Teller.cook(by) : Teller.gauge(by),
+                row.getString("note"));
+    }
+
+    private static Optional<Detail> detail(EventKind kind, ResultSet row) throws SQLException {
+        return switch (kind) {
+            case READING -> reading(row).map(Detail.class::cast);
+            case CHECK ->
+                Optional.of(new CheckTick(
+                        CheckTick.Check.ofCode(row.getString("check_code")).orElseThrow(), row.getBoolean("waived")));
+            case JAR_IN, JAR_BACK -> Optional.of(new JarSeat(row.getInt("jar")));
+            case JAR_CHECKED ->
+                Optional.of(new JarCheck(
+                        row.getInt("jar"),
+                        row.getBoolean("sealed"),
+                        JarCheck.LiquidLoss.ofCode(row.getString("liquid_loss")).orElseThrow()));
+            case CORRECTION -> Optional.of(new Correction(row.getInt("corrects"), reading(row)));
+            case DECIDED ->
+                Optional.of(Decision.ofCode(row.getString("decision")).orElseThrow());
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<Reading> reading(ResultSet row) throws SQLException {
+        Integer dial = row.getObject("dial_psi", Integer.class);
+        Integer jiggles = row.getObject("jiggles", Integer.class);
+        if (dial != null) {
+            return Optional.of(Reading.ofDial(new GaugePressure(dial)));
+        }
+        return jiggles != null
+                ? Optional.of(Reading.ofJiggles(jiggles))
+                : Optional.ofNullable(row.getString("weight"))
+                        .flatMap(WeightState::ofCode)
+                        .map(Reading::ofWeight);
+    }
+
+    static JdbcClient.StatementSpec params(JdbcClient.StatementSpec insert, RunEvent event) {
+        Optional<Reading> reading = event.reading().or(() -> event.correction().flatMap(Correction::instead));
+        Optional<CheckTick> tick = event.as(CheckTick.class);
+        return insert.param("kind", event.kind().code())
+                .param("at", SqlTime.of(event.at()))
+                .param("heard", event.isHeardLate() ? SqlTime.of(event.heard()) : null)
+                .param("dial", or(reading.flatMap(Reading::dial).map(GaugePressure::milliPsi)))
+                .param("weight", or(reading.flatMap(Reading::weight).map(WeightState::code)))
+                .param("jiggles", or(reading.flatMap(Reading::jiggles)))
+                .param("jar", or(event.jar().map(JarCheck::jar).or(() -> event.as(JarSeat.class)
+                        .map(JarSeat::jar))))
+                .param("sealed", or(event.jar().map(JarCheck::sealed)))
+                .param("loss", or(event.jar().map(jar -> jar.loss().code())))
+                .param("check", or(tick.map(each -> each.check().code())))
+                .param("waived", or(tick.map(CheckTick::waived)))
+                .param("corrects", or(event.correction().map(Correction::event)))
+                .param("decision", or(event.as(Decision.class).map(Decision::code)))
+                .param("by", Objects.requireNonNull(event.by().name()))
+                .param("note", event.note());
+    }
+
+    private static <T> @Nullable T or(Optional<T> value) {
+        return value.orElse(null);
+    }
+}

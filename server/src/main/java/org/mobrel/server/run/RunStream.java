@@ -1,0 +1,205 @@
+package org.mobrel.server.run;
+
+import java.io.IOException;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Tells every open page what is written down, as it is written. A page is told of a run from where it stands: only the events it has not got,
+ * and only the last state, however many steps there were while it was slow.
+ */
+@Component
+public class RunStream implements SmartLifecycle {
+
+    private static final Logger LOG = LoggerFactory.getLogger(RunStream.class);
+
+    /** A page that hears nothing for longer knows that the line is dead. */
+    private static final long BEAT_SECONDS = 4;
+
+    private final RunDesk desk;
+    private final RunAnswers answers;
+    private final InstantSource clock;
+    private final Set<Listener> listeners = ConcurrentHashMap.newKeySet();
+    private final ExecutorService talking = Executors.newCachedThreadPool(task -> daemon(task, "run-stream"));
+    private final ScheduledExecutorService beating =
+            Executors.newSingleThreadScheduledExecutor(task -> daemon(task, "run-stream-beat"));
+    private volatile boolean running;
+
+    RunStream(RunDesk desk, RunAnswers answers, InstantSource clock) {
+        this.desk = desk;
+        this.answers = answers;
+        this.clock = clock;
+    }
+
+    private static Thread daemon(Runnable task, String name) {
+        Thread thread = new Thread(task, name);
+        thread.setDaemon(true);
+        return thread;
+    }
+
+    /** All open runs at once, as far as they are new to whoever listens. */
+    public record Opening(List<RunWire.RunAnswer> runs) {}
+
+    /** One line to a page. What is to be said waits as the latest of its kind, so a slow page is never far behind. */
+    private final class Listener {
+        private final SseEmitter emitter = new SseEmitter(0L);
+        private final Map<Long, Integer> sent;
+        private final Map<Long, Run> changed = new ConcurrentHashMap<>();
+        private final Map<String, Object> latest = new ConcurrentHashMap<>();
+        private final AtomicBoolean busy = new AtomicBoolean(true);
+
+        private Listener(Map<Long, Integer> seen) {
+            sent = new TreeMap<>(seen);
+        }
+
+        private void open() {
+            try {
+                List<Run> runs = desk.open();
+                List<RunWire.RunAnswer> all = runs.stream()
+                        .map(run -> answers.answer(run, sent.getOrDefault(run.id(), 0)))
+                        .toList();
+                sent.keySet().retainAll(runs.stream().map(Run::id).toList());
+                runs.forEach(run -> sent.put(run.id(), run.events().size()));
+                send("runs", new Opening(all));
+            } catch (IOException | RuntimeException gone) {
+                close();
+                return;
+            }
+            busy.set(false);
+            wake();
+        }
+
+        private void wake() {
+            if (busy.compareAndSet(false, true)) {
+                talking.execute(this::talk);
+            }
+        }
+
+        private void talk() {
+            try {
+                while (!changed.isEmpty() || !latest.isEmpty()) {
+                    for (Long id : Set.copyOf(changed.keySet())) {
+                        say(changed.remove(id));
+                    }
+                    for (String name : Set.copyOf(latest.keySet())) {
+                        Object data = latest.remove(name);
+                        if (data != null) {
+                            send(name.replaceFirst("/.*", ""), data);
+                        }
+                    }
+                }
+            } catch (IOException | RuntimeException gone) {
+                close();
+                return;
+            }
+            busy.set(false);
+            if (!changed.isEmpty() || !latest.isEmpty()) {
+                wake();
+            }
+        }
+
+        private void say(@Nullable Run run) throws IOException {
+            int known = run == null ? 0 : sent.getOrDefault(run.id(), 0);
+            // Two transactions may be heard of in the wrong order; the later one has everything of the earlier.
+            if (run != null && run.events().size() >= known) {
+                sent.put(run.id(), run.events().size());
+                send("run", answers.answer(run, known));
+            }
+        }
+
+        private void send(String name, Object data) throws IOException {
+            emitter.send(SseEmitter.event().name(name).id(Seen.text(sent)).data(data));
+        }
+
+        /** The page is gone, or the database is: either way the page will come again and say what it has. */
+        private void close() {
+            listeners.remove(this);
+            emitter.complete();
+        }
+    }
+
+    /** @param seen what the page has already, as the id of the last message it got */
+    SseEmitter subscribe(@Nullable String seen) {
+        Listener listener = new Listener(Seen.of(seen));
+        listener.emitter.onCompletion(() -> listeners.remove(listener));
+        listener.emitter.onTimeout(() -> listeners.remove(listener));
+        listener.emitter.onError(gone -> listeners.remove(listener));
+        // First on the list, then told: what is written in between waits until it has been told.
+        listeners.add(listener);
+        talking.execute(listener::open);
+        return listener.emitter;
+    }
+
+    @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+    void heard(RunChanged change) {
+        for (Listener listener : listeners) {
+            listener.changed.merge(
+                    change.run().id(),
+                    change.run(),
+                    (old, now) -> now.events().size() >= old.events().size() ? now : old);
+            listener.wake();
+        }
+    }
+
+    /** Says something to every page that need not be kept; only the last of each name is of interest. */
+    public void say(String name, long id, Object data) {
+        for (Listener listener : listeners) {
+            listener.latest.put(name + "/" + id, data);
+            listener.wake();
+        }
+    }
+
+    /** A word on the line, so that either end notices when it is cut. */
+    record Beat(Instant now) {}
+
+    private void beat() {
+        try {
+            say("beat", 0, new Beat(clock.instant()));
+        } catch (RuntimeException never) {
+            LOG.warn("a beat was skipped", never);
+        }
+    }
+
+    @Override
+    public void start() {
+        running = true;
+        beating.scheduleAtFixedRate(this::beat, BEAT_SECONDS, BEAT_SECONDS, TimeUnit.SECONDS);
+    }
+
+    /** Before the web server waits for its requests to end: these would never end by themselves. */
+    @Override
+    public void stop() {
+        running = false;
+        beating.shutdownNow();
+        listeners.forEach(listener -> listener.emitter.complete());
+        talking.shutdown();
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+
+    @Override
+    public int getPhase() {
+        return Integer.MAX_VALUE;
+    }
+}

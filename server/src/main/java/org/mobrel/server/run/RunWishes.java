@@ -1,0 +1,110 @@
+package org.mobrel.server.run;
+
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.quantity.GaugePressure;
+import org.mobrel.run.CheckTick;
+import org.mobrel.run.Correction;
+import org.mobrel.run.Decision;
+import org.mobrel.run.Detail;
+import org.mobrel.run.EventKind;
+import org.mobrel.run.JarCheck;
+import org.mobrel.run.JarSeat;
+import org.mobrel.run.Reading;
+import org.mobrel.run.RunEvent;
+import org.mobrel.run.Teller;
+import org.mobrel.run.WeightState;
+import org.mobrel.server.platform.BadField;
+
+/** Reads what a page wants written down; whether it may be is not decided here. */
+final class RunWishes {
+
+    private RunWishes() {}
+
+    /** @throws BadField if something is missing that this kind of event needs */
+    static RunDesk.Wish wish(RunWire.EventRequest request) {
+        EventKind kind = EventKind.ofCode(request.type())
+                .orElseThrow(() -> new BadField("type", "\"" + request.type() + "\" is nothing that happens in a run"));
+        Optional<Detail> detail = detail(kind, request);
+        String note = stripped(request.note());
+        if (kind.needsWords() && note.isEmpty()) {
+            throw new BadField("note", kind == EventKind.NOTE ? "a note needs words" : "say it in a word or two");
+        }
+        Teller by = Teller.cook(stripped(request.by()));
+        return now -> new RunEvent(kind, now, now, detail, by, note);
+    }
+
+    private static Optional<Detail> detail(EventKind kind, RunWire.EventRequest request) {
+        return switch (kind) {
+            case READING ->
+                Optional.of(
+                        reading(request).orElseThrow(() -> new BadField("psi", "what the dial or the weight shows")));
+            case JAR_CHECKED -> Optional.of(jar(request));
+            case JAR_IN, JAR_BACK -> Optional.of(new JarSeat(which(request.jar())));
+            case CHECK -> Optional.of(check(request));
+            case DECIDED ->
+                Optional.of(Decision.ofCode(stripped(request.decision()))
+                        .orElseThrow(
+                                () -> new BadField("decision", "processed-again, refrigerated, frozen or discarded")));
+            case CORRECTION -> {
+                if (request.corrects() == null) {
+                    throw new BadField("corrects", "the number of the event it is about");
+                }
+                yield Optional.of(new Correction(request.corrects(), reading(request)));
+            }
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<Reading> reading(RunWire.EventRequest request) {
+        return reading(
+                request.psi() == null ? null : GaugePressure.ofPsi(request.psi()), request.weight(), request.jiggles());
+    }
+
+    /** A reading in one of its three shapes; empty for none of them. */
+    static Optional<Reading> reading(@Nullable GaugePressure dial, @Nullable String weight, @Nullable Integer jiggles) {
+        int said = (dial == null ? 0 : 1) + (weight == null ? 0 : 1) + (jiggles == null ? 0 : 1);
+        if (said > 1) {
+            throw new BadField("psi", "a reading is of the dial, of the weight, or of its jiggles");
+        }
+        if (dial != null) {
+            return Optional.of(Reading.ofDial(dial));
+        }
+        if (jiggles != null) {
+            return Optional.of(Reading.ofJiggles(jiggles));
+        }
+        return weight == null
+                ? Optional.empty()
+                : Optional.of(Reading.ofWeight(WeightState.ofCode(weight)
+                        .orElseThrow(() -> new BadField("weight", "still, proper or frantic"))));
+    }
+
+    private static CheckTick check(RunWire.EventRequest request) {
+        CheckTick.Check check = CheckTick.Check.ofCode(stripped(request.check()))
+                .orElseThrow(() -> new BadField("check", "rack, water, vent, seal, plug or gauge"));
+        return new CheckTick(check, Boolean.TRUE.equals(request.waived()));
+    }
+
+    private static int which(@Nullable Integer jar) {
+        if (jar == null) {
+            throw new BadField("jar", "which jar");
+        }
+        return jar;
+    }
+
+    private static JarCheck jar(RunWire.EventRequest request) {
+        int number = which(request.jar());
+        if (request.sealed() == null) {
+            throw new BadField("sealed", "sealed or not");
+        }
+        JarCheck.LiquidLoss loss = request.loss() == null
+                ? JarCheck.LiquidLoss.NONE
+                : JarCheck.LiquidLoss.ofCode(request.loss())
+                        .orElseThrow(() -> new BadField("loss", "none, some or more-than-half"));
+        return new JarCheck(number, request.sealed(), loss);
+    }
+
+    private static String stripped(@Nullable String text) {
+        return text == null ? "" : text.strip();
+    }
+}

@@ -1,5 +1,6 @@
 import { Link, Outlet } from "@tanstack/react-router";
 import { BookOpenText, CalendarCheck2, Flame, Gauge, NotebookPen, Sun, Warehouse } from "lucide-react";
+import { Alarms } from "@/stove";
 
 const PLACES = [
   { to: "/today", text: "Today", icon: Sun },
@@ -38,6 +39,7 @@ export function Shell() {
         </ul>
       </nav>
       <main className="pb-20 md:pb-0">
+        <Alarms />
         <Outlet />
       </main>
     </div>

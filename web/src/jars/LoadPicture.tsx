@@ -1,4 +1,4 @@
-import { countJars } from "@/quantity";
+import { countJars, jarWord } from "@/quantity";
 
 interface Jar {
   readonly size: string;
@@ -12,19 +12,23 @@ interface Props {
   readonly className?: string;
   /** Said in place of the count, such as 'upper layer'. */
   readonly label?: string;
+  /** Numbers of the jars, from 1, that stand in it already; the others are drawn as empty places. */
+  readonly taken?: readonly number[];
+  /** A jar was tapped, by its number from 1. */
+  readonly onTap?: (jar: number) => void;
 }
 
 const RADIUS = 92;
 
 /** One layer from above: every jar a ring on the rack, its size by a letter, its dish by how it is drawn. */
-export function LoadPicture({ jars, className = "", label }: Props) {
+export function LoadPicture({ jars, className = "", label, taken, onTap }: Props) {
   const each = jars.flatMap((jar) => Array.from({ length: jar.count }, () => jar));
   const { radius: seat, places } = seats(each.length);
   return (
     <svg
       viewBox="-100 -100 200 200"
       className={className}
-      role="img"
+      role={onTap ? "group" : "img"}
       aria-label={`${label ?? "In the canner"}: ${countJars(jars)}`}
     >
       <circle r={RADIUS + 5} className="fill-steam stroke-glass" strokeWidth="3" />
@@ -32,15 +36,37 @@ export function LoadPicture({ jars, className = "", label }: Props) {
         const jar = each[index] ?? { size: "quart", count: 1 };
         const tall = jar.size === "quart" || jar.size === "pint-and-a-half";
         const look = dishLook(jar.dish ?? 0, tall);
+        const away = taken !== undefined && !taken.includes(index + 1);
+        const tap = onTap && {
+          role: "button",
+          tabIndex: 0,
+          "aria-pressed": !away,
+          "aria-label": `Jar ${index + 1}, ${jarWord(jar.size, 1)}`,
+          onClick: () => onTap(index + 1),
+          onKeyDown: (event: React.KeyboardEvent) => {
+            if (event.key === "Enter" || event.key === " ") {
+              event.preventDefault();
+              onTap(index + 1);
+            }
+          },
+          className: `cursor-pointer ${away ? "opacity-45" : ""}`,
+        };
         return (
-          <g key={`${x}/${y}`}>
-            <circle cx={x} cy={y} r={tall ? seat : seat * 0.86} className={look.ring} strokeWidth="3" />
+          <g key={`${x}/${y}`} {...tap}>
+            <circle
+              cx={x}
+              cy={y}
+              r={tall ? seat : seat * 0.86}
+              className={away ? "fill-steam stroke-glass" : look.ring}
+              strokeWidth="3"
+              strokeDasharray={away ? "5 5" : undefined}
+            />
             <text
               x={x}
               y={y}
               dy="0.36em"
               textAnchor="middle"
-              className={`font-bold ${look.letter}`}
+              className={`font-bold ${away ? "fill-soft" : look.letter}`}
               fontSize={seat * (letter(jar.size).length > 1 ? 0.6 : 0.72)}
             >
               {letter(jar.size)}

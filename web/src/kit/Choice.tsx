@@ -1,4 +1,6 @@
-interface Props<T extends string> {
+import { useId } from "react";
+
+interface Props<T extends string | number> {
   readonly label: string;
   readonly value: T;
   readonly options: readonly { readonly value: T; readonly text: string }[];
@@ -7,7 +9,8 @@ interface Props<T extends string> {
 }
 
 /** One of a few, all of them in view. */
-export function Choice<T extends string>({ label, value, options, onChange, hideLabel }: Props<T>) {
+export function Choice<T extends string | number>({ label, value, options, onChange, hideLabel }: Props<T>) {
+  const name = useId();
   return (
     <fieldset className="flex flex-wrap items-center gap-x-3 gap-y-1">
       <legend className={hideLabel ? "sr-only" : "float-left text-[0.9rem] font-semibold text-soft"}>
@@ -24,7 +27,7 @@ export function Choice<T extends string>({ label, value, options, onChange, hide
             <input
               type="radio"
               className="sr-only"
-              name={label}
+              name={name}
               value={option.value}
               checked={option.value === value}
               onChange={() => onChange(option.value)}

@@ -1,2 +1,3 @@
 export { KitchenPlace } from "./KitchenPlace";
 export { type Canner, type Kitchen, useKitchen } from "./useKitchen";
+export { WeightPicture } from "./WeightPicture";

@@ -29,3 +29,17 @@ export function formatAltitude(feet: number, metres: number, units: string): str
     ? `${Math.round(metres).toLocaleString("en-US")} m`
     : `${Math.round(feet).toLocaleString("en-US")} ft`;
 }
+
+const ML_IN_A_QUART = 946.35;
+const ML_IN_A_CUP = 236.59;
+
+/** A volume as a kitchen says it, to a tenth: '3.5 qt', '1.5 cups' or '3.3 L'. */
+export function formatVolume(millilitres: number, units: string): string {
+  const tenth = (value: number) => String(Math.round(value * 10) / 10);
+  if (units !== "us") {
+    return millilitres < 1000 ? `${Math.round(millilitres / 10) * 10} mL` : `${tenth(millilitres / 1000)} L`;
+  }
+  return millilitres < ML_IN_A_QUART
+    ? `${tenth(millilitres / ML_IN_A_CUP)} cups`
+    : `${tenth(millilitres / ML_IN_A_QUART)} qt`;
+}

@@ -4,7 +4,7 @@ import { ShelfJar } from "@/jars";
 import { Button, Card, Choice, Empty, LinkButton, Loading, Place, ProblemNote } from "@/kit";
 import { countJars, formatClock, formatDateTime, formatSpan, jarWord } from "@/quantity";
 import { hueOf } from "@/shelf";
-import { type Run, useRun, useServerNow, useTell } from "@/stove";
+import { type Run, useRun, useRunNow, useTell } from "@/stove";
 
 /** Jar by jar: sealed, or not. */
 export function SealsPage({ runId }: { readonly runId: number }) {
@@ -23,7 +23,7 @@ export function SealsPage({ runId }: { readonly runId: number }) {
 type Loss = "none" | "some" | "more-than-half";
 
 function Seals({ run }: { readonly run: Run }) {
-  const now = useServerNow(run.now);
+  const now = useRunNow(run);
   const tell = useTell(run);
   const [loss, setLoss] = useState<Loss>("none");
   const jars = numbered(run);

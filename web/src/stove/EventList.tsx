@@ -1,30 +1,64 @@
 import { formatTime } from "@/quantity";
-import type { Run } from "./useRuns";
-import { eventWord, readingWord } from "./words";
+import type { Run, RunEvent } from "./live";
+import { CHECKS, eventWord, readingWord } from "./words";
 
-/** Everything that was written down, with its time. */
+/** Everything people wrote down, with its time; of a gauge that sends by itself only what changed something. */
 export function EventList({ run }: { readonly run: Run }) {
   const lost = new Set(run.deviations.map((deviation) => deviation.at));
+  const corrected = new Set(run.events.flatMap((event) => event.corrects ?? []));
+  const started = run.clockSince;
+  const shown = run.events.filter((event) => !event.device || lost.has(event.at) || event.at === started);
+  const silent = run.events.length - shown.length;
   return (
-    <ol className="columns-1 gap-8 sm:columns-2">
-      {run.events.map((event) => {
-        const marked = lost.has(event.at) && !["checks-done", "note"].includes(event.type);
-        return (
-          <li key={event.number} className="flex gap-3 py-0.5 break-inside-avoid">
-            <time className="digits w-12 shrink-0 pt-1 text-soft" dateTime={event.at}>
-              {formatTime(event.at)}
-            </time>
-            <span className={marked ? "font-bold text-brick" : ""}>
-              {event.jar ? `Jar ${event.jar.jar}: ` : eventWord(event.type)}
-              {event.type === "reading" && `: ${readingWord(event.psi, event.weight)}`}
-              {event.jar && `${event.jar.sealed ? "sealed" : "not sealed"}${lossWord(event.jar.loss)}`}
-              {event.note && (event.type === "note" ? `: ${event.note}` : ` (${event.note})`)}
-            </span>
-          </li>
-        );
-      })}
-    </ol>
+    <>
+      <ol className="columns-1 gap-8 sm:columns-2">
+        {shown.map((event) => {
+          const marked = lost.has(event.at) && !["checks-done", "note"].includes(event.type);
+          return (
+            <li key={event.number} className="flex gap-3 py-0.5 break-inside-avoid">
+              <time className="digits w-12 shrink-0 pt-1 text-soft" dateTime={event.at}>
+                {formatTime(event.at)}
+              </time>
+              <span
+                className={`${marked ? "font-bold text-brick" : ""} ${corrected.has(event.number) ? "line-through decoration-2" : ""}`}
+              >
+                {words(event)}
+                {event.by && <span className="text-soft"> · {event.by}</span>}
+                {event.heardAt && <span className="text-soft"> · told at {formatTime(event.heardAt)}</span>}
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+      {silent > 0 && (
+        <p className="text-soft">And {silent} readings that a gauge sent by itself; the trace shows them.</p>
+      )}
+      {run.gaps.map((gap) => (
+        <p key={gap.from} className="text-soft">
+          No look from {formatTime(gap.from)} to {formatTime(gap.until)}.
+        </p>
+      ))}
+    </>
   );
+}
+
+function words(event: RunEvent): string {
+  if (event.jar) {
+    return `Jar ${event.jar.jar}: ${event.jar.sealed ? "sealed" : "not sealed"}${lossWord(event.jar.loss)}`;
+  }
+  if (event.check) {
+    const check = CHECKS.find((each) => each.code === event.check?.check)?.text ?? event.check.check;
+    return event.check.waived ? `${check}: waived (${event.note})` : check;
+  }
+  const reading = event.type === "reading" ? `: ${readingWord(event)}` : "";
+  const seat = event.seat == null ? "" : ` ${event.seat}`;
+  const decision = event.decision ? `: ${event.decision.replace("-", " ")}` : "";
+  const note = event.note
+    ? ["note", "burner", "watch", "correction", "away"].includes(event.type)
+      ? `: ${event.note}`
+      : ` (${event.note})`
+    : "";
+  return `${eventWord(event.type)}${seat}${reading}${decision}${note}`;
 }
 
 function lossWord(loss: string): string {

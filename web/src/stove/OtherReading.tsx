@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Button, Stepper } from "@/kit";
-import type { Run, Tell } from "./useRuns";
+import type { Run, Tell } from "./live";
 
 interface Props {
   readonly run: Run;

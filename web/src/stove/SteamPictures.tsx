@@ -1,5 +1,12 @@
 /** What counts as steam to vent by: a wisp is not a plume. */
-export function SteamPictures({ steady }: { readonly steady: boolean }) {
+export function SteamPictures({
+  steady,
+  seen,
+}: {
+  readonly steady: boolean;
+  /** What a simulated canner shows now. */
+  readonly seen?: string | undefined;
+}) {
   return (
     <div className="flex items-end justify-center gap-14">
       <figure className="text-center">
@@ -15,7 +22,9 @@ export function SteamPictures({ steady }: { readonly steady: boolean }) {
             <circle key={step} cx={55 + (step % 2) * 3} cy={74 - step * 9} r="1.8" className="fill-bar" />
           ))}
         </svg>
-        <figcaption className="text-soft">a wisp: not yet</figcaption>
+        <figcaption className={seen === "wisp" ? "font-bold underline decoration-4" : "text-soft"}>
+          a wisp: not yet
+        </figcaption>
       </figure>
       <figure className="text-center">
         <svg width="110" height="150" viewBox="0 0 110 150" className="mx-auto" aria-hidden="true">
@@ -27,7 +36,9 @@ export function SteamPictures({ steady }: { readonly steady: boolean }) {
           />
           <path d="M55 76 V20 M51 70 L47 26 M59 70 L63 26" className="stroke-primary" strokeWidth="2" />
         </svg>
-        <figcaption className="font-bold">a plume: steady, straight, loud</figcaption>
+        <figcaption className={`font-bold ${seen === "steady" ? "underline decoration-4" : ""}`}>
+          a plume: steady, straight, loud
+        </figcaption>
       </figure>
     </div>
   );

@@ -1,29 +1,32 @@
 import { Link } from "@tanstack/react-router";
 import { Flame } from "lucide-react";
-import { Card, Empty, LinkButton, Loading, Place, ProblemNote } from "@/kit";
+import { Card, Empty, LinkButton, Loading, Place } from "@/kit";
 import { countJars, formatClock, formatDateTime } from "@/quantity";
+import { GivenUp } from "./GivenUp";
+import { type Run, runNow } from "./live";
+import { Offline } from "./Offline";
 import { RunCard } from "./RunCard";
-import { type Run, useRuns } from "./useRuns";
-import { useServerNow } from "./useServerNow";
+import { useRuns, useTick } from "./useRuns";
 import { stageWord } from "./words";
 
 /** What to do this minute. Nothing else. */
 export function StovePlace() {
-  const runs = useRuns();
-  const now = useServerNow(runs.data?.[0]?.now);
-  const open = runs.data ?? [];
+  const { data } = useRuns();
+  useTick();
+  const open = data ?? [];
   const here = open.filter((run) => run.atTheStove);
-  const live = firstOfEachCanner(here).sort((one, other) => endOf(one) - endOf(other));
+  const live = firstOfEachCanner(here).sort((one, other) => nextOf(one) - nextOf(other));
   const waiting = here.filter((run) => !live.includes(run));
-  const resting = open.filter((run) => !run.atTheStove);
+  const givenUp = open.filter((run) => run.awaitsDecision);
+  const resting = open.filter((run) => !run.atTheStove && !run.awaitsDecision);
   return (
     <Place
       title={live.length > 0 ? "On the stove" : "Stove"}
-      lead={live[0] ? nextWords(live[0], now) : undefined}
+      lead={live[0] && live.length > 1 ? nextWords(live[0]) : undefined}
     >
-      <ProblemNote error={runs.failureReason ?? runs.error} retry={() => runs.refetch()} />
-      {runs.isPending && !runs.failureReason && <Loading />}
-      {runs.data && live.length === 0 && (
+      <Offline />
+      {data === undefined && <Loading />}
+      {data && live.length === 0 && givenUp.length === 0 && (
         <Empty
           picture={<Flame size={60} strokeWidth={1.5} />}
           title="Nothing on the stove"
@@ -40,17 +43,20 @@ export function StovePlace() {
       {live.length > 0 && (
         <div className={live.length > 1 ? "grid items-start gap-4 lg:grid-cols-2" : ""}>
           {live.map((run) => (
-            <RunCard key={run.id} run={run} now={now} alone={live.length === 1} />
+            <RunCard key={run.id} run={run} alone={live.length === 1} />
           ))}
         </div>
       )}
+      {givenUp.map((run) => (
+        <GivenUp key={run.id} run={run} now={runNow(run)} />
+      ))}
       {waiting.length > 0 && (
         <p className="text-soft">
           Then: {waiting.map((run) => `${run.title}, ${countJars(run.jars)} in ${run.cannerName}`).join("; ")}
           .
         </p>
       )}
-      {resting.length > 0 && <Resting runs={resting} now={now} />}
+      {resting.length > 0 && <Resting runs={resting} />}
     </Place>
   );
 }
@@ -63,15 +69,21 @@ function firstOfEachCanner(runs: readonly Run[]): Run[] {
   return begun.filter((run, index) => begun.findIndex((other) => other.cannerId === run.cannerId) === index);
 }
 
-function endOf(run: Run): number {
-  return run.clockEndsAt == null ? Number.MAX_SAFE_INTEGER : Date.parse(run.clockEndsAt);
+/** How long until something is wanted of the cook: a loss wants it now. */
+function nextOf(run: Run): number {
+  if (run.lost) {
+    return 0;
+  }
+  return run.clockEndsAt == null
+    ? Number.MAX_SAFE_INTEGER
+    : Math.max(0, Date.parse(run.clockEndsAt) - runNow(run));
 }
 
-function nextWords(run: Run, now: number): string | undefined {
+function nextWords(run: Run): string | undefined {
   if (run.clockEndsAt == null) {
     return undefined;
   }
-  const left = Date.parse(run.clockEndsAt) - now;
+  const left = Date.parse(run.clockEndsAt) - runNow(run);
   const what: Record<string, string> = { venting: "weight on", holding: "heat off", settling: "lid off" };
   const word = what[run.stage];
   return word === undefined
@@ -81,12 +93,12 @@ function nextWords(run: Run, now: number): string | undefined {
       : `Now: ${word}, ${run.cannerName}`;
 }
 
-function Resting({ runs, now }: { readonly runs: readonly Run[]; readonly now: number }) {
+function Resting({ runs }: { readonly runs: readonly Run[] }) {
   return (
     <Card label="Jars at rest" className="py-3!">
       <ul>
         {runs.map((run) => {
-          const open = run.checkFrom != null && now >= Date.parse(run.checkFrom);
+          const open = run.checkFrom != null && runNow(run) >= Date.parse(run.checkFrom);
           return (
             <li key={run.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
               <span className="min-w-0 flex-1">
@@ -94,6 +106,7 @@ function Resting({ runs, now }: { readonly runs: readonly Run[]; readonly now: n
                 {!open &&
                   run.checkFrom != null &&
                   `, seals may be judged from ${formatDateTime(run.checkFrom)}`}
+                {run.heldFor.length > 0 && ". On hold: these jars are not to be used until it is looked into"}
               </span>
               <Link
                 to="/seals/$id"

@@ -1,7 +1,8 @@
 import { useRef } from "react";
 import { useWidth } from "@/kit";
 import { formatTime } from "@/quantity";
-import type { Run } from "./useRuns";
+import type { Run, RunEvent } from "./live";
+import { readingWord } from "./words";
 
 interface Props {
   readonly run: Run;
@@ -22,15 +23,18 @@ export function Trace({ run, now, height = 250 }: Props) {
   const start = Date.parse(
     run.weightOnAt ?? run.events.find((event) => event.type === "weight-on")?.at ?? run.now,
   );
+  const first = run.events.find((event) => event.type === "weight-on");
+  const begin = first ? Date.parse(first.at) : start;
   const points = run.events
-    .filter((event) => event.type === "reading" && Date.parse(event.at) >= start)
+    .filter((event) => event.type === "reading" && Date.parse(event.at) >= begin)
     .map((event) => ({
       at: Date.parse(event.at),
-      value: event.psi ?? target + (WEIGHT_LEVEL[event.weight ?? ""] ?? 0),
-      low: event.psi != null ? event.psi < target : event.weight === "still",
-    }));
-  const first = run.events.find((event) => event.type === "weight-on");
-  const line = [{ at: first ? Date.parse(first.at) : start, value: 0, low: true }, ...points];
+      value: event.psi ?? target + (WEIGHT_LEVEL[weightOf(run, event)] ?? 0),
+      low: event.psi != null && run.gauge === "dial" ? event.psi < target : weightOf(run, event) === "still",
+      device: event.device,
+    }))
+    .sort((one, two) => one.at - two.at);
+  const line = [{ at: begin, value: 0, low: true }, ...points];
   const end = Math.max(
     now,
     Date.parse(run.clockEndsAt ?? run.heatOffAt ?? run.now),
@@ -42,8 +46,13 @@ export function Trace({ run, now, height = 250 }: Props) {
   const y = (value: number) => TOP + (1 - value / top) * (H - TOP - FOOT);
   const firstMark = points.find((point) => !point.low)?.at ?? Number.POSITIVE_INFINITY;
   // On the way up it is below the mark as it should be; only afterwards that is a loss.
-  const lostAt = (point: { readonly at: number; readonly low: boolean }) => point.low && point.at > firstMark;
-  const losses = run.deviations.filter((deviation) => deviation.code === "pressure-lost");
+  // Once the heat is off, falling is what it should do.
+  const off = run.heatOffAt ? Date.parse(run.heatOffAt) : Number.POSITIVE_INFINITY;
+  const lostAt = (point: { readonly at: number; readonly low: boolean }) =>
+    point.low && point.at > firstMark && point.at < off;
+  const losses = run.deviations.filter(
+    (deviation) => deviation.code === "pressure-lost" || deviation.code === "interrupted",
+  );
   return (
     <svg ref={frame} height={H} className="block w-full" role="img" aria-label={words(run, losses.length)}>
       {[0, 5, 10, 15].map((tick) => (
@@ -86,15 +95,33 @@ export function Trace({ run, now, height = 250 }: Props) {
           )
         );
       })}
-      {points.map((point, index) => (
-        <circle
-          key={index}
-          cx={x(point.at)}
-          cy={y(point.value)}
-          r="5"
-          className={lostAt(point) ? "fill-brick" : "fill-primary"}
-        />
+      {run.gaps.map((gap) => (
+        <g key={gap.from}>
+          <line
+            x1={x(Date.parse(gap.from))}
+            x2={x(Date.parse(gap.until))}
+            y1={H - FOOT - 3}
+            y2={H - FOOT - 3}
+            className="stroke-mustard"
+            strokeWidth="6"
+            strokeDasharray="3 3"
+          />
+          <text x={x(Date.parse(gap.from))} y={H - FOOT - 10} className="fill-mustard text-[13px] font-bold">
+            no look
+          </text>
+        </g>
       ))}
+      {points.map((point, index) =>
+        point.device && !lostAt(point) ? null : (
+          <circle
+            key={index}
+            cx={x(point.at)}
+            cy={y(point.value)}
+            r="5"
+            className={lostAt(point) ? "fill-brick" : "fill-primary"}
+          />
+        ),
+      )}
       <text
         x={W - RIGHT - 4}
         y={y(target) + 19}
@@ -102,9 +129,9 @@ export function Trace({ run, now, height = 250 }: Props) {
         className="fill-copper text-[14px] font-bold"
         style={{ paintOrder: "stroke", stroke: "var(--color-paper)", strokeWidth: 5 }}
       >
-        keep {target} or more
+        {run.gauge === "dial" ? `keep ${target} or more` : "the weight moves properly"}
       </text>
-      {losses.map((loss) => (
+      {losses.slice(-2).map((loss) => (
         <text
           key={loss.at}
           x={Math.min(W - 150, Math.max(LEFT + 60, x(Date.parse(loss.at))))}
@@ -112,7 +139,8 @@ export function Trace({ run, now, height = 250 }: Props) {
           textAnchor="middle"
           className="fill-brick text-[14px] font-bold"
         >
-          {loss.psi ?? "still"} at {formatTime(loss.at)}: started again
+          {loss.code === "interrupted" ? "interrupted" : (loss.psi ?? "still")} at {formatTime(loss.at)}:
+          started again
         </text>
       ))}
       {now < end && (
@@ -122,10 +150,17 @@ export function Trace({ run, now, height = 250 }: Props) {
   );
 }
 
+/** What a look at the weight says, also where its jiggles were counted. */
+function weightOf(run: Run, event: RunEvent): string {
+  if (event.jiggles == null) {
+    return event.weight ?? "";
+  }
+  const { least, most } = run.jiggles ?? { least: 1, most: 600 };
+  return event.jiggles < Math.max(1, least) ? "still" : event.jiggles > most ? "frantic" : "proper";
+}
+
 function words(run: Run, losses: number): string {
   const last = run.lastReading;
-  const lastly = last
-    ? ` Last reading ${last.psi ?? last.weight} at ${formatTime(last.at)}.`
-    : " No reading yet.";
+  const lastly = last ? ` Last reading ${readingWord(last)} at ${formatTime(last.at)}.` : " No reading yet.";
   return `Pressure trace, to be kept at ${run.targetPsi} or more.${lastly} Lost ${losses} times.`;
 }

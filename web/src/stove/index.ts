@@ -1,6 +1,9 @@
+export { Alarms } from "./Alarms";
 export { EventList } from "./EventList";
+export { type Run, runNow } from "./live";
+export { Offline } from "./Offline";
 export { StovePlace } from "./StovePlace";
 export { Trace } from "./Trace";
-export { type Run, useRun, useRuns, useTell } from "./useRuns";
-export { useServerNow } from "./useServerNow";
-export { stageWord } from "./words";
+export { useTell } from "./tell";
+export { useRun, useRunNow, useRuns } from "./useRuns";
+export { deviationWord, stageWord } from "./words";

@@ -1,37 +1,6 @@
 import { expect, test } from "vitest";
+import { at, NOON, run, seen } from "./runs.fixture";
 import { stageView } from "./stages";
-import type { Run } from "./useRuns";
-
-const NOON = Date.parse("2026-03-07T12:00:00Z");
-const at = (minutes: number) => new Date(NOON + minutes * 60_000).toISOString();
-
-function run(part: Partial<Run>): Run {
-  return {
-    id: 1,
-    batchId: 1,
-    loadNumber: 1,
-    title: "Bean soup",
-    cannerId: 1,
-    cannerName: "Big canner",
-    gauge: "dial",
-    verdict: "covered",
-    minutes: 90,
-    targetPsi: 12.5,
-    truePsi: 12,
-    headspaceIn: 1,
-    jars: [{ size: "quart", mouth: "regular", count: 7 }],
-    jarTitles: [],
-    jarTotal: 7,
-    now: at(0),
-    stage: "checks",
-    atTheStove: true,
-    holdComplete: false,
-    deviations: [],
-    events: [],
-    checked: [],
-    ...part,
-  };
-}
 
 const texts = (view: ReturnType<typeof stageView>) => view.steps.map((step) => step.text);
 
@@ -63,17 +32,11 @@ test("the weight waits for the whole vent, and says until when", () => {
   expect(stageView(venting, NOON + 600_000).now).toContain("Put the weight on now");
 });
 
-test("heat goes off only when the server says that the time is over", () => {
-  const holding = run({ stage: "holding", clockEndsAt: at(90) });
-  expect(texts(stageView(holding, NOON + 99 * 60_000))).not.toContain("Heat off");
-  expect(texts(stageView({ ...holding, holdComplete: true }, NOON))).toEqual(["Heat off"]);
-});
-
 test("a loss says what was read, when, and that the whole time starts again", () => {
   const lost = run({
     stage: "rising",
-    deviations: [{ code: "pressure-lost", at: at(3), psi: 9.2 }],
-    events: [{ number: 1, type: "reading", at: at(3), psi: 9.2, note: "" }],
+    lost: { code: "pressure-lost", at: at(3), psi: 9.2 },
+    events: [seen(3, 9.2)],
   });
   expect(stageView(lost, NOON).now).toMatch(
     /^Pressure fell to 9.2 at .*the full 90 from when it is back at 12.5 on this dial/,
@@ -82,7 +45,7 @@ test("a loss says what was read, when, and that the whole time starts again", ()
 
 test("after a loss the clock waits at the full time, and a first rise counts from the weight", () => {
   const lost = { code: "pressure-lost", at: at(30), psi: 9.2 };
-  expect(stageView(run({ stage: "rising", weightOnAt: at(0), deviations: [lost] }), NOON).face).toEqual({
+  expect(stageView(run({ stage: "rising", weightOnAt: at(0), lost }), NOON).face).toEqual({
     waitingAt: 90 * 60_000,
   });
   expect(stageView(run({ stage: "rising", weightOnAt: at(40), deviations: [lost] }), NOON).face).toEqual({
@@ -100,18 +63,36 @@ test("a canner with a weight goes by what is heard", () => {
 });
 
 test("a reading three above the mark asks for less heat", () => {
-  const high = { number: 9, type: "reading", at: at(0), psi: 15.5, note: "" };
-  const view = stageView(run({ stage: "holding", clockEndsAt: at(90), lastReading: high }), NOON + 120_000);
-  expect(view.next).toBe("Last look: 15.5, 2 min ago. That is high: turn the heat down a little.");
+  const high = seen(0, 15.5);
+  const view = stageView(
+    run({ stage: "holding", clockEndsAt: at(90), lastReading: high, tooHigh: true }),
+    NOON + 120_000,
+  );
+  expect(view.next).toBe(
+    "Last look: 15.5 on the dial, 2 min ago. That is high: turn the heat down a little.",
+  );
 });
 
 test("after a broken vent it says that the whole vent begins again", () => {
-  const stopped = { number: 4, type: "steam-stopped", at: at(4), note: "" };
   const broken = run({
     stage: "heating",
-    events: [stopped],
+    lidLockedAt: at(0),
     deviations: [{ code: "vent-interrupted", at: at(4) }],
   });
   expect(stageView(broken, NOON).now).toContain("the whole ten-minute vent begins again");
   expect(stageView(run({ stage: "heating" }), NOON).now).not.toContain("begins again");
+});
+
+test("a page that hears nothing more still says when the heat can go off", () => {
+  const holding = run({ stage: "holding", clockEndsAt: at(90) });
+  expect(texts(stageView(holding, NOON + 89 * 60_000))).not.toContain("Heat off");
+  expect(texts(stageView(holding, NOON + 90 * 60_000))).toEqual(["Heat off"]);
+});
+
+test("a lid over fewer jars than the load has is asked about", () => {
+  const lock = (loaded: number[]) =>
+    stageView(run({ stage: "loading", loaded }), NOON).steps.find((step) => step.look === "main")?.confirm;
+  expect(lock([])).toBeUndefined();
+  expect(lock([1, 2, 3])).toContain("3 of 7");
+  expect(lock([1, 2, 3, 4, 5, 6, 7])).toBeUndefined();
 });

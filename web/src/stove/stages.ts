@@ -1,5 +1,6 @@
 import { formatSpan, formatTime } from "@/quantity";
-import type { Run, Tell } from "./useRuns";
+import type { Run, Tell } from "./live";
+import { readingWord } from "./words";
 
 /** What a button at the stove writes down. */
 export interface Step {
@@ -31,7 +32,13 @@ export interface StageView {
   /** What comes then. */
   readonly next: string;
   readonly steps: readonly Step[];
-  readonly picture: "trace" | "steam" | "load" | "checks";
+  /** Whether the mark to keep is drawn beside the clock. */
+  readonly mark?: boolean;
+  /** Whether the burner's setting is of interest. */
+  readonly burner?: boolean;
+  /** Whether somebody who was away has something to say. */
+  readonly away?: boolean;
+  readonly picture: "trace" | "steam" | "load" | "checks" | "zero";
 }
 
 const at = (instant: string | null | undefined) => (instant == null ? undefined : Date.parse(instant));
@@ -44,14 +51,17 @@ export function mark(run: Run): string {
 }
 
 /** What is on the screen at each stage of a run: one clock, one sentence, two or three buttons. */
-export function stageView(run: Run, now: number): StageView {
+export function stageView(known: Run, now: number): StageView {
+  // The server said beforehand when the time is over; a page that hears nothing more still knows it.
+  const over = known.stage === "holding" && now >= (at(known.clockEndsAt) ?? Number.POSITIVE_INFINITY);
+  const run = over ? { ...known, holdComplete: true } : known;
   switch (run.stage) {
     case "checks":
       return {
         face: { words: "Get ready" },
-        now: "Rack in, two to three inches of water, vent clear, gasket or rim clean, plug sound, gauge tested this year.",
+        now: "Six things to see to before the jars go in.",
         next: "Then the jars go in and the lid is locked.",
-        steps: [{ text: "All checked", tell: { type: "checks-done" }, look: "main" }],
+        steps: [{ text: "All six are in order", tell: { type: "checks-done" }, look: "main" }],
         picture: "checks",
       };
     case "loading":
@@ -59,21 +69,31 @@ export function stageView(run: Run, now: number): StageView {
         face: { words: "Fill and load" },
         now: `Fill to ${run.headspaceIn} inch below the rim, close and load one jar at a time. Then lock the lid, weight off.`,
         next: "Then high heat, until steam comes as a steady plume.",
-        steps: [{ text: "Jars in, lid locked", tell: { type: "lid-locked" }, look: "main" }],
+        steps: [
+          {
+            text: "Jars in, lid locked",
+            tell: { type: "lid-locked" },
+            look: "main",
+            ...(run.loaded.length > 0 && run.loaded.length < run.jarTotal
+              ? { confirm: `Only ${run.loaded.length} of ${run.jarTotal} jars are counted in. Lock the lid?` }
+              : {}),
+          },
+        ],
         picture: "load",
       };
     case "heating":
       return {
-        face: { upFrom: at(run.events.at(-1)?.at) },
+        face: { upFrom: at(brokenVent(run)?.at ?? run.lidLockedAt) },
         now: heatingWords(run),
         next: "Then it vents for ten minutes, weight off.",
         steps: [{ text: "Steady steam", tell: { type: "steam-steady" }, look: "main" }],
         picture: "steam",
+        away: true,
       };
     case "venting":
       return {
         face: { downTo: at(run.clockEndsAt) },
-        now: over(run, now)
+        now: isOver(run, now)
           ? "Vented. Put the weight on now."
           : "left of the ten-minute vent. The weight stays off until then.",
         next: `Then the weight goes on, and the pressure comes up to ${mark(run)}.`,
@@ -81,15 +101,20 @@ export function stageView(run: Run, now: number): StageView {
           { text: "Weight on", tell: { type: "weight-on" }, look: "main", from: at(run.clockEndsAt) },
           { text: "The steam stopped", tell: { type: "steam-stopped" }, look: "loss" },
         ],
+        mark: true,
         picture: "steam",
+        away: true,
       };
     case "rising":
       return {
-        face: lostPressure(run) ? { waitingAt: run.minutes * 60_000 } : { upFrom: at(run.weightOnAt) },
+        face: run.lost ? { waitingAt: run.minutes * 60_000 } : { upFrom: at(run.weightOnAt) },
         now: risingWords(run),
         next: `The full ${run.minutes} minutes begin when it is there.`,
         steps: readings(run, false),
         picture: "trace",
+        mark: true,
+        burner: true,
+        away: true,
       };
     case "holding":
       return {
@@ -102,12 +127,15 @@ export function stageView(run: Run, now: number): StageView {
           ? [{ text: "Heat off", tell: { type: "heat-off" }, look: "main" }]
           : readings(run, true),
         picture: "trace",
+        mark: true,
+        burner: true,
+        away: true,
       };
     case "cooling":
       return {
         face: { upFrom: at(run.heatOffAt) },
         now: "Cooling by itself. No water, no fan, weight untouched: forcing it draws the jars empty.",
-        next: "It takes half an hour to three quarters, more for big loads. Zero shows by a dial at zero, a nudge of the weight without steam, a cool lid.",
+        next: "",
         steps: [
           { text: "Pressure is zero", tell: { type: "pressure-zero" }, look: "main" },
           {
@@ -117,7 +145,7 @@ export function stageView(run: Run, now: number): StageView {
             confirm: "Write down that the canner was cooled by force? It stays in the record of these jars.",
           },
         ],
-        picture: "trace",
+        picture: "zero",
       };
     case "depressurised":
       return {
@@ -130,7 +158,7 @@ export function stageView(run: Run, now: number): StageView {
     case "settling":
       return {
         face: { downTo: at(run.clockEndsAt) },
-        now: over(run, now)
+        now: isOver(run, now)
           ? "Lid off now, tilted away from your face."
           : "until the lid may come off. The jars are still boiling inside.",
         next: "Then let the jars settle five to ten minutes more before they come out.",
@@ -150,28 +178,31 @@ export function stageView(run: Run, now: number): StageView {
   }
 }
 
-function over(run: Run, now: number): boolean {
+function isOver(run: Run, now: number): boolean {
   return now >= (at(run.clockEndsAt) ?? Number.POSITIVE_INFINITY);
 }
 
+/** What sent it back to heating; a run that heats for the first time has nothing. */
+function brokenVent(run: Run) {
+  const last = run.deviations.at(-1);
+  return run.stage === "heating" && last && last.at >= (run.lidLockedAt ?? "") ? last : undefined;
+}
+
 function heatingWords(run: Run): string {
-  const broken = run.deviations.at(-1);
-  const again = broken && broken.at === run.events.at(-1)?.at;
-  return again
-    ? "Air may be back in the canner. High heat, and at the next steady plume the whole ten-minute vent begins again."
+  return brokenVent(run)
+    ? "Air may be back in the canner. Weight off, high heat, and at the next steady plume the whole ten-minute vent begins again."
     : "High heat. Wait for a steady plume of steam; a wisp is not enough.";
 }
 
-/** The loss this run is coming back from; a run that is rising for the first time has none. */
-function lostPressure(run: Run) {
-  const last = run.deviations.at(-1);
-  return last?.code === "pressure-lost" && last.at >= (run.weightOnAt ?? "") ? last : undefined;
-}
-
 function risingWords(run: Run): string {
-  const lost = lostPressure(run);
+  const lost = run.lost;
   if (lost) {
-    const fell = lost.psi == null ? "The weight fell still" : `Pressure fell to ${lost.psi}`;
+    const fell =
+      lost.code === "interrupted"
+        ? "Nobody can say whether the pressure held"
+        : lost.psi == null
+          ? "The weight fell still"
+          : `Pressure fell to ${lost.psi}`;
     return `${fell} at ${formatTime(lost.at)}. The clock starts again: the full ${run.minutes} from when it is back at ${mark(run)}.`;
   }
   return `Coming up to ${mark(run)}. Ease the heat as it gets near.`;
@@ -182,11 +213,8 @@ function lastReading(run: Run, now: number): string {
   if (!last) {
     return "";
   }
-  const what = last.psi == null ? `weight ${last.weight}` : `${last.psi}`;
-  const high =
-    last.psi != null && last.psi >= run.targetPsi + 3 ? " That is high: turn the heat down a little." : "";
-  const frantic = last.weight === "frantic" ? " Turn the heat down a little." : "";
-  return `Last look: ${what}, ${formatSpan(now - Date.parse(last.at))} ago.${high}${frantic}`;
+  const high = run.tooHigh ? " That is high: turn the heat down a little." : "";
+  return `Last look: ${readingWord(last)}, ${formatSpan(now - Date.parse(last.at))} ago.${high}`;
 }
 
 function readings(run: Run, holding: boolean): readonly Step[] {
@@ -203,7 +231,11 @@ function readings(run: Run, holding: boolean): readonly Step[] {
     tell: { type: "reading", weight: "proper" },
     look: "main",
   };
-  const frantic: Step = { text: "Frantic", tell: { type: "reading", weight: "frantic" }, look: "plain" };
+  const frantic: Step = {
+    text: run.jiggles ? "Nearly without a break" : "Frantic",
+    tell: { type: "reading", weight: "frantic" },
+    look: "plain",
+  };
   const still: Step = {
     text: holding ? "It stopped" : "Still",
     tell: { type: "reading", weight: "still" },

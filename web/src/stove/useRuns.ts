@@ -1,61 +1,40 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { api, body, type Schemas } from "@/api/client";
-import { Problem } from "@/api/problem";
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { api, body } from "@/api/client";
+import { type Run, runNow, useLive } from "./live";
+import { projected } from "./project";
 
-export type Run = Schemas["RunAnswer"];
-export type RunEvent = Schemas["EventAnswer"];
-export type Tell = Schemas["EventRequest"];
-
-/** How often an open page looks whether another device wrote something down. */
-const LOOK_EVERY_MS = 1_500;
-
-/** Runs that need somebody, with the moment this page heard of them: clocks run on from there. */
-export function useRuns() {
-  return useQuery({
-    queryKey: ["runs"],
-    refetchInterval: LOOK_EVERY_MS,
-    refetchIntervalInBackground: true,
-    // A live run is worth asking for as long as it takes.
-    retry: true,
-    retryDelay: LOOK_EVERY_MS,
-    queryFn: () => body(api.GET("/api/runs")),
-  });
+/** Runs that need somebody, as the server told them, with the taps that still wait on this device. */
+export function useRuns(): { readonly data: readonly Run[] | undefined; readonly offline: boolean } {
+  const live = useLive();
+  return {
+    data: live.runs?.map((run) => projected(run, live.kept)),
+    offline: !live.online,
+  };
 }
 
+/** One run, whether it still needs somebody or not. */
 export function useRun(id: number) {
-  return useQuery({
-    queryKey: ["runs", id],
-    refetchInterval: LOOK_EVERY_MS,
+  const live = useLive();
+  const open = live.runs?.find((run) => run.id === id);
+  const asked = useQuery({
+    queryKey: ["run", id],
     queryFn: () => body(api.GET("/api/runs/{id}", { params: { path: { id } } })),
   });
+  return { ...asked, data: open ?? asked.data };
 }
 
-/** Writes down what happened. The page shows it only when the server has stored it. */
-export function useTell(run: Run) {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: (event: Tell) =>
-      body(
-        api.POST("/api/runs/{id}/events", {
-          params: { path: { id: run.id } },
-          body: { ...event, expected: run.events.length },
-        }),
-      ),
-    onSuccess: (after) => {
-      queries.setQueryData(["runs", run.id], after);
-      queries.setQueryData<Run[]>(["runs"], (runs) =>
-        runs?.map((each) => (each.id === after.id ? after : each)),
-      );
-    },
-    onSettled: () =>
-      queries.invalidateQueries({
-        predicate: ({ queryKey }) => ["runs", "shelf", "batches"].includes(String(queryKey[0])),
-      }),
-  });
+/** Makes a component look at the clock again, four times a second. */
+export function useTick() {
+  const [, tick] = useState(0);
+  useEffect(() => {
+    const timer = setInterval(() => tick((count) => count + 1), 250);
+    return () => clearInterval(timer);
+  }, []);
 }
 
-/** How long still, when the server refused because something is not over yet; undefined otherwise. */
-export function waitOf(error: unknown): number | undefined {
-  const wait = error instanceof Problem ? error.facts["waitMillis"] : undefined;
-  return typeof wait === "number" ? wait : undefined;
+/** A run's own clock, ticking. */
+export function useRunNow(run: Run | undefined): number {
+  useTick();
+  return run ? runNow(run) : Date.now();
 }

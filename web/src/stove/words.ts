@@ -21,7 +21,10 @@ export function stageWord(stage: string): string {
 }
 
 const EVENTS: Record<string, string> = {
+  check: "Check",
   "checks-done": "Checks done",
+  "jar-in": "Jar in",
+  "jar-back": "Jar out again",
   "lid-locked": "Jars in, lid locked",
   "steam-steady": "Steady steam",
   "steam-stopped": "The steam stopped",
@@ -36,7 +39,13 @@ const EVENTS: Record<string, string> = {
   "jars-out": "Jars out",
   "jar-checked": "Jar checked",
   abandon: "Given up",
+  "jars-decided": "The jars",
+  interrupted: "Interrupted",
+  away: "Nobody at the stove",
+  watch: "On watch",
+  burner: "Burner",
   note: "Note",
+  correction: "Correction",
 };
 
 export function eventWord(type: string): string {
@@ -45,7 +54,42 @@ export function eventWord(type: string): string {
 
 const WEIGHT: Record<string, string> = { still: "still", proper: "moving properly", frantic: "frantic" };
 
-/** '12.5 on the dial' or 'weight moving properly'. */
-export function readingWord(psi: number | null | undefined, weight: string | null | undefined): string {
-  return psi != null ? `${psi} on the dial` : weight != null ? `weight ${WEIGHT[weight] ?? weight}` : "";
+interface Shown {
+  readonly psi?: number | null | undefined;
+  readonly weight?: string | null | undefined;
+  readonly jiggles?: number | null | undefined;
+}
+
+/** '12.5 on the dial', 'weight moving properly' or '3 jiggles a minute'. */
+export function readingWord({ psi, weight, jiggles }: Shown): string {
+  if (psi != null) {
+    return `${psi} on the dial`;
+  }
+  if (jiggles != null) {
+    return jiggles === 1 ? "1 jiggle a minute" : `${jiggles} jiggles a minute`;
+  }
+  return weight != null ? `weight ${WEIGHT[weight] ?? weight}` : "";
+}
+
+export const CHECKS: readonly { readonly code: string; readonly text: string; readonly detail: string }[] = [
+  { code: "rack", text: "Rack in", detail: "no jar stands on the bottom" },
+  { code: "water", text: "Water in", detail: "two to three inches" },
+  { code: "vent", text: "Vent clear", detail: "hold it to the light" },
+  { code: "seal", text: "Gasket or rim", detail: "clean, whole, dry or oiled as its manual says" },
+  { code: "plug", text: "Plug sound", detail: "not hard, not cracked" },
+  { code: "gauge", text: "Gauge in date", detail: "tested this year; a weight needs none" },
+];
+
+const DEVIATIONS: Record<string, string> = {
+  "vent-interrupted": "The vent was interrupted",
+  "pressure-lost": "Pressure was lost",
+  interrupted: "Interrupted: the hold began anew",
+  "stopped-early": "Stopped before its time",
+  abandoned: "Given up",
+  "forced-cooling": "Cooled by force",
+  "hold-unsupported": "What came to light later does not support the full time",
+};
+
+export function deviationWord(code: string): string {
+  return DEVIATIONS[code] ?? code;
 }

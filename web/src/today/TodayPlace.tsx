@@ -5,14 +5,14 @@ import { Card, LinkButton, Place, ProblemNote, Tag } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { countJars, formatClock, formatDateTime, jarWord } from "@/quantity";
 import { hueOf, type Lot, useShelf } from "@/shelf";
-import { type Run, stageWord, useRuns, useServerNow } from "@/stove";
+import { Offline, type Run, runNow, stageWord, useRunNow, useRuns } from "@/stove";
 
 /** What needs me now, and next? */
 export function TodayPlace() {
   const runs = useRuns();
   const shelf = useShelf();
   const kitchen = useKitchen();
-  const now = useServerNow(runs.data?.[0]?.now);
+  const now = useRunNow(runs.data?.[0]);
   const open = runs.data ?? [];
   const resting = open.filter((run) => !run.atTheStove);
   const stove = open.filter((run) => run.atTheStove);
@@ -35,7 +35,8 @@ export function TodayPlace() {
         </>
       }
     >
-      <ProblemNote error={runs.failureReason ?? shelf.error ?? kitchen.error} retry={() => runs.refetch()} />
+      <Offline />
+      <ProblemNote error={shelf.error ?? kitchen.error} retry={() => shelf.refetch()} />
       {setUp && <FirstMinute />}
       <div className="grid items-start gap-4 lg:grid-cols-2">
         <Card label="On the stove">
@@ -45,7 +46,7 @@ export function TodayPlace() {
           ) : (
             <ul>
               {stove.map((run) => (
-                <StoveRow key={run.id} run={run} now={now} />
+                <StoveRow key={run.id} run={run} now={runNow(run)} />
               ))}
             </ul>
           )}
@@ -57,7 +58,7 @@ export function TodayPlace() {
           ) : (
             <ul>
               {resting.map((run) => (
-                <RestRow key={run.id} run={run} now={now} />
+                <RestRow key={run.id} run={run} now={runNow(run)} />
               ))}
             </ul>
           )}

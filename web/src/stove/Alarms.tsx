@@ -1,0 +1,165 @@
+import { useNavigate } from "@tanstack/react-router";
+import { BellRing, VolumeX } from "lucide-react";
+import { useEffect, useRef, useState } from "react";
+import { Button } from "@/kit";
+import { formatClock } from "@/quantity";
+import { type Alarm, alarms, loudest } from "./alarms";
+import { live, type Run, runNow, useLive } from "./live";
+import { projected } from "./project";
+import { canSound, play, unlockSound } from "./sound";
+import { stageWord } from "./words";
+
+const ANSWERED = "mobrel.answered-alarms";
+
+function answeredBefore(): ReadonlySet<string> {
+  try {
+    return new Set(JSON.parse(localStorage.getItem(ANSWERED) ?? "[]") as string[]);
+  } catch {
+    return new Set();
+  }
+}
+
+/**
+ * Sounds until somebody answers, wherever on the pages the cook is and also when this one is in the background; keeps the screen awake;
+ * carries the nearest clock in the title.
+ */
+export function Alarms() {
+  const { runs } = useLive();
+  const [answered, setAnswered] = useState(answeredBefore);
+  const [ringing, setRinging] = useState<readonly Alarm[]>([]);
+  const [heard, setHeard] = useState(true);
+  const sounded = useRef(new Map<string, number>());
+  const shown = useRef(new Set<string>());
+  const navigate = useNavigate();
+  const atTheStove = (runs ?? []).some((run) => run.atTheStove && run.stage !== "checks");
+  useUnlock();
+  useAwake(atTheStove);
+
+  useEffect(() => {
+    const look = () => {
+      const now = (live().runs ?? []).map((run) => projected(run, live().kept));
+      const open = alarms(now, runNow).filter((alarm) => !answered.has(alarm.key));
+      setRinging((before) => (sameKeys(before, open) ? before : open));
+      title(now, open);
+      const first = loudest(open);
+      if (first && performance.now() - (sounded.current.get(first.key) ?? -1e9) >= first.every) {
+        sounded.current.set(first.key, performance.now());
+        setHeard(play(first.sound));
+        notify(first, shown.current);
+      }
+    };
+    const worker = new Worker(new URL("./ticker.worker.ts", import.meta.url), { type: "module" });
+    worker.onmessage = look;
+    look();
+    return () => worker.terminate();
+  }, [answered]);
+
+  const answer = () => {
+    const now = new Set([...[...answered].slice(-50), ...ringing.map((alarm) => alarm.key)]);
+    localStorage.setItem(ANSWERED, JSON.stringify([...now]));
+    setAnswered(now);
+    setRinging([]);
+  };
+  const first = loudest(ringing);
+  if (!first) {
+    return null;
+  }
+  return (
+    <div
+      role="alert"
+      data-sounded={heard}
+      className={`sticky top-0 z-20 flex flex-wrap items-center gap-x-5 gap-y-2 px-5 py-2.5 ${first.sound === "look" || first.sound === "open" ? "bg-primary text-primary-content" : "bg-brick text-paper"}`}
+    >
+      <BellRing size={30} aria-hidden="true" className="shrink-0" />
+      <p className="min-w-0 flex-1 text-2xl font-bold leading-tight">
+        {ringing.map((alarm) => `${alarm.text}: ${alarm.canner}`).join(" · ")}
+      </p>
+      {!heard && (
+        <Button icon={<VolumeX size={20} />} onClick={unlockSound}>
+          Let it sound
+        </Button>
+      )}
+      <Button size="stove" className="min-h-14! text-ink" onClick={answer}>
+        I hear it
+      </Button>
+      {!location.pathname.startsWith("/stove") && (
+        <Button size="stove" className="min-h-14!" onClick={() => void navigate({ to: "/stove" })}>
+          To the stove
+        </Button>
+      )}
+    </div>
+  );
+}
+
+function sameKeys(one: readonly Alarm[], two: readonly Alarm[]): boolean {
+  return one.length === two.length && one.every((alarm, index) => alarm.key === two[index]?.key);
+}
+
+/** The tab says what is wanted, or how long still; also where only its title can be seen. */
+function title(runs: readonly Run[], ringing: readonly Alarm[]) {
+  const first = loudest(ringing);
+  const running = runs
+    .filter((run) => run.atTheStove && run.clockEndsAt != null && Date.parse(run.clockEndsAt) > runNow(run))
+    .sort((one, two) => Date.parse(one.clockEndsAt ?? "") - Date.parse(two.clockEndsAt ?? ""))[0];
+  const next = first
+    ? `! ${first.text} · ${first.canner}`
+    : running
+      ? `${formatClock(Date.parse(running.clockEndsAt ?? "") - runNow(running))} ${stageWord(running.stage)} · Mobrel`
+      : "Mobrel";
+  if (document.title !== next) {
+    document.title = next;
+  }
+}
+
+function notify(alarm: Alarm, shown: Set<string>) {
+  const may = "Notification" in globalThis && Notification.permission === "granted";
+  if (may && document.visibilityState === "hidden" && !shown.has(alarm.key)) {
+    shown.add(alarm.key);
+    new Notification(alarm.text, { body: alarm.canner, tag: alarm.key, requireInteraction: true });
+  }
+}
+
+/** The first touch anywhere lets alarms sound, and asks once whether they may be shown over other windows. */
+function useUnlock() {
+  useEffect(() => {
+    const touched = () => {
+      unlockSound();
+      const stove = live().runs?.some((run) => run.atTheStove);
+      if (stove && "Notification" in globalThis && Notification.permission === "default") {
+        void Notification.requestPermission();
+      }
+      if (canSound()) {
+        document.removeEventListener("pointerdown", touched);
+      }
+    };
+    document.addEventListener("pointerdown", touched);
+    document.addEventListener("keydown", unlockSound, { once: true });
+    return () => document.removeEventListener("pointerdown", touched);
+  }, []);
+}
+
+/** A screen that goes dark shows no clock. */
+function useAwake(wanted: boolean) {
+  useEffect(() => {
+    if (!wanted || !("wakeLock" in navigator)) {
+      return undefined;
+    }
+    let lock: WakeLockSentinel | undefined;
+    const hold = () => {
+      if (document.visibilityState === "visible") {
+        navigator.wakeLock.request("screen").then(
+          (got) => {
+            lock = got;
+          },
+          () => undefined, // A device that is low on power says no; the clock goes on all the same.
+        );
+      }
+    };
+    hold();
+    document.addEventListener("visibilitychange", hold);
+    return () => {
+      document.removeEventListener("visibilitychange", hold);
+      void lock?.release();
+    };
+  }, [wanted]);
+}

@@ -1,0 +1,69 @@
+import { useState } from "react";
+import { Button } from "@/kit";
+import { formatDate, formatTime } from "@/quantity";
+import type { Run, Tell } from "./live";
+
+interface Props {
+  readonly run: Run;
+  readonly busy: boolean;
+  readonly onTell: (event: Tell) => void;
+}
+
+/** The setting that holds the pressure: kept, and offered the next time this canner is on. */
+export function Burner({ run, busy, onTell }: Props) {
+  const [open, setOpen] = useState(false);
+  const [setting, setSetting] = useState("");
+  const known = run.burner;
+  if (!open) {
+    return (
+      <p className="flex flex-wrap items-center gap-x-2">
+        <span className="text-soft">
+          {known
+            ? known.ofThisRun
+              ? `Burner at ${known.setting} since ${formatTime(known.at)}.`
+              : `Burner at ${known.setting} held it on ${formatDate(known.at.slice(0, 10))}.`
+            : "Which burner setting holds it?"}
+        </span>
+        <Button look="quiet" size="small" onClick={() => setOpen(true)}>
+          {known ? "Write another" : "Write it down"}
+        </Button>
+        {known && !known.ofThisRun && (
+          <Button
+            look="quiet"
+            size="small"
+            disabled={busy}
+            onClick={() => onTell({ type: "burner", note: known.setting })}
+          >
+            The same today
+          </Button>
+        )}
+      </p>
+    );
+  }
+  return (
+    <form
+      className="flex gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onTell({ type: "burner", note: setting.trim() });
+        setOpen(false);
+        setSetting("");
+      }}
+    >
+      <input
+        className="input min-h-12 w-40"
+        aria-label="Burner setting"
+        placeholder="such as 4"
+        maxLength={40}
+        value={setting}
+        onChange={(event) => setSetting(event.target.value)}
+      />
+      <Button type="submit" disabled={busy || !setting.trim()}>
+        Keep
+      </Button>
+      <Button look="quiet" onClick={() => setOpen(false)}>
+        Back
+      </Button>
+    </form>
+  );
+}

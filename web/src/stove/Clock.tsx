@@ -1,0 +1,38 @@
+import { formatClock } from "@/quantity";
+import type { Face } from "./stages";
+
+interface Props {
+  readonly face: Face;
+  readonly now: number;
+  /** Whether it has the screen to itself. */
+  readonly alone: boolean;
+}
+
+/** One clock, readable from the far side of the room. */
+export function Clock({ face, now, alone }: Props) {
+  const size = alone
+    ? "text-[min(13vh,21vw)] lg:text-[max(13vh,min(21vh,11vw))]"
+    : "text-[min(12vh,21vw)] lg:text-[13vh]";
+  if (face.words !== undefined) {
+    return <p className={`font-bold ${alone ? "text-6xl" : "text-5xl"} leading-tight`}>{face.words}</p>;
+  }
+  if (face.waitingAt !== undefined) {
+    return (
+      <div role="timer" aria-label="Waiting to begin again" className={`digits font-bold text-soft ${size}`}>
+        {formatClock(face.waitingAt)}
+      </div>
+    );
+  }
+  const left = face.downTo !== undefined ? face.downTo - now : now - (face.upFrom ?? now);
+  // Counting up is rounded down, so that it never shows a second that has not passed.
+  const shown = face.downTo !== undefined ? formatClock(left) : formatClock(Math.floor(left / 1000) * 1000);
+  return (
+    <div
+      role="timer"
+      aria-label={face.downTo !== undefined ? "Time left" : "Time since"}
+      className={`digits font-bold ${size} ${face.copper ? "text-copper" : face.downTo === undefined ? "text-soft" : ""}`}
+    >
+      {shown}
+    </div>
+  );
+}

@@ -1,0 +1,54 @@
+import { Button, Card, ProblemNote } from "@/kit";
+import { countJars, formatDateTime, formatSpan } from "@/quantity";
+import type { Run } from "./live";
+import { useTell } from "./tell";
+import { deviationWord } from "./words";
+
+const DECISIONS = [
+  { code: "processed-again", text: "Processed again", detail: "new lids, the full time from the beginning" },
+  { code: "refrigerated", text: "Refrigerated", detail: "to be eaten within a few days" },
+  { code: "frozen", text: "Frozen", detail: "with room to swell" },
+  { code: "discarded", text: "Discarded", detail: "" },
+] as const;
+
+/** Jars of a run that was given up: what can be done with them, and until when. */
+export function GivenUp({ run, now }: { readonly run: Run; readonly now: number }) {
+  const tell = useTell(run);
+  const left = run.decideBy == null ? 0 : Date.parse(run.decideBy) - now;
+  const why = run.deviations.at(-1);
+  return (
+    <Card label={`Given up: ${run.title}`} tone="brick" className="flex flex-col gap-3">
+      <h2 className="text-xl font-bold">
+        {run.title}, {countJars(run.jars)}: not processed
+      </h2>
+      <p className="text-lg">
+        {why && `${deviationWord(why.code)}. `}
+        {left > 0 && run.decideBy != null ? (
+          <>
+            Leave the lid on until the pressure is zero by itself and ten minutes more. The jars wait until{" "}
+            <strong>{formatDateTime(run.decideBy)}</strong>, {formatSpan(left)} from now; keep them cold
+            meanwhile.
+          </>
+        ) : (
+          "More than 24 hours have passed: jars that were not kept cold are not to be eaten."
+        )}
+      </p>
+      <ProblemNote error={tell.error} />
+      <p className="font-bold">What was done with them?</p>
+      <div className="flex flex-wrap gap-3">
+        {DECISIONS.map(({ code, text, detail }) => (
+          <Button
+            key={code}
+            size="stove"
+            className="flex-1 flex-col gap-0"
+            disabled={tell.isPending || (left <= 0 && code === "processed-again")}
+            onClick={() => tell.mutate({ type: "jars-decided", decision: code })}
+          >
+            <span>{text}</span>
+            {detail && <span className="text-[0.9rem] font-normal">{detail}</span>}
+          </Button>
+        ))}
+      </div>
+    </Card>
+  );
+}

@@ -1,0 +1,54 @@
+import { LoadPicture } from "@/jars";
+import { useKitchen } from "@/kitchen";
+import { formatVolume } from "@/quantity";
+import type { Run, Tell } from "./live";
+
+interface Props {
+  readonly run: Run;
+  readonly busy: boolean;
+  readonly onTell: (event: Tell) => void;
+}
+
+/** A reserve of about a third: broth is spilt, soaked up and left in the ladle. */
+const RESERVE = 1.35;
+
+/** One tap for each jar that goes in, so that the count is never a question; and what the rest still needs from the kettle. */
+export function Loading({ run, busy, onTell }: Props) {
+  const units = useKitchen().data?.units ?? "us";
+  const dishes = [...new Set(run.jarTitles)];
+  const jars = run.jars.map((jar, index) => ({
+    size: jar.size,
+    count: jar.count,
+    dish: dishes.indexOf(run.jarTitles[index] ?? ""),
+  }));
+  const broth = run.jars.flatMap((jar, index) =>
+    Array.from({ length: jar.count }, () => run.brothMl[index] ?? undefined),
+  );
+  const missing = broth.filter((_, index) => !run.loaded.includes(index + 1));
+  const known = missing.every((each) => each !== undefined);
+  const needed = missing.reduce<number>((sum, each) => sum + (each ?? 0), 0);
+  return (
+    <div className="flex flex-wrap items-center justify-center gap-x-6 gap-y-2">
+      <LoadPicture
+        jars={jars}
+        className="h-64"
+        taken={run.loaded}
+        onTap={(jar) => !busy && onTell({ type: run.loaded.includes(jar) ? "jar-back" : "jar-in", jar })}
+      />
+      <div className="min-w-40 flex-1">
+        <p className="text-3xl font-bold">
+          {run.loaded.length} of {run.jarTotal} in
+        </p>
+        <p className="text-soft">Tap each jar as it goes in; tap again if it comes back out.</p>
+        {missing.length > 0 && known && needed > 0 && (
+          <p className="mt-2 text-lg">
+            Kettle: the other {missing.length} {missing.length === 1 ? "takes" : "take"}{" "}
+            <strong>{formatVolume(needed, units)}</strong> of broth. Have{" "}
+            <strong>{formatVolume(needed * RESERVE, units)}</strong> boiling.
+          </p>
+        )}
+        {dishes.length > 1 && <p className="mt-2 text-soft">{dishes.join(" and ")}, drawn apart.</p>}
+      </div>
+    </div>
+  );
+}

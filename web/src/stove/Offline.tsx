@@ -1,0 +1,60 @@
+import { CloudOff } from "lucide-react";
+import { Button } from "@/kit";
+import { formatTime } from "@/quantity";
+import { useLive } from "./live";
+import { forget } from "./tell";
+import { eventWord, readingWord } from "./words";
+
+/** That the server cannot be reached, what waits on this device, and what was not taken when it came through. */
+export function Offline() {
+  const { online, runs, kept } = useLive();
+  const waiting = kept.filter((tap) => !tap.refused);
+  const refused = kept.filter((tap) => tap.refused);
+  if (online && kept.length === 0) {
+    return null;
+  }
+  return (
+    <div className="flex flex-col gap-2">
+      {!online && (
+        <div
+          role="alert"
+          className="flex items-center gap-3 rounded-field border-2 border-brick bg-brick-wash px-4 py-3"
+        >
+          <CloudOff size={26} className="shrink-0 text-brick" aria-hidden="true" />
+          <p className="font-semibold">
+            The kitchen's server cannot be reached.{" "}
+            {runs === undefined
+              ? "This page keeps trying."
+              : "The clocks here go on from what is known; taps are kept with their times and sent when it is back."}
+          </p>
+        </div>
+      )}
+      {waiting.length > 0 && (
+        <p role="status" className="rounded-field bg-mustard-wash px-4 py-2 font-semibold">
+          Kept on this device, not written down yet:{" "}
+          {waiting
+            .map(
+              (tap) =>
+                `${eventWord(tap.event.type)} ${readingWord(tap.event)} at ${formatTime(tap.happenedAt)}`,
+            )
+            .join("; ")}
+        </p>
+      )}
+      {refused.map((tap) => (
+        <div
+          key={tap.key}
+          role="alert"
+          className="flex flex-wrap items-center gap-3 rounded-field border-2 border-brick bg-brick-wash px-4 py-3"
+        >
+          <p className="min-w-0 flex-1 font-semibold">
+            {eventWord(tap.event.type)} {readingWord(tap.event)} at {formatTime(tap.happenedAt)} was kept here
+            and could not be written down: {tap.refused}
+          </p>
+          <Button size="small" onClick={() => forget(tap)}>
+            I have read it
+          </Button>
+        </div>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,121 @@
+import { useEffect, useState } from "react";
+import { Button } from "@/kit";
+import { formatTime } from "@/quantity";
+import { JiggleTap } from "./JiggleTap";
+import type { Run, Tell } from "./live";
+import { OtherReading } from "./OtherReading";
+import type { StageView, Step } from "./stages";
+
+interface Props {
+  readonly view: StageView;
+  readonly run: Run;
+  readonly now: number;
+  readonly alone: boolean;
+  readonly busy: boolean;
+  readonly onTell: (event: Tell) => void;
+}
+
+/** Two or three large buttons: what can be written down at this stage. */
+export function Steps({ view, run, now, alone, busy, onTell }: Props) {
+  const [other, setOther] = useState<number | undefined>();
+  const [jiggles, setJiggles] = useState(false);
+  const [sure, setSure] = useState<Step | undefined>();
+  const stage = run.stage;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what was open belongs to the stage it was opened in
+  useEffect(() => {
+    setOther(undefined);
+    setJiggles(false);
+    setSure(undefined);
+  }, [stage]);
+  const open = stage === "rising" || (stage === "holding" && !run.holdComplete);
+  const reads = run.gauge === "dial" && open;
+  const counts = run.gauge === "weighted" && run.jiggles != null && open;
+  if (sure) {
+    return (
+      <div className="flex flex-col gap-3">
+        <p className="text-lg font-semibold">{sure.confirm}</p>
+        <div className="flex gap-3">
+          <Button
+            size="stove"
+            look="loss"
+            className="flex-1"
+            disabled={busy}
+            onClick={() => onTell(sure.tell)}
+          >
+            Yes: {sure.text.toLowerCase()}
+          </Button>
+          <Button size="stove" onClick={() => setSure(undefined)}>
+            Back
+          </Button>
+        </div>
+      </div>
+    );
+  }
+  if (other !== undefined && reads) {
+    return (
+      <OtherReading
+        run={run}
+        from={other}
+        busy={busy}
+        onTell={(event) => {
+          onTell(event);
+          setOther(undefined);
+        }}
+        onClose={() => setOther(undefined)}
+      />
+    );
+  }
+  if (jiggles && counts) {
+    return (
+      <JiggleTap
+        run={run}
+        busy={busy}
+        onTell={(event) => {
+          onTell(event);
+          setJiggles(false);
+        }}
+        onClose={() => setJiggles(false)}
+      />
+    );
+  }
+  return (
+    <div className="flex flex-wrap gap-3">
+      {view.steps.map((step) => {
+        const early = step.from !== undefined && now < step.from;
+        return (
+          <Button
+            key={step.text}
+            size="stove"
+            look={step.look === "main" && early ? "plain" : step.look}
+            className={
+              step.look !== "main" ? "flex-1" : alone ? "basis-full sm:flex-[3] sm:basis-0" : "basis-full"
+            }
+            disabled={busy || early}
+            onClick={() => (step.confirm ? setSure(step) : onTell(step.tell))}
+          >
+            {early && step.from ? `${step.text} at ${formatTime(step.from)}` : step.text}
+          </Button>
+        );
+      })}
+      {counts && (
+        <Button size="stove" className="flex-1" onClick={() => setJiggles(true)}>
+          Count jiggles
+        </Button>
+      )}
+      {reads && (
+        <Button
+          size="stove"
+          className="flex-1"
+          onClick={() => setOther(Math.round((run.lastReading?.psi ?? run.targetPsi) * 2) / 2)}
+        >
+          Other reading
+        </Button>
+      )}
+      {reads && stage === "holding" && (
+        <Button size="stove" look="loss" className="flex-1" onClick={() => setOther(run.targetPsi - 0.5)}>
+          It dropped
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,57 @@
+import { Eye } from "lucide-react";
+import { useState } from "react";
+import { Button } from "@/kit";
+import type { Run, Tell } from "./live";
+import { cookName, rememberCook } from "./tell";
+
+interface Props {
+  readonly run: Run;
+  readonly busy: boolean;
+  readonly onTell: (event: Tell) => void;
+}
+
+/** Who looks after the canner. One tap takes it over; the name is asked for once on each device. */
+export function Watch({ run, busy, onTell }: Props) {
+  const [asking, setAsking] = useState(false);
+  const [name, setName] = useState(cookName());
+  const take = (by: string) => {
+    rememberCook(by);
+    onTell({ type: "watch", note: by, by });
+    setAsking(false);
+  };
+  if (asking) {
+    return (
+      <form
+        className="flex gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          take(name.trim());
+        }}
+      >
+        <input
+          className="input min-h-11 w-32"
+          aria-label="Your name"
+          placeholder="Your name"
+          maxLength={40}
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <Button size="small" type="submit" disabled={busy || !name.trim()}>
+          I watch
+        </Button>
+      </form>
+    );
+  }
+  const mine = run.watch !== "" && run.watch === cookName();
+  return (
+    <Button
+      size="small"
+      look="quiet"
+      icon={<Eye size={18} aria-hidden="true" />}
+      disabled={busy}
+      onClick={() => (mine || cookName() === "" ? setAsking(true) : take(cookName()))}
+    >
+      {run.watch === "" ? "Who watches?" : mine ? `You watch, ${run.watch}` : `${run.watch} watches`}
+    </Button>
+  );
+}

@@ -1,0 +1,65 @@
+import type { Run } from "./live";
+
+/** How an alarm sounds, by what it wants of the cook. */
+export type Sound = "heat-off" | "look" | "open" | "lost";
+
+export interface Alarm {
+  /** The same as long as it is about the same thing: what was answered stays answered. */
+  readonly key: string;
+  readonly runId: number;
+  readonly canner: string;
+  readonly sound: Sound;
+  readonly text: string;
+  /** How often it sounds until it is answered, in milliseconds. */
+  readonly every: number;
+  readonly since: number;
+}
+
+const WHAT: Record<string, { readonly sound: Sound; readonly text: string; readonly every: number }> = {
+  "heat-off": { sound: "heat-off", text: "Heat off now", every: 6_000 },
+  "reading-missing": { sound: "look", text: "Nobody has looked for 15 minutes", every: 12_000 },
+  look: { sound: "look", text: "Look at the gauge", every: 30_000 },
+  "no-pressure": { sound: "look", text: "No pressure after 20 minutes", every: 20_000 },
+  "weight-on": { sound: "open", text: "Vented: weight on", every: 15_000 },
+  "lid-off": { sound: "open", text: "The lid may come off", every: 20_000 },
+  "jars-inside": { sound: "open", text: "Jars are still in the open canner", every: 30_000 },
+};
+
+const LOST = { sound: "lost" as const, text: "Pressure lost", every: 8_000 };
+
+/** A canner whose run is nearly over in a day or so is nobody's alarm in the night; the seal check waits quietly. */
+export function alarms(runs: readonly Run[], now: (run: Run) => number): readonly Alarm[] {
+  return runs.flatMap((run) => {
+    const at = now(run);
+    const due = run.dues
+      .filter((each) => Date.parse(each.at) <= at && WHAT[each.what])
+      .map((each) => ({ ...(WHAT[each.what] as (typeof WHAT)[string]), what: each.what, at: each.at }));
+    // Of two of the same kind the later one says more.
+    const last = due.filter(
+      (each) => !(each.what === "look" && due.some((it) => it.what === "reading-missing")),
+    );
+    const lost = run.lost ? [{ ...LOST, what: "lost", at: run.lost.at }] : [];
+    return [...lost, ...last].map((each) => ({
+      key: `${run.id}/${each.what}/${each.at}`,
+      runId: run.id,
+      canner: run.cannerName,
+      sound: each.sound,
+      text: wording(run, each.what, each.text),
+      every: each.every,
+      since: Date.parse(each.at),
+    }));
+  });
+}
+
+function wording(run: Run, what: string, text: string): string {
+  if (run.gauge === "weighted" && what === "look") {
+    return "Listen to the weight";
+  }
+  return what === "lost" && run.lost?.psi != null ? `Pressure fell to ${run.lost.psi}` : text;
+}
+
+/** The one to be heard first: heat off before anything, a loss before a look. */
+export function loudest(all: readonly Alarm[]): Alarm | undefined {
+  const order: Sound[] = ["heat-off", "lost", "open", "look"];
+  return [...all].sort((one, two) => order.indexOf(one.sound) - order.indexOf(two.sound))[0];
+}

@@ -1,0 +1,77 @@
+import { expect, test } from "vitest";
+import { alarms, loudest } from "./alarms";
+import { perMinute } from "./JiggleTap";
+import { merged } from "./live";
+import { projected } from "./project";
+import { at, NOON, run, seen } from "./runs.fixture";
+
+const minutes = (count: number) => () => NOON + count * 60_000;
+const texts = (runs: Parameters<typeof alarms>[0], minute: number) =>
+  alarms(runs, minutes(minute)).map((alarm) => `${alarm.sound}: ${alarm.text}`);
+
+test("what is told of a run goes on from what the page has, or replaces it", () => {
+  const before = run({ events: [seen(0, 11), seen(1, 12)] });
+  const told = run({ known: 2, events: [seen(2, 13)] });
+  expect(merged(before, told).events.map((event) => event.psi)).toEqual([11, 12, 13]);
+  const again = run({ known: 1, events: [seen(1, 14), seen(2, 15)] });
+  expect(merged(before, again).events.map((event) => event.psi)).toEqual([11, 14, 15]);
+  expect(merged(undefined, run({ events: [seen(0, 9)] })).events.length).toBe(1);
+});
+
+test("an alarm sounds when it is due, and the heat comes before everything", () => {
+  const holding = run({
+    stage: "holding",
+    dues: [
+      { what: "look", at: at(10) },
+      { what: "reading-missing", at: at(15) },
+      { what: "heat-off", at: at(90) },
+    ],
+  });
+  expect(texts([holding], 9)).toEqual([]);
+  expect(texts([holding], 11)).toEqual(["look: Look at the gauge"]);
+  expect(texts([holding], 16)).toEqual(["look: Nobody has looked for 15 minutes"]);
+  const settling = run({ id: 2, stage: "settling", dues: [{ what: "lid-off", at: at(5) }] });
+  const all = alarms([settling, holding], minutes(91));
+  expect(loudest(all)?.text).toBe("Heat off now");
+  expect(all.length).toBe(3);
+  expect(texts([{ ...holding, gauge: "weighted" }], 11)).toEqual(["look: Listen to the weight"]);
+});
+
+test("a loss sounds as long as the mark is not reached again, and each loss anew", () => {
+  const lost = (minute: number) =>
+    run({ stage: "rising", lost: { code: "pressure-lost", at: at(minute), psi: 9.2 } });
+  expect(texts([lost(3)], 4)).toEqual(["lost: Pressure fell to 9.2"]);
+  const keys = [3, 20].map((minute) => alarms([lost(minute)], minutes(21))[0]?.key);
+  expect(new Set(keys).size).toBe(2);
+  expect(texts([run({ stage: "rising" })], 4)).toEqual([]);
+});
+
+test("taps that wait on the device let the clock go on, and only the plain course", () => {
+  const tap = (type: string, minute: number, more = {}) => ({
+    runId: 1,
+    key: `${type}${minute}`,
+    happenedAt: at(minute),
+    event: { type, ...more },
+  });
+  const venting = run({ stage: "venting", clockEndsAt: at(10) });
+  const rising = projected(venting, [tap("weight-on", 10)]);
+  expect(rising.stage).toBe("rising");
+  expect(rising.clockEndsAt).toBeUndefined();
+  const low = tap("reading", 15, { psi: 12 });
+  const onMark = tap("reading", 18, { psi: 12.5 });
+  expect(projected(rising, [low]).stage).toBe("rising");
+  const holding = projected(rising, [low, onMark]);
+  expect([holding.stage, holding.clockEndsAt]).toEqual(["holding", at(108)]);
+  expect(projected(holding, [tap("reading", 40, { psi: 11 })]).stage).toBe("rising");
+  expect(projected(holding, [{ ...low, runId: 2 }])).toEqual(holding);
+  expect(projected(holding, [{ ...low, refused: "no" }])).toEqual(holding);
+  const weighted = run({ stage: "rising", gauge: "weighted", jiggles: { least: 2, most: 4 } });
+  expect(projected(weighted, [tap("reading", 3, { jiggles: 1 })]).stage).toBe("rising");
+  expect(projected(weighted, [tap("reading", 3, { jiggles: 2 })]).stage).toBe("holding");
+});
+
+test("jiggles are a rate from the second tap on", () => {
+  expect(perMinute([])).toBeUndefined();
+  expect(perMinute([1_000])).toBeUndefined();
+  expect(perMinute([0, 20_000, 40_000])).toBe(3);
+});

@@ -1,0 +1,177 @@
+import { useSyncExternalStore } from "react";
+import type { Schemas } from "@/api/client";
+import { type Kept, readKept } from "./kept";
+
+export type Run = Schemas["RunAnswer"];
+export type RunEvent = Schemas["EventAnswer"];
+export type Tell = Schemas["EventRequest"];
+export type Simulation = Schemas["SimulationAnswer"];
+
+/** Where a run's own clock stood, and where the clocks of this device stood then. */
+interface Mark {
+  readonly run: number;
+  readonly performance: number;
+  readonly date: number;
+  readonly pace: number;
+}
+
+export interface Live {
+  /** Runs that need somebody; undefined until the server has been heard for the first time. */
+  readonly runs: readonly Run[] | undefined;
+  /** Whether the line to the server is open. */
+  readonly online: boolean;
+  readonly simulations: ReadonlyMap<number, Simulation>;
+  /** Taps that wait on this device until the server can be reached. */
+  readonly kept: readonly Kept[];
+}
+
+/** The server says a word every four seconds; after this long without one the line is dead, whatever the browser thinks. */
+const SILENCE_MS = 11_000;
+const AGAIN_MS = 1_500;
+
+let state: Live = { runs: undefined, online: false, simulations: new Map(), kept: readKept() };
+const marks = new Map<number, Mark>();
+const hearers = new Set<() => void>();
+const whenOnline = new Set<() => void>();
+let line: EventSource | undefined;
+let heardAt = 0;
+let seen = "";
+let again: ReturnType<typeof setTimeout> | undefined;
+
+export function change(part: Partial<Live>) {
+  state = { ...state, ...part };
+  for (const hear of hearers) {
+    hear();
+  }
+}
+
+export function live(): Live {
+  return state;
+}
+
+/** What is told of a run: all of it, or only what is new since what this page has. */
+export function merged(before: Run | undefined, told: Run): Run {
+  const old = before?.events.slice(0, told.known) ?? [];
+  return old.length < told.known ? told : { ...told, events: [...old, ...told.events] };
+}
+
+export function hear(told: Run) {
+  const before = state.runs?.find((run) => run.id === told.id);
+  if (before && told.known + told.events.length < before.events.length) {
+    return; // An older word that was slower on its way.
+  }
+  mark(told);
+  const now = merged(before, told);
+  const others = (state.runs ?? []).filter((run) => run.id !== told.id);
+  change({ runs: [...others, now].filter((run) => !run.closed).sort((one, two) => one.id - two.id) });
+}
+
+function mark(run: Run) {
+  marks.set(run.id, {
+    run: Date.parse(run.now),
+    performance: performance.now(),
+    date: Date.now(),
+    pace: run.pace,
+  });
+}
+
+/**
+ * A run's own clock now, in milliseconds. It goes on by itself when the server cannot be heard. One clock of a device may stand while it
+ * sleeps and the other may be set; the one that says more has passed is believed, which never lets a hold begin too early.
+ */
+export function runNow(run: Run): number {
+  const known = marks.get(run.id);
+  if (!known) {
+    return Date.parse(run.now);
+  }
+  const passed = Math.max(performance.now() - known.performance, Date.now() - known.date, 0);
+  return known.run + passed * known.pace;
+}
+
+function opened(runs: readonly Run[]) {
+  runs.forEach(mark);
+  const before = state.runs ?? [];
+  change({
+    online: true,
+    runs: runs.map((told) =>
+      merged(
+        before.find((run) => run.id === told.id),
+        told,
+      ),
+    ),
+  });
+  for (const act of whenOnline) {
+    act();
+  }
+}
+
+function connect() {
+  clearTimeout(again);
+  line?.close();
+  const wanted = new EventSource(`/api/runs/stream?seen=${encodeURIComponent(seen)}`);
+  line = wanted;
+  heardAt = performance.now();
+  const on = (name: string, act: (data: unknown) => void) =>
+    wanted.addEventListener(name, (message) => {
+      heardAt = performance.now();
+      seen = message.lastEventId || seen;
+      act(JSON.parse(message.data));
+    });
+  on("runs", (data) => opened((data as { runs: Run[] }).runs));
+  on("run", (data) => hear(data as Run));
+  on("beat", () => undefined);
+  on("simulation", (data) => {
+    const told = data as Simulation;
+    change({ simulations: new Map(state.simulations).set(told.runId, told) });
+  });
+  wanted.onerror = lost;
+}
+
+function lost() {
+  line?.close();
+  line = undefined;
+  if (state.online || state.runs === undefined) {
+    change({ online: false });
+  }
+  clearTimeout(again);
+  again = setTimeout(connect, AGAIN_MS);
+}
+
+/** What is to be done each time the line opens. */
+export function onOnline(act: () => void): () => void {
+  whenOnline.add(act);
+  return () => whenOnline.delete(act);
+}
+
+let started = false;
+
+function start() {
+  if (started) {
+    return;
+  }
+  started = true;
+  connect();
+  setInterval(() => {
+    if (line && performance.now() - heardAt > SILENCE_MS) {
+      lost();
+    }
+  }, 1_000);
+  window.addEventListener("offline", lost);
+  window.addEventListener("online", connect);
+  document.addEventListener("visibilitychange", () => {
+    if (document.visibilityState === "visible" && performance.now() - heardAt > SILENCE_MS) {
+      lost();
+    }
+  });
+}
+
+function subscribe(hearer: () => void): () => void {
+  start();
+  hearers.add(hearer);
+  return () => hearers.delete(hearer);
+}
+
+/** Everything this page knows of the stove, as it changes. */
+export function useLive(): Live {
+  return useSyncExternalStore(subscribe, live);
+}

@@ -1,0 +1,92 @@
+import type { Kept } from "./kept";
+import type { Run, Tell } from "./live";
+
+/**
+ * What a run looks like with the taps that wait on this device: only so that the clock goes on while the server cannot be reached. The
+ * plain course alone is drawn, nothing is decided; the server decides when it is back, and its word replaces this.
+ */
+export function projected(run: Run, kept: readonly Kept[]): Run {
+  return kept
+    .filter((tap) => tap.runId === run.id && !tap.refused)
+    .reduce((now, tap) => after(now, tap.event, tap.happenedAt), run);
+}
+
+function after(run: Run, event: Tell, at: string): Run {
+  const plus = (minutes: number) => new Date(Date.parse(at) + minutes * 60_000).toISOString();
+  const due = (what: string, minutes: number) => [{ what, at: plus(minutes) }];
+  switch (event.type) {
+    case "checks-done":
+      return { ...run, stage: "loading" };
+    case "lid-locked":
+      return { ...run, stage: "heating", lidLockedAt: at, dues: [] };
+    case "steam-steady":
+      return {
+        ...run,
+        stage: "venting",
+        clockSince: at,
+        clockEndsAt: plus(10),
+        dues: due("weight-on", 10),
+      };
+    case "steam-stopped":
+      return withoutClock({ ...run, stage: "heating", dues: [] });
+    case "weight-on":
+      return withoutClock({ ...run, stage: "rising", weightOnAt: at, dues: [] });
+    case "reading":
+      return read(run, event, at);
+    case "heat-off":
+      return withoutClock({ ...run, stage: "cooling", heatOffAt: at, dues: [] });
+    case "pressure-zero":
+      return { ...run, stage: "depressurised" };
+    case "weight-off":
+      return {
+        ...run,
+        stage: "settling",
+        clockSince: at,
+        clockEndsAt: plus(10),
+        dues: due("lid-off", 10),
+      };
+    case "lid-off":
+      return withoutClock({ ...run, stage: "opened", openedAt: at, dues: due("jars-inside", 30) });
+    default:
+      return run;
+  }
+}
+
+function read(run: Run, event: Tell, at: string): Run {
+  const seen = {
+    number: run.events.length + 1,
+    type: "reading",
+    at,
+    ...(event.psi == null ? {} : { psi: event.psi }),
+    ...(event.weight == null ? {} : { weight: event.weight }),
+    ...(event.jiggles == null ? {} : { jiggles: event.jiggles }),
+    by: event.by ?? "",
+    device: false,
+    note: "",
+  };
+  const next: Run = { ...run, lastReading: seen, events: [...run.events, seen] };
+  const proper =
+    event.psi != null
+      ? event.psi >= run.targetPsi
+      : event.jiggles != null
+        ? event.jiggles >= Math.max(1, run.jiggles?.least ?? 1)
+        : event.weight !== "still";
+  if (run.stage === "rising" && proper) {
+    const end = new Date(Date.parse(at) + run.minutes * 60_000).toISOString();
+    return {
+      ...next,
+      stage: "holding",
+      clockSince: at,
+      clockEndsAt: end,
+      dues: [{ what: "heat-off", at: end }],
+    };
+  }
+  if (run.stage === "holding" && !run.holdComplete && !proper) {
+    return withoutClock({ ...next, stage: "rising", weightOnAt: run.weightOnAt ?? at, dues: [] });
+  }
+  return next;
+}
+
+function withoutClock({ clockSince: _since, clockEndsAt: _end, ...run }: Run): Run {
+  return run;
+}

@@ -16,7 +16,7 @@ export function Choice<T extends string | number>({ label, value, options, onCha
       <legend className={hideLabel ? "sr-only" : "float-left text-[0.9rem] font-semibold text-soft"}>
         {label}
       </legend>
-      <div className="inline-flex rounded-field border border-line bg-paper p-0.5">
+      <div className="inline-flex flex-wrap rounded-field border border-line bg-paper p-0.5">
         {options.map((option) => (
           <label
             key={option.value}

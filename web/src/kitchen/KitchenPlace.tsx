@@ -7,6 +7,7 @@ import { BandWords } from "./BandWords";
 import { CannerCard } from "./CannerCard";
 import { CannerForm } from "./CannerForm";
 import { CupboardCard } from "./CupboardCard";
+import { GaugesCard } from "./GaugesCard";
 import { Household } from "./Household";
 import { type Kitchen, useKitchen, useKitchenChange } from "./useKitchen";
 import { Workplace } from "./Workplace";
@@ -33,6 +34,7 @@ export function KitchenPlace() {
         <div className="flex flex-col gap-4">
           <Canners kitchen={kitchen.data} />
           <CupboardCard kitchen={kitchen.data} />
+          <GaugesCard />
         </div>
       </div>
       <p className="text-[0.95rem] text-soft">

@@ -70,9 +70,12 @@ export function Alarms() {
       data-sounded={heard}
       className={`sticky top-0 z-20 flex flex-wrap items-center gap-x-5 gap-y-2 px-5 py-2.5 ${first.sound === "look" || first.sound === "open" ? "bg-primary text-primary-content" : "bg-brick text-paper"}`}
     >
-      <BellRing size={30} aria-hidden="true" className="shrink-0" />
-      <p className="min-w-0 flex-1 text-2xl font-bold leading-tight">
-        {ringing.map((alarm) => `${alarm.text}: ${alarm.canner}`).join(" · ")}
+      <p className="flex min-w-0 basis-full items-center gap-3 text-xl font-bold leading-tight sm:basis-0 sm:flex-1 sm:text-2xl">
+        <BellRing size={30} aria-hidden="true" className="shrink-0" />
+        <span>
+          {first.text}: {first.canner}
+          {ringing.length > 1 && ` · and ${ringing.length - 1} more`}
+        </span>
       </p>
       {!heard && (
         <Button icon={<VolumeX size={20} />} onClick={unlockSound}>
@@ -83,7 +86,7 @@ export function Alarms() {
         I hear it
       </Button>
       {!location.pathname.startsWith("/stove") && (
-        <Button size="stove" className="min-h-14!" onClick={() => void navigate({ to: "/stove" })}>
+        <Button size="stove" className="min-h-14! text-ink" onClick={() => void navigate({ to: "/stove" })}>
           To the stove
         </Button>
       )}

@@ -30,13 +30,13 @@ export function Checks({ run, busy, onTell }: Props) {
         const done = run.checks.find((each) => each.check === code);
         return (
           <li key={code} className="flex flex-col gap-1">
-            <div className="flex items-stretch gap-1">
+            <div className="flex flex-1 items-center gap-1">
               <button
                 type="button"
                 aria-pressed={done !== undefined}
                 disabled={busy || done !== undefined}
                 onClick={() => onTell({ type: "check", check: code })}
-                className={`flex min-h-16 flex-1 items-center gap-3 rounded-field border-2 px-3 py-1.5 text-left ${done ? "border-primary bg-steam" : "border-line bg-paper"}`}
+                className={`flex min-h-20 flex-1 items-center gap-3 rounded-field border-2 px-3 py-1.5 text-left ${done ? "border-primary bg-steam" : "border-line bg-paper"}`}
               >
                 <span
                   className={`grid size-8 shrink-0 place-items-center rounded-full border-2 ${done ? "border-primary bg-primary text-primary-content" : "border-glass"}`}

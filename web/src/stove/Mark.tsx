@@ -5,21 +5,25 @@ interface Props {
   readonly run: Run;
   /** What the dial of the simulated canner shows, where there is one. */
   readonly needle?: number | undefined;
+  /** Whether there is room for words. */
+  readonly wordy?: boolean;
 }
 
 const TOP_PSI = 20;
 
 /** What to keep, as this canner shows it: the dial with its mark and the last reading, or the weight as it is set. */
-export function Mark({ run, needle }: Props) {
+export function Mark({ run, needle, wordy = false }: Props) {
   const kitchen = useKitchen();
   if (run.gauge === "dial") {
-    return <Dial mark={run.targetPsi} read={needle ?? run.lastReading?.psi} />;
+    // On the way up and down a needle below the mark is as it should be.
+    const watched = run.stage === "holding" || run.lost != null;
+    return <Dial mark={run.targetPsi} read={needle ?? run.lastReading?.psi} watched={watched} />;
   }
   const weight = kitchen.data?.canners.find((canner) => canner.id === run.cannerId)?.weight;
   return (
     <div className="flex items-center gap-3">
       <WeightPicture shows={weight?.shows ?? "holes"} pounds={run.targetPsi} />
-      {run.jiggles && (
+      {wordy && run.jiggles && (
         <p className="max-w-32 text-soft">
           {run.jiggles.least} to {run.jiggles.most} jiggles a minute at the pressure
         </p>
@@ -28,19 +32,27 @@ export function Mark({ run, needle }: Props) {
   );
 }
 
-function Dial({ mark, read }: { readonly mark: number; readonly read?: number | undefined }) {
+function Dial({
+  mark,
+  read,
+  watched,
+}: {
+  readonly mark: number;
+  readonly read?: number | undefined;
+  readonly watched: boolean;
+}) {
   const at = (psi: number) => Math.PI * (0.75 + (1.5 * Math.min(psi, TOP_PSI)) / TOP_PSI);
   const point = (psi: number, radius: number) =>
     [60 + Math.cos(at(psi)) * radius, 60 + Math.sin(at(psi)) * radius] as const;
   const [fromX, fromY] = point(mark, 50);
   const [toX, toY] = point(TOP_PSI, 50);
-  const low = read !== undefined && read < mark;
+  const low = watched && read !== undefined && read < mark;
   const [needleX, needleY] = point(read ?? 0, 38);
   const wide = (1.5 * (TOP_PSI - mark)) / TOP_PSI > 1 ? 1 : 0;
   return (
     <svg
-      viewBox="0 0 120 108"
-      className="h-28 w-32 shrink-0"
+      viewBox="0 0 120 120"
+      className="h-28 w-28 shrink-0"
       role="img"
       aria-label={`Keep ${mark} or more on this dial${read === undefined ? "" : `; it shows ${read}`}`}
     >

@@ -29,7 +29,7 @@ export function Outlook({ run, now }: { readonly run: Run; readonly now: number 
             ["Lid off", formatTime(lid), "at the earliest, likely"],
           ];
   return (
-    <dl className="flex flex-wrap gap-x-8 gap-y-1">
+    <dl className="flex flex-col gap-1">
       {parts.map(([what, when, how]) => (
         <div key={what} className="flex items-baseline gap-2">
           <dt className="font-bold">{what}</dt>

@@ -56,26 +56,23 @@ export function RunCard({ run, alone }: Props) {
               ? "mustard"
               : "plain"
       }
-      className="flex flex-col gap-3"
+      // Wet hands: nothing at the stove is smaller than a thumb.
+      className="flex flex-col gap-3 [&_.btn]:min-h-14"
     >
-      <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
-        <h2 className="flex-1 text-xl font-bold sm:flex-none">{run.cannerName}</h2>
-        <p className="order-last min-w-0 basis-full text-soft sm:order-none sm:flex-1 sm:basis-0">
+      <div>
+        <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+          <h2 className="flex-1 text-xl font-bold">{run.cannerName}</h2>
+          <Watch run={run} busy={tell.isPending} onTell={say} />
+          {run.simulated && <Tag tone="ink">{`Simulated, ${run.pace}×`}</Tag>}
+          {unconfirmed && <Tag tone="mustard">Not written down yet</Tag>}
+          <Tag tone={view.face.copper ? "copper" : run.lost ? "brick" : "ink"}>{stageWord(run.stage)}</Tag>
+        </div>
+        <p className="text-soft">
           {run.title} · {countJars(run.jars)}
         </p>
-        <Watch run={run} busy={tell.isPending} onTell={say} />
-        {run.simulated && <Tag tone="ink">Simulated, {run.pace}×</Tag>}
-        {unconfirmed && <Tag tone="mustard">Not written down yet</Tag>}
-        <Tag tone={view.face.copper ? "copper" : run.lost ? "brick" : "ink"}>{stageWord(run.stage)}</Tag>
       </div>
-      <div
-        className={
-          alone
-            ? "grid items-center gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]"
-            : "flex flex-col gap-3"
-        }
-      >
-        <div>
+      <div className={`grid items-center gap-x-8 gap-y-3 ${alone ? columns(view) : ""}`}>
+        <div className="min-w-0">
           <div className="flex flex-wrap items-center gap-x-6">
             <Clock face={view.face} now={now} alone={alone} />
             {!alone && view.mark && <Mark run={run} needle={simulation?.needlePsi} />}
@@ -83,27 +80,31 @@ export function RunCard({ run, alone }: Props) {
           <p className="mt-2 text-xl leading-snug">{view.now}</p>
           <p className="mt-1 text-soft">{view.next}</p>
           <div className="mt-2 flex flex-wrap items-center gap-x-6 gap-y-2">
-            {alone && view.mark && <Mark run={run} needle={simulation?.needlePsi} />}
+            {alone && view.mark && <Mark run={run} needle={simulation?.needlePsi} wordy />}
             <Outlook run={run} now={now} />
           </div>
         </div>
-        <Picture
-          view={view}
-          run={run}
-          now={now}
-          alone={alone}
-          simulation={simulation}
-          busy={tell.isPending}
-          onTell={say}
-        />
+        <div className={`min-w-0 ${alone ? "lg:order-last lg:col-span-2" : ""}`}>
+          {away ? (
+            <Away run={run} busy={tell.isPending} onTell={say} onClose={() => setAway(false)} />
+          ) : (
+            <Steps view={view} run={run} now={now} alone={alone} busy={tell.isPending} onTell={say} />
+          )}
+        </div>
+        <div className="min-w-0">
+          <Picture
+            view={view}
+            run={run}
+            now={now}
+            alone={alone}
+            simulation={simulation}
+            busy={tell.isPending}
+            onTell={say}
+          />
+        </div>
       </div>
       {run.dues.some((due) => due.what === "no-pressure" && now >= Date.parse(due.at)) && <NoPressure />}
       <ProblemNote error={tell.error} more={moreWords(tell.error)} />
-      {away ? (
-        <Away run={run} busy={tell.isPending} onTell={say} onClose={() => setAway(false)} />
-      ) : (
-        <Steps view={view} run={run} now={now} alone={alone} busy={tell.isPending} onTell={say} />
-      )}
       {run.simulated && <Simulator run={run} />}
       <div className="border-t border-line pt-1">
         <div className="flex flex-wrap items-center gap-x-4">
@@ -120,6 +121,13 @@ export function RunCard({ run, alone }: Props) {
       </div>
     </Card>
   );
+}
+
+/** The checks need more room than the words beside them. */
+function columns(view: StageView): string {
+  return view.picture === "checks"
+    ? "lg:grid-cols-[19rem_minmax(0,1fr)]"
+    : "lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]";
 }
 
 /** How long still, or what the other device did first. */
@@ -147,7 +155,7 @@ interface PictureProps {
 function Picture({ view, run, now, alone, simulation, busy, onTell }: PictureProps) {
   switch (view.picture) {
     case "trace":
-      return <Trace run={run} now={now} height={alone ? 330 : 230} />;
+      return <Trace run={run} now={now} height={alone ? 330 : 190} />;
     case "zero":
       return <ZeroSigns run={run} now={now} height={alone ? 200 : 150} />;
     case "steam":

@@ -62,11 +62,11 @@ export function Simulator({ run }: { readonly run: Run }) {
   return (
     <section
       aria-label={`Simulated canner of ${run.cannerName}`}
-      className="flex flex-col gap-2 rounded-field border-2 border-dashed border-glass p-3"
+      className="flex flex-col gap-2 rounded-field bg-steam px-3 py-2"
     >
       <p className="flex flex-wrap items-baseline gap-x-4">
         <strong>Simulated canner</strong>
-        <span className="text-soft">{sight(run, simulation)}</span>
+        <span>{sight(run, simulation)}</span>
       </p>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <Choice

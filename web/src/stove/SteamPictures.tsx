@@ -11,10 +11,8 @@ export function SteamPictures({
     <div className="flex items-end justify-center gap-14">
       <figure className="text-center">
         <svg
-          width="110"
-          height="150"
           viewBox="0 0 110 150"
-          className={steady ? "mx-auto opacity-60" : "mx-auto"}
+          className={`mx-auto h-40 lg:h-56 ${steady ? "opacity-60" : ""}`}
           aria-hidden="true"
         >
           <Pot className="stroke-bar" />
@@ -27,7 +25,7 @@ export function SteamPictures({
         </figcaption>
       </figure>
       <figure className="text-center">
-        <svg width="110" height="150" viewBox="0 0 110 150" className="mx-auto" aria-hidden="true">
+        <svg viewBox="0 0 110 150" className="mx-auto h-40 lg:h-56" aria-hidden="true">
           <Pot className="stroke-glass" />
           <path
             d="M52.500 78 L44 16 Q55 4 66 16 L57.500 78 Z"

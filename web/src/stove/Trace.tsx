@@ -11,7 +11,7 @@ interface Props {
   readonly height?: number;
 }
 
-const [LEFT, RIGHT, TOP, FOOT] = [30, 10, 12, 26];
+const [RIGHT, TOP, FOOT] = [10, 12, 26];
 const WEIGHT_LEVEL: Record<string, number> = { still: -3, proper: 0.4, frantic: 3 };
 
 /** The pressure trace: what was read when, the mark to keep, and every break in it. */
@@ -19,6 +19,8 @@ export function Trace({ run, now, height = 250 }: Props) {
   const frame = useRef<SVGSVGElement>(null);
   const W = useWidth(frame, 560);
   const H = Math.round(Math.min(height, W * 0.62));
+  const byWeight = run.gauge === "weighted";
+  const LEFT = byWeight ? 58 : 30;
   const target = run.targetPsi;
   const start = Date.parse(
     run.weightOnAt ?? run.events.find((event) => event.type === "weight-on")?.at ?? run.now,
@@ -34,16 +36,17 @@ export function Trace({ run, now, height = 250 }: Props) {
       device: event.device,
     }))
     .sort((one, two) => one.at - two.at);
-  const line = [{ at: begin, value: 0, low: true }, ...points];
+  const bottom = byWeight ? target - 5 : 0;
+  const line = [{ at: begin, value: bottom, low: true }, ...points];
   const end = Math.max(
     now,
     Date.parse(run.clockEndsAt ?? run.heatOffAt ?? run.now),
     (line[0]?.at ?? start) + 600_000,
   );
   const from = line[0]?.at ?? start;
-  const top = Math.max(15, target + 3, ...points.map((point) => point.value + 1));
+  const top = byWeight ? target + 5 : Math.max(15, target + 3, ...points.map((point) => point.value + 1));
   const x = (at: number) => LEFT + ((at - from) / (end - from)) * (W - LEFT - RIGHT);
-  const y = (value: number) => TOP + (1 - value / top) * (H - TOP - FOOT);
+  const y = (value: number) => TOP + (1 - (value - bottom) / (top - bottom)) * (H - TOP - FOOT);
   const firstMark = points.find((point) => !point.low)?.at ?? Number.POSITIVE_INFINITY;
   // On the way up it is below the mark as it should be; only afterwards that is a loss.
   // Once the heat is off, falling is what it should do.
@@ -53,13 +56,21 @@ export function Trace({ run, now, height = 250 }: Props) {
   const losses = run.deviations.filter(
     (deviation) => deviation.code === "pressure-lost" || deviation.code === "interrupted",
   );
+  const ticks: readonly (readonly [number, string])[] = byWeight
+    ? [
+        [target - 3, "still"],
+        [target + 0.4, "proper"],
+        [target + 3, "frantic"],
+      ]
+    : [0, 5, 10, 15].map((tick) => [tick, String(tick)] as const);
+  const lossAt = new Set(losses.map((loss) => Date.parse(loss.at)));
   return (
     <svg ref={frame} height={H} className="block w-full" role="img" aria-label={words(run, losses.length)}>
-      {[0, 5, 10, 15].map((tick) => (
+      {ticks.map(([tick, text]) => (
         <g key={tick}>
           <line x1={LEFT} x2={W - RIGHT} y1={y(tick)} y2={y(tick)} className="stroke-line" />
           <text x={LEFT - 9} y={y(tick)} dy="0.35em" textAnchor="end" className="fill-soft text-[13px]">
-            {tick}
+            {text}
           </text>
         </g>
       ))}
@@ -112,7 +123,7 @@ export function Trace({ run, now, height = 250 }: Props) {
         </g>
       ))}
       {points.map((point, index) =>
-        point.device && !lostAt(point) ? null : (
+        point.device && !lossAt.has(point.at) ? null : (
           <circle
             key={index}
             cx={x(point.at)}
@@ -123,19 +134,18 @@ export function Trace({ run, now, height = 250 }: Props) {
         ),
       )}
       <text
-        x={W - RIGHT - 4}
-        y={y(target) + 19}
-        textAnchor="end"
+        x={LEFT + 6}
+        y={y(target) - 9}
         className="fill-copper text-[14px] font-bold"
         style={{ paintOrder: "stroke", stroke: "var(--color-paper)", strokeWidth: 5 }}
       >
-        {run.gauge === "dial" ? `keep ${target} or more` : "the weight moves properly"}
+        {byWeight ? "" : `keep ${target} or more`}
       </text>
-      {losses.slice(-2).map((loss) => (
+      {losses.slice(-2).map((loss, index) => (
         <text
           key={loss.at}
           x={Math.min(W - 150, Math.max(LEFT + 60, x(Date.parse(loss.at))))}
-          y={Math.min(H - FOOT - 6, y(loss.psi ?? target - 3) + 22)}
+          y={Math.min(H - FOOT - 6, y(loss.psi ?? target - 3) + 26 + index * 20)}
           textAnchor="middle"
           className="fill-brick text-[14px] font-bold"
         >

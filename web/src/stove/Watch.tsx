@@ -47,6 +47,7 @@ export function Watch({ run, busy, onTell }: Props) {
     <Button
       size="small"
       look="quiet"
+      className="-my-2 self-center"
       icon={<Eye size={18} aria-hidden="true" />}
       disabled={busy}
       onClick={() => (mine || cookName() === "" ? setAsking(true) : take(cookName()))}

@@ -232,7 +232,7 @@ function readings(run: Run, holding: boolean): readonly Step[] {
     look: "main",
   };
   const frantic: Step = {
-    text: run.jiggles ? "Nearly without a break" : "Frantic",
+    text: run.jiggles ? "Too fast" : "Frantic",
     tell: { type: "reading", weight: "frantic" },
     look: "plain",
   };

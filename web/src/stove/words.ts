@@ -75,7 +75,7 @@ export const CHECKS: readonly { readonly code: string; readonly text: string; re
   { code: "rack", text: "Rack in", detail: "no jar stands on the bottom" },
   { code: "water", text: "Water in", detail: "two to three inches" },
   { code: "vent", text: "Vent clear", detail: "hold it to the light" },
-  { code: "seal", text: "Gasket or rim", detail: "clean, whole, dry or oiled as its manual says" },
+  { code: "seal", text: "Gasket or rim", detail: "clean and whole" },
   { code: "plug", text: "Plug sound", detail: "not hard, not cracked" },
   { code: "gauge", text: "Gauge in date", detail: "tested this year; a weight needs none" },
 ];

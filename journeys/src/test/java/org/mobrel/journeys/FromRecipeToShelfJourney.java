@@ -108,7 +108,16 @@ class FromRecipeToShelfJourney {
     }
 
     private static void bringUp(Page page, RunningMobrel mobrel) {
-        button(page, "All checked").click();
+        button(page, "Rack in").click();
+        assertThat(button(page, "Rack in")).isDisabled();
+        button(page, "All six are in order").click();
+        button(page, "Jar 1, quart").click();
+        assertThat(page.getByText("1 of 8 in")).isVisible();
+        assertThat(page.getByText("Kettle: the other 7 take")).isVisible();
+        for (int jar = 2; jar <= 8; jar++) {
+            button(page, "Jar " + jar + ", " + (jar <= 6 ? "quart" : "pint")).click();
+        }
+        assertThat(page.getByText("8 of 8 in")).isVisible();
         button(page, "Jars in, lid locked").click();
         button(page, "Steady steam").click();
         assertThat(clock(page)).containsText(Pattern.compile("(10:00|9:\\d\\d)"));

@@ -40,7 +40,7 @@ class KilledServerJourney {
             isRightToTheSecond(clock, mobrel, end, "after a reload");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("still on the mark"))
                     .click();
-            assertThat(page.getByText("Last look: 12.5,")).isVisible();
+            assertThat(page.getByText("Last look: 12.5 on the dial,")).isVisible();
             isRightToTheSecond(clock, mobrel, end, "a good reading moves nothing");
         }
     }

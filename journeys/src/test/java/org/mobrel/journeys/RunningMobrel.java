@@ -31,11 +31,12 @@ final class RunningMobrel implements AutoCloseable {
     private final Path clock;
     private final int port;
     private final String database;
-    private final boolean demo;
+    private final Map<String, String> more;
     private Process server;
 
-    private RunningMobrel(boolean demo) throws IOException, InterruptedException {
-        this.demo = demo;
+    /** @param more settings that differ from those of a kitchen of one's own */
+    private RunningMobrel(Map<String, String> more) throws IOException, InterruptedException {
+        this.more = more;
         folder = Files.createTempDirectory("mobrel-journey");
         clock = Files.writeString(folder.resolve("clock"), "0");
         port = freePort();
@@ -44,16 +45,21 @@ final class RunningMobrel implements AutoCloseable {
     }
 
     static RunningMobrel empty() {
-        return start(false);
+        return start(Map.of());
     }
 
     static RunningMobrel withDemoKitchen() {
-        return start(true);
+        return start(Map.of("MOBREL_DEMO", "true"));
     }
 
-    private static RunningMobrel start(boolean demo) {
+    /** An empty kitchen that lends the simulated canner. */
+    static RunningMobrel withSimulatedCanner() {
+        return start(Map.of("MOBREL_SIMULATION", "true"));
+    }
+
+    private static RunningMobrel start(Map<String, String> more) {
         try {
-            return new RunningMobrel(demo);
+            return new RunningMobrel(more);
         } catch (IOException | InterruptedException failed) {
             throw new IllegalStateException("the program did not start", failed);
         }
@@ -112,30 +118,34 @@ final class RunningMobrel implements AutoCloseable {
     }
 
     private Process startServer() throws IOException, InterruptedException {
-        ProcessBuilder builder = new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1",
-                "-jar",
-                ROOT.resolve("server/target/mobrel-app.jar").toString());
-        Map<String, String> settings = builder.environment();
-        settings.put("MOBREL_PORT", Integer.toString(port));
-        settings.put("MOBREL_DB_URL", "jdbc:mariadb://127.0.0.1:" + database + "/mobrel");
-        settings.put("MOBREL_TEST_CLOCK_FILE", clock.toString());
-        settings.put("MOBREL_DEMO", Boolean.toString(demo));
-        settings.put("MOBREL_ZONE", ZoneId.systemDefault().getId());
+        Program program = Program.ready(this::settings);
+        ProcessBuilder builder = program.builder();
+        settings(builder.environment());
         Process process = builder.redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(
                         folder.resolve("server.log").toFile()))
                 .start();
+        await(process);
+        return process;
+    }
+
+    private void settings(Map<String, String> settings) {
+        settings.put("MOBREL_PORT", Integer.toString(port));
+        settings.put("MOBREL_DB_URL", "jdbc:mariadb://127.0.0.1:" + database + "/mobrel");
+        settings.put("MOBREL_TEST_CLOCK_FILE", clock.toString());
+        settings.put("MOBREL_ZONE", ZoneId.systemDefault().getId());
+        settings.putAll(more);
+    }
+
+    private void await(Process process) throws IOException, InterruptedException {
         Instant limit = Instant.now().plus(START_WITHIN);
         while (!isUp()) {
             if (!process.isAlive() || Instant.now().isAfter(limit)) {
                 throw new IllegalStateException(
                         "the server did not come up:\n" + Files.readString(folder.resolve("server.log")));
             }
-            Thread.sleep(100);
+            Thread.sleep(50);
         }
-        return process;
     }
 
     private boolean isUp() throws InterruptedException {
@@ -151,6 +161,28 @@ final class RunningMobrel implements AutoCloseable {
             return http.send(
                     HttpRequest.newBuilder(URI.create(url(path)))
                             .timeout(Duration.ofSeconds(30))
+                            .build(),
+                    HttpResponse.BodyHandlers.ofString());
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    HttpResponse<String> post(String path, String json) throws InterruptedException {
+        return send("POST", path, json);
+    }
+
+    HttpResponse<String> put(String path, String json) throws InterruptedException {
+        return send("PUT", path, json);
+    }
+
+    private HttpResponse<String> send(String method, String path, String json) throws InterruptedException {
+        try {
+            return http.send(
+                    HttpRequest.newBuilder(URI.create(url(path)))
+                            .timeout(Duration.ofSeconds(10))
+                            .header("Content-Type", "application/json")
+                            .method(method, HttpRequest.BodyPublishers.ofString(json))
                             .build(),
                     HttpResponse.BodyHandlers.ofString());
         } catch (IOException failed) {

@@ -104,6 +104,14 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    /** As {@link #post}, by somebody who says who it is. */
+    public Answer postAs(String authorization, String path, String body) {
+        return send(request(path)
+                .header("Authorization", authorization)
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
     public Answer put(String path, String body) {
         return send(request(path)
                 .header("Content-Type", "application/json")

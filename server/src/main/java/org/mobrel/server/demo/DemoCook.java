@@ -81,7 +81,7 @@ class DemoCook {
 
     void untilHolding(long run, Instant start) {
         Instant holding = hold(run, rise(run, start));
-        look(runs.run(run), holding, holding.plus(Duration.ofMinutes(62)));
+        look(runs.run(run), holding, holding.plus(Duration.ofMinutes(68)));
     }
 
     /** Up to the last reading before the mark. */

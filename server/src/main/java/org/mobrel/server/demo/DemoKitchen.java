@@ -153,7 +153,7 @@ class DemoKitchen implements ApplicationRunner {
         finished(214, okra, big, List.of(quarts(7)), cook.clean().burner("4"), 3);
         finished(150, chowder, big, List.of(pints(12)), cook.clean(), 5);
         finished(97, asparagus, big, List.of(pints(16)), cook.clean().failing(11), 6);
-        finished(61, stew, big, List.of(quarts(6), pints(1)), cook.losing().burner("between 4 and 5"), 1);
+        finished(61, stew, big, List.of(quarts(6), pints(1)), cook.losing().burner("4 and a half"), 1);
         finished(43, kidney, big, List.of(quarts(7)), cook.clean(), 2);
         judged(20, cranberry, big, List.of(pints(14)));
         finished(9, stock, small, List.of(quarts(4)), cook.clean().burner("3"), 0);

@@ -75,8 +75,8 @@ class DeviceController {
     /** @param sentAt the gauge's own clock as it sends: what is older than that is as much older here */
     record ReadingsRequest(
             @NotNull(message = "the gauge's own clock as it sends") Instant sentAt,
-            @NotEmpty(message = "at least one") @Size(max = 500, message = "500 at a time") @Valid
-                    List<ReadingRequest> readings) {}
+            @NotEmpty(message = "at least one") @Size(max = 500, message = "500 at a time")
+                    List<@Valid @NotNull ReadingRequest> readings) {}
 
     record RefusedReading(long seq, String why, String text) {}
 

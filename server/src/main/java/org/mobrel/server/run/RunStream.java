@@ -32,7 +32,7 @@ public class RunStream implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(RunStream.class);
 
     /** A page that hears nothing for longer knows that the line is dead. */
-    private static final long BEAT_SECONDS = 4;
+    private static final long BEAT_SECONDS = 2;
 
     private final RunDesk desk;
     private final RunAnswers answers;

@@ -1,0 +1,99 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, body } from "@/api/client";
+import { wrongAt } from "@/api/problem";
+import { Button, Card, Field, Loading, ProblemNote } from "@/kit";
+import { formatDate } from "@/quantity";
+
+const KEY = ["gauges"] as const;
+
+/** Gauges that send their readings by themselves, and the key each is let in with. */
+export function GaugesCard() {
+  const queries = useQueryClient();
+  const gauges = useQuery({ queryKey: KEY, queryFn: () => body(api.GET("/api/kitchen/devices")) });
+  const again = () => queries.invalidateQueries({ queryKey: KEY });
+  const add = useMutation({
+    mutationFn: (name: string) => body(api.POST("/api/kitchen/devices", { body: { name } })),
+    onSuccess: again,
+  });
+  const shutOut = useMutation({
+    mutationFn: (id: number) => body(api.DELETE("/api/kitchen/devices/{id}", { params: { path: { id } } })),
+    onSuccess: (left) => queries.setQueryData(KEY, left),
+  });
+  const [name, setName] = useState("");
+  return (
+    <Card label="Gauges that send" className="flex flex-col gap-3">
+      <div>
+        <h2 className="text-xl font-bold">Gauges that send</h2>
+        <p className="text-soft">
+          A pressure gauge that can send its readings writes them into the run by itself, and the run minds
+          them like your own.
+        </p>
+      </div>
+      <ProblemNote error={gauges.error ?? shutOut.error} />
+      {gauges.isPending && !gauges.error && <Loading />}
+      {gauges.data && gauges.data.length > 0 && (
+        <ul>
+          {gauges.data.map((gauge) => (
+            <li
+              key={gauge.id}
+              className="flex min-h-12 flex-wrap items-center gap-x-4 border-b border-line py-1"
+            >
+              <span className="min-w-0 flex-1">
+                <strong>{gauge.name}</strong>
+                <span className="ml-2 text-soft">let in on {formatDate(gauge.madeAt)}</span>
+              </span>
+              <Button
+                look="quiet"
+                size="small"
+                disabled={shutOut.isPending}
+                aria-label={`Shut out ${gauge.name}`}
+                onClick={() => shutOut.mutate(gauge.id)}
+              >
+                Shut out
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          add.mutate(name.trim(), { onSuccess: () => setName("") });
+        }}
+      >
+        <Field
+          label="Another gauge: what you call it"
+          error={wrongAt(add.error, "name")}
+          hint="It gets a key, shown once."
+        >
+          {(id, described) => (
+            <div className="flex gap-3">
+              <input
+                id={id}
+                aria-describedby={described}
+                className="input min-h-12 w-full max-w-96"
+                maxLength={60}
+                value={name}
+                onChange={(event) => setName(event.target.value)}
+              />
+              <Button type="submit" className="min-h-12" disabled={name.trim() === "" || add.isPending}>
+                Let in
+              </Button>
+            </div>
+          )}
+        </Field>
+      </form>
+      {add.error && !wrongAt(add.error, "name") && <ProblemNote error={add.error} />}
+      {add.data && (
+        <div role="status" className="rounded-field bg-steam px-4 py-3">
+          <p>
+            The key of <strong>{add.data.device.name}</strong>. Write it into the gauge now; it is not shown
+            again.
+          </p>
+          <code className="mt-1 block select-all break-all text-lg font-bold">{add.data.key}</code>
+        </div>
+      )}
+    </Card>
+  );
+}

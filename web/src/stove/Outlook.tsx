@@ -29,11 +29,11 @@ export function Outlook({ run, now }: { readonly run: Run; readonly now: number 
             ["Lid off", formatTime(lid), "at the earliest, likely"],
           ];
   return (
-    <dl className="flex flex-col gap-1">
+    <dl className="flex min-w-0 flex-1 flex-col gap-1">
       {parts.map(([what, when, how]) => (
-        <div key={what} className="flex items-baseline gap-2">
+        <div key={what} className="flex flex-wrap items-baseline gap-x-2">
           <dt className="font-bold">{what}</dt>
-          <dd>
+          <dd className="flex flex-wrap items-baseline gap-x-2">
             <strong className="digits text-2xl">{when}</strong> <span className="text-soft">{how}</span>
           </dd>
         </div>

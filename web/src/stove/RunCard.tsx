@@ -73,13 +73,18 @@ export function RunCard({ run, alone }: Props) {
       </div>
       <div className={`grid items-center gap-x-8 gap-y-3 ${alone ? columns(view) : ""}`}>
         <div className="min-w-0">
-          <div className="flex flex-wrap items-center gap-x-6">
+          <div className="flex flex-wrap items-center gap-x-3 sm:gap-x-6">
             <Clock face={view.face} now={now} alone={alone} />
-            {!alone && view.mark && <Mark run={run} needle={simulation?.needlePsi} />}
+            {view.mark && (
+              <div className={alone ? "sm:hidden" : ""}>
+                <Mark run={run} needle={simulation?.needlePsi} />
+              </div>
+            )}
           </div>
           <p className="mt-2 text-xl leading-snug">{view.now}</p>
-          <p className="mt-1 text-soft">{view.next}</p>
-          <div className="mt-2 flex flex-wrap items-center gap-x-6 gap-y-2">
+          {view.next && <p className="mt-1 text-soft">{view.next}</p>}
+          {/* On a phone the buttons come first: nobody should have to look for them. */}
+          <div className="mt-2 hidden items-center gap-x-6 sm:flex">
             {alone && view.mark && <Mark run={run} needle={simulation?.needlePsi} wordy />}
             <Outlook run={run} now={now} />
           </div>
@@ -90,6 +95,9 @@ export function RunCard({ run, alone }: Props) {
           ) : (
             <Steps view={view} run={run} now={now} alone={alone} busy={tell.isPending} onTell={say} />
           )}
+          <div className="mt-3 sm:hidden">
+            <Outlook run={run} now={now} />
+          </div>
         </div>
         <div className="min-w-0">
           <Picture

@@ -20,7 +20,7 @@ export function Trace({ run, now, height = 250 }: Props) {
   const W = useWidth(frame, 560);
   const H = Math.round(Math.min(height, W * 0.62));
   const byWeight = run.gauge === "weighted";
-  const LEFT = byWeight ? 58 : 30;
+  const LEFT = byWeight ? 58 : 44;
   const target = run.targetPsi;
   const start = Date.parse(
     run.weightOnAt ?? run.events.find((event) => event.type === "weight-on")?.at ?? run.now,
@@ -62,7 +62,7 @@ export function Trace({ run, now, height = 250 }: Props) {
         [target + 0.4, "proper"],
         [target + 3, "frantic"],
       ]
-    : [0, 5, 10, 15].map((tick) => [tick, String(tick)] as const);
+    : [0, 5, 10, 15].map((tick) => [tick, Math.abs(tick - target) < 1.2 ? "" : String(tick)] as const);
   const lossAt = new Set(losses.map((loss) => Date.parse(loss.at)));
   return (
     <svg ref={frame} height={H} className="block w-full" role="img" aria-label={words(run, losses.length)}>
@@ -133,14 +133,18 @@ export function Trace({ run, now, height = 250 }: Props) {
           />
         ),
       )}
-      <text
-        x={LEFT + 6}
-        y={y(target) - 9}
-        className="fill-copper text-[14px] font-bold"
-        style={{ paintOrder: "stroke", stroke: "var(--color-paper)", strokeWidth: 5 }}
-      >
-        {byWeight ? "" : `keep ${target} or more`}
-      </text>
+      {!byWeight && (
+        // On the axis, where no curve runs through it.
+        <text
+          x={LEFT - 9}
+          y={y(target)}
+          dy="0.35em"
+          textAnchor="end"
+          className="fill-copper text-[16px] font-bold"
+        >
+          {target}
+        </text>
+      )}
       {losses.slice(-2).map((loss, index) => (
         <text
           key={loss.at}

@@ -1,7 +1,7 @@
 import { expect, test } from "vitest";
 import { alarms, loudest } from "./alarms";
 import { perMinute } from "./JiggleTap";
-import { merged } from "./live";
+import { beaten, hear, merged, runNow } from "./live";
 import { projected } from "./project";
 import { at, NOON, run, seen } from "./runs.fixture";
 
@@ -16,6 +16,16 @@ test("what is told of a run goes on from what the page has, or replaces it", () 
   const again = run({ known: 1, events: [seen(1, 14), seen(2, 15)] });
   expect(merged(before, again).events.map((event) => event.psi)).toEqual([11, 14, 15]);
   expect(merged(undefined, run({ events: [seen(0, 9)] })).events.length).toBe(1);
+});
+
+test("the server's word sets a clock right that drifted, and leaves a simulated run its own", () => {
+  const real = run({ id: 71, now: at(0) });
+  const simulated = run({ id: 72, now: at(60), simulated: true, pace: 1 });
+  hear(real);
+  hear(simulated);
+  beaten(NOON + 90_000);
+  expect(runNow(real) - NOON).toBeCloseTo(90_000, -3);
+  expect(runNow(simulated) - NOON).toBeCloseTo(3_600_000, -3);
 });
 
 test("an alarm sounds when it is due, and the heat comes before everything", () => {

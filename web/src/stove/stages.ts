@@ -109,7 +109,7 @@ export function stageView(known: Run, now: number): StageView {
       return {
         face: run.lost ? { waitingAt: run.minutes * 60_000 } : { upFrom: at(run.weightOnAt) },
         now: risingWords(run),
-        next: `The full ${run.minutes} minutes begin when it is there.`,
+        next: run.lost ? "" : `The full ${run.minutes} minutes begin when it is there.`,
         steps: readings(run, false),
         picture: "trace",
         mark: true,

@@ -97,6 +97,8 @@ export function forget(tap: Kept) {
 export function useTell(run: Run) {
   const queries = useQueryClient();
   return useMutation({
+    // Also where the browser thinks it is offline: then the tap is kept, which is not for a library to put off.
+    networkMode: "always",
     mutationFn: (event: Tell) => tell(run, event),
     onSettled: () =>
       queries.invalidateQueries({

@@ -133,7 +133,7 @@ public class SimulationDesk implements SmartLifecycle {
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
     void heard(RunChanged change) {
         Running known = all.get(change.run().id());
-        if (known != null && change.run().events().size() >= known.run.events().size()) {
+        if (known != null && !known.run.isNewerThan(change.run())) {
             known.run = change.run();
         }
     }

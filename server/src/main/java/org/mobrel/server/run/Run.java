@@ -51,6 +51,17 @@ public record Run(
         return pace.map(own -> own.at(server)).orElse(server);
     }
 
+    /** Whether it was stored after another look at the same run; two transactions may be heard of in the wrong order. */
+    public boolean isNewerThan(Run other) {
+        return events.size() != other.events.size()
+                ? events.size() > other.events.size()
+                : pacedAt().isAfter(other.pacedAt());
+    }
+
+    private Instant pacedAt() {
+        return pace.map(Pace::realAt).orElse(Instant.MIN);
+    }
+
     Run with(Pace other) {
         return new Run(
                 id,

@@ -63,6 +63,7 @@ public class RunStream implements SmartLifecycle {
         private final SseEmitter emitter = new SseEmitter(0L);
         private final Map<Long, Integer> sent;
         private final Map<Long, Run> changed = new ConcurrentHashMap<>();
+        private final Map<Long, Run> said = new TreeMap<>();
         private final Map<String, Object> latest = new ConcurrentHashMap<>();
         private final AtomicBoolean busy = new AtomicBoolean(true);
 
@@ -118,11 +119,16 @@ public class RunStream implements SmartLifecycle {
 
         private void say(@Nullable Run run) throws IOException {
             int known = run == null ? 0 : sent.getOrDefault(run.id(), 0);
-            // Two transactions may be heard of in the wrong order; the later one has everything of the earlier.
-            if (run != null && run.events().size() >= known) {
-                sent.put(run.id(), run.events().size());
-                send("run", answers.answer(run, known));
+            if (run == null || run.events().size() < known) {
+                return;
             }
+            Run before = said.put(run.id(), run);
+            if (before != null && before.isNewerThan(run)) {
+                said.put(run.id(), before);
+                return;
+            }
+            sent.put(run.id(), run.events().size());
+            send("run", answers.answer(run, known));
         }
 
         private void send(String name, Object data) throws IOException {
@@ -151,10 +157,7 @@ public class RunStream implements SmartLifecycle {
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
     void heard(RunChanged change) {
         for (Listener listener : listeners) {
-            listener.changed.merge(
-                    change.run().id(),
-                    change.run(),
-                    (old, now) -> now.events().size() >= old.events().size() ? now : old);
+            listener.changed.merge(change.run().id(), change.run(), (old, now) -> old.isNewerThan(now) ? old : now);
             listener.wake();
         }
     }

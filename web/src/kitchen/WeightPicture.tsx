@@ -15,10 +15,10 @@ export function WeightPicture({ shows, pounds, className = "" }: Props) {
       : `The weight with ${rings(pounds)} of 2 rings on: ${pounds} lb`;
   return (
     <figure className={`flex flex-col items-center ${className}`}>
-      <svg viewBox="16 0 88 92" className="h-20 w-20 sm:h-24 sm:w-24" role="img" aria-label={label}>
+      <svg viewBox="16 0 88 92" className="h-18 w-18 sm:h-24 sm:w-24" role="img" aria-label={label}>
         {shows === "holes" ? <Holes pounds={pounds} /> : <Rings pounds={pounds} />}
       </svg>
-      <figcaption className="max-w-28 text-center leading-tight sm:max-w-none text-[0.85rem] text-soft">
+      <figcaption className="max-w-18 text-center leading-tight sm:max-w-none text-[0.85rem] text-soft">
         {shows === "holes" ? `use the hole marked ${pounds}` : ringWords(pounds)}
       </figcaption>
     </figure>

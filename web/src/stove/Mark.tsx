@@ -52,7 +52,7 @@ function Dial({
   return (
     <svg
       viewBox="0 0 120 120"
-      className="h-20 w-20 shrink-0 sm:h-28 sm:w-28"
+      className="h-18 w-18 shrink-0 sm:h-28 sm:w-28"
       role="img"
       aria-label={`Keep ${mark} or more on this dial${read === undefined ? "" : `; it shows ${read}`}`}
     >

@@ -73,7 +73,7 @@ export function RunCard({ run, alone }: Props) {
       </div>
       <div className={`grid items-center gap-x-8 gap-y-3 ${alone ? columns(view) : ""}`}>
         <div className="min-w-0">
-          <div className="flex flex-wrap items-center gap-x-3 sm:gap-x-6">
+          <div className="flex flex-wrap items-center gap-x-2 sm:gap-x-6">
             <Clock face={view.face} now={now} alone={alone} />
             {view.mark && (
               <div className={alone ? "sm:hidden" : ""}>

@@ -56,6 +56,7 @@ export function Trace({ run, now, height = 250 }: Props) {
   const losses = run.deviations.filter(
     (deviation) => deviation.code === "pressure-lost" || deviation.code === "interrupted",
   );
+  const lastLoss = losses.at(-1);
   const ticks: readonly (readonly [number, string])[] = byWeight
     ? [
         [target - 3, "still"],
@@ -145,18 +146,17 @@ export function Trace({ run, now, height = 250 }: Props) {
           {target}
         </text>
       )}
-      {losses.slice(-2).map((loss, index) => (
+      {lastLoss && (
         <text
-          key={loss.at}
-          x={Math.min(W - 150, Math.max(LEFT + 60, x(Date.parse(loss.at))))}
-          y={Math.min(H - FOOT - 6, y(loss.psi ?? target - 3) + 26 + index * 20)}
+          x={Math.min(W - 150, Math.max(LEFT + 110, x(Date.parse(lastLoss.at))))}
+          y={Math.min(H - FOOT - 6, y(lastLoss.psi ?? target - 3) + 26)}
           textAnchor="middle"
           className="fill-brick text-[14px] font-bold"
         >
-          {loss.code === "interrupted" ? "interrupted" : (loss.psi ?? "still")} at {formatTime(loss.at)}:
-          started again
+          {lastLoss.code === "interrupted" ? "interrupted" : (lastLoss.psi ?? "still")} at{" "}
+          {formatTime(lastLoss.at)}: started again{losses.length > 1 && `, ${losses.length} times in all`}
         </text>
-      ))}
+      )}
       {now < end && (
         <line x1={x(now)} x2={x(now)} y1={TOP} y2={H - FOOT} className="stroke-soft" strokeDasharray="2 4" />
       )}

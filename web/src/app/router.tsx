@@ -1,13 +1,15 @@
 import { createRootRoute, createRoute, createRouter, redirect } from "@tanstack/react-router";
 import { KitchenPlace } from "@/kitchen";
-import { BatchPage, LogbookPlace } from "@/logbook";
+import { BatchPage, LogbookPlace, OutsidePage } from "@/logbook";
 import { FillingPage, PlanPlace, PlansPlace, PrepPage, ShoppingPage } from "@/plan";
+import { PrintsPage } from "@/prints";
 import { ImportPage, RecipePage, RecipesPlace } from "@/recipes";
 import { SealsPage } from "@/seals";
-import { ShelfPlace } from "@/shelf";
+import { LotPlace, ShelfPlace } from "@/shelf";
 import { StovePlace } from "@/stove";
 import { TablesPage } from "@/tables";
 import { TodayPlace } from "@/today";
+import { TracePage } from "@/trace";
 import { NotThere } from "./NotThere";
 import { Shell } from "./Shell";
 
@@ -44,6 +46,26 @@ const batch = createRoute({
   path: "/logbook/$id",
   component: () => <BatchPage id={Number(batch.useParams().id)} />,
 });
+const lot = createRoute({
+  getParentRoute: () => root,
+  path: "/shelf/$code",
+  component: () => {
+    const { code } = lot.useParams();
+    return <LotPlace key={code} code={code} />;
+  },
+});
+const trace = createRoute({
+  getParentRoute: () => root,
+  path: "/trace/$test",
+  component: () => <TracePage test={Number(trace.useParams().test)} />,
+});
+const prints = createRoute({
+  getParentRoute: () => root,
+  path: "/prints",
+  validateSearch: (search: Record<string, unknown>): { lot?: string } =>
+    typeof search["lot"] === "string" ? { lot: search["lot"] } : {},
+  component: () => <PrintsPage lot={prints.useSearch().lot} />,
+});
 const seals = createRoute({
   getParentRoute: () => root,
   path: "/seals/$id",
@@ -63,7 +85,11 @@ const routes = root.addChildren([
   ofPlan("/plan/$id/filling", (id) => <FillingPage id={id} />),
   at("/stove", StovePlace),
   at("/shelf", ShelfPlace),
+  lot,
+  trace,
+  prints,
   at("/logbook", LogbookPlace),
+  at("/logbook/outside", OutsidePage),
   batch,
   at("/kitchen", KitchenPlace),
   at("/tables", TablesPage),

@@ -1,3 +1,4 @@
+import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Button, Field, Fold, ProblemNote } from "@/kit";
@@ -112,6 +113,15 @@ function Tests({ canner }: { readonly canner: Canner }) {
               {each.by}
               {each.counts && <strong>, counts now</strong>}
             </span>
+            {!each.struck && (
+              <Link
+                to="/trace/$test"
+                params={{ test: String(each.id) }}
+                className="font-bold text-primary underline"
+              >
+                what it touches
+              </Link>
+            )}
             {!each.struck && (
               <Button look="quiet" size="small" onClick={() => strike.mutate(each.id)}>
                 Strike

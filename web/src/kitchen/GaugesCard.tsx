@@ -63,7 +63,7 @@ export function GaugesCard() {
         }}
       >
         <Field
-          label="Another gauge: what you call it"
+          label="The name of another gauge"
           error={wrongAt(add.error, "name")}
           hint="It gets a key, shown once."
         >

@@ -38,3 +38,17 @@ export function Household({ kitchen }: { readonly kitchen: Kitchen }) {
     </div>
   );
 }
+
+/** How long a jar is at its best: said on the label of every jar shelved from now on. */
+export function BestMonths({ kitchen }: { readonly kitchen: Kitchen }) {
+  const { save } = useSettings(kitchen);
+  return (
+    <Stepper
+      label="Best within, months"
+      value={kitchen.bestMonths}
+      min={1}
+      max={18}
+      onChange={(bestMonths) => save({ bestMonths })}
+    />
+  );
+}

@@ -8,7 +8,7 @@ import { CannerCard } from "./CannerCard";
 import { CannerForm } from "./CannerForm";
 import { CupboardCard } from "./CupboardCard";
 import { GaugesCard } from "./GaugesCard";
-import { Household } from "./Household";
+import { BestMonths, Household } from "./Household";
 import { type Kitchen, useKitchen, useKitchenChange } from "./useKitchen";
 import { Workplace } from "./Workplace";
 
@@ -119,6 +119,7 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
       {!error && <ProblemNote error={change.error} />}
       <Household kitchen={kitchen} />
       <Workplace kitchen={kitchen} />
+      <BestMonths kitchen={kitchen} />
       <Choice
         label="Measures"
         value={metric ? "metric" : "us"}

@@ -1,6 +1,7 @@
+import { Link } from "@tanstack/react-router";
 import { Printer } from "lucide-react";
 import type { ReactNode } from "react";
-import { Button, Card, Figure, Fold, LinkButton, Loading, Place, ProblemNote } from "@/kit";
+import { Card, Figure, Fold, LinkButton, Loading, Place, ProblemNote } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { countJars, formatAltitude, formatDateTime, jarWord } from "@/quantity";
 import { VerdictTag } from "@/ruling";
@@ -24,9 +25,15 @@ export function BatchPage({ id }: { readonly id: number }) {
       lead={`${formatDateTime(batch.data.madeAt)} · ${countJars(batch.data.runs.flatMap((run) => run.jars))} in ${batch.data.cannerName}`}
       actions={
         <>
-          <Button icon={<Printer size={20} />} onClick={() => window.print()}>
-            Print
-          </Button>
+          <a
+            className="btn btn-outline min-h-11 border-line bg-paper px-5 font-bold text-base text-primary"
+            href={`/api/prints/batch/${batch.data.id}.pdf`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            <Printer size={20} aria-hidden="true" />
+            Print the record
+          </a>
           <LinkButton to="/recipes/$id" params={{ id: String(batch.data.recipeId) }}>
             The recipe
           </LinkButton>
@@ -58,7 +65,15 @@ function RunRecord({ run, loads }: { readonly run: Run; readonly loads: number }
           {loads > 1 ? `Load ${run.loadNumber}: ` : ""}
           {countJars(run.jars)}
         </h2>
-        <span className="font-semibold text-soft">
+        <span className="flex items-baseline gap-4 font-semibold text-soft">
+          <a
+            className="text-primary underline"
+            href={`/api/prints/process-card/${run.id}.pdf`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            card for the stove
+          </a>
           {run.stage === "done" ? `${run.checked.length} in, ${sealed} sealed` : stageWord(run.stage)}
         </span>
       </div>
@@ -105,13 +120,48 @@ function Decided({ batch }: { readonly batch: Batch }) {
         <Fact name="Recipe">version {batch.recipeVersion}</Fact>
         <Fact name="Tables">{batch.tableVersion}</Fact>
       </dl>
+      {batch.againOf != null && (
+        <p>
+          Jars of{" "}
+          <Link
+            to="/logbook/$id"
+            params={{ id: String(batch.againOf) }}
+            className="font-bold text-primary underline"
+          >
+            an earlier batch
+          </Link>{" "}
+          that did not seal, processed again.
+        </p>
+      )}
+      {batch.again.map((id) => (
+        <p key={id}>
+          Some of its jars were{" "}
+          <Link to="/logbook/$id" params={{ id: String(id) }} className="font-bold text-primary underline">
+            processed again
+          </Link>
+          .
+        </p>
+      ))}
+      {batch.yields.map((made) => (
+        <p key={made.said}>
+          It made {made.said}: {Math.round((made.madeMl / made.foreseenMl) * 100)} % of what was foreseen.
+        </p>
+      ))}
       {batch.madeWith.length > 0 && (
         <div>
           <h3 className="font-bold">Made with own jars</h3>
           <ul>
             {batch.madeWith.map((own) => (
               <li key={own.lot}>
-                {own.jars} of lot <span className="digits font-bold">{own.lot}</span>, {own.title}
+                {own.jars} of lot{" "}
+                <Link
+                  to="/shelf/$code"
+                  params={{ code: own.lot }}
+                  className="digits font-bold text-primary underline"
+                >
+                  {own.lot}
+                </Link>
+                , {own.title}
               </li>
             ))}
           </ul>
@@ -159,8 +209,16 @@ function Lots({ batch }: { readonly batch: Batch }) {
             key={lot.code}
             className="flex items-baseline justify-between gap-4 border-b border-line py-2 last:border-0"
           >
-            <span className="digits text-lg font-bold">{lot.code}</span>
+            <Link
+              to="/shelf/$code"
+              params={{ code: lot.code }}
+              className="digits text-lg font-bold text-primary underline"
+            >
+              {lot.code}
+            </Link>
             <span>
+              {lot.variant && `${lot.variant}: `}
+              {lot.holds.length > 0 && <strong className="text-brick">on hold · </strong>}
               {lot.jars} of {lot.shelved} {jarWord(lot.size, lot.shelved)} left
             </span>
           </li>

@@ -1,3 +1,4 @@
 export { BatchPage } from "./BatchPage";
 export { LogbookPlace } from "./LogbookPlace";
-export { useBatches } from "./useBatches";
+export { OutsideList } from "./OutsideList";
+export { OutsidePage } from "./OutsidePage";

@@ -1,16 +1,60 @@
-import { useQuery } from "@tanstack/react-query";
+import {
+  keepPreviousData,
+  useInfiniteQuery,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
 
 export type BatchEntry = Schemas["BatchEntry"];
 export type Batch = Schemas["BatchAnswer"];
+export type Done = Schemas["DoneRequest"];
+export type Hindsight = Schemas["HindsightAnswer"];
 
-export function useBatches() {
-  return useQuery({ queryKey: ["batches"], queryFn: () => body(api.GET("/api/batches")) });
+export interface Wanted {
+  readonly q: string;
+  readonly canner: number;
+  readonly verdict: string;
+}
+
+/** The logbook, the newest first, page by page. */
+export function useBatches(wanted: Wanted) {
+  return useInfiniteQuery({
+    queryKey: ["batches", "pages", wanted],
+    initialPageParam: 0,
+    placeholderData: keepPreviousData,
+    queryFn: ({ pageParam }) =>
+      body(api.GET("/api/batches", { params: { query: { ...wanted, from: pageParam } } })),
+    getNextPageParam: (last) => last.next ?? undefined,
+  });
 }
 
 export function useBatchPage(id: number) {
   return useQuery({
     queryKey: ["batches", id],
     queryFn: () => body(api.GET("/api/batches/{id}", { params: { path: { id } } })),
+  });
+}
+
+/** What was canned without Mobrel. */
+export function useOutside() {
+  return useQuery({ queryKey: ["outside"], queryFn: () => body(api.GET("/api/outside")) });
+}
+
+export function useHindsight() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (done: Done) => body(api.POST("/api/outside", { body: done })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ["outside"] }),
+  });
+}
+
+export function useOutsideDecision() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, decision }: { readonly id: number; readonly decision: string }) =>
+      body(api.POST("/api/outside/{id}/decision", { params: { path: { id } }, body: { decision } })),
+    onSuccess: (all) => queries.setQueryData(["outside"], all),
   });
 }

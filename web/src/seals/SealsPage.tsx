@@ -2,9 +2,11 @@ import { CircleCheckBig } from "lucide-react";
 import { useState } from "react";
 import { ShelfJar } from "@/jars";
 import { Button, Card, Choice, Empty, LinkButton, Loading, Place, ProblemNote } from "@/kit";
-import { countJars, formatClock, formatDateTime, formatSpan, jarWord } from "@/quantity";
+import { countJars, formatDateTime, formatSpan, jarWord } from "@/quantity";
 import { hueOf } from "@/shelf";
 import { type Run, useRun, useRunNow, useTell } from "@/stove";
+import { Failed } from "./Failed";
+import { LowLevel } from "./LowLevel";
 
 /** Jar by jar: sealed, or not. */
 export function SealsPage({ runId }: { readonly runId: number }) {
@@ -21,19 +23,34 @@ export function SealsPage({ runId }: { readonly runId: number }) {
 }
 
 type Loss = "none" | "some" | "more-than-half";
+export type Level = "right" | "floating" | "siphoned";
 
 function Seals({ run }: { readonly run: Run }) {
   const now = useRunNow(run);
   const tell = useTell(run);
   const [loss, setLoss] = useState<Loss>("none");
+  const [level, setLevel] = useState<Level>("right");
+  const [bandOff, setBandOff] = useState(false);
   const jars = numbered(run);
   const open = run.checkFrom != null && now >= Date.parse(run.checkFrom);
   const next = jars.find((jar) => !run.checked.some((done) => done.jar === jar.number));
   const failed = run.checked.filter((jar) => !jar.sealed);
   const sealed = run.checked.length - failed.length;
+  const check = (jar: number, isSealed: boolean) =>
+    tell.mutate(
+      { type: "jar-checked", jar, sealed: isSealed, loss, level, bandOff: true },
+      {
+        onSuccess: () => {
+          setLoss("none");
+          setLevel("right");
+          setBandOff(false);
+        },
+      },
+    );
   return (
     <Place title="Seal check" lead={`${run.title} · ${countJars(run.jars)} · ${run.cannerName}`}>
       <ProblemNote error={tell.error} />
+      {run.unsettled.length > 0 && <Failed run={run} now={now} />}
       <Card label="The jars of this load">
         <ol className="flex flex-wrap items-end gap-x-6 gap-y-4">
           {jars.map((jar) => {
@@ -89,7 +106,11 @@ function Seals({ run }: { readonly run: Run }) {
               <h2 className="text-2xl font-bold">
                 Jar {next.number}, a {jarWord(next.size, 1)}
               </h2>
-              <p className="text-soft">Band off. Press the middle of the lid: sunk, and it does not give?</p>
+              <p className="text-soft">
+                {bandOff
+                  ? "Press the middle of the lid: sunk, and it does not give? Lift the jar a little by its lid."
+                  : "First the band: it may hold a lid down that has not sealed."}
+              </p>
             </div>
             <Choice
               label="Liquid lost"
@@ -101,57 +122,51 @@ function Seals({ run }: { readonly run: Run }) {
               ]}
               onChange={setLoss}
             />
-            <div className="flex gap-3">
-              {[true, false].map((isSealed) => (
-                <Button
-                  key={String(isSealed)}
-                  size="stove"
-                  look={isSealed ? "main" : "loss"}
-                  className="flex-1"
-                  disabled={tell.isPending}
-                  onClick={() =>
-                    tell.mutate(
-                      { type: "jar-checked", jar: next.number, sealed: isSealed, loss },
-                      { onSuccess: () => setLoss("none") },
-                    )
-                  }
-                >
-                  {isSealed ? "Sealed" : "Not sealed"}
-                </Button>
-              ))}
-            </div>
+            {loss !== "none" && <LowLevel level={level} onChange={setLevel} />}
+            {bandOff ? (
+              <div className="flex gap-3">
+                {[true, false].map((isSealed) => (
+                  <Button
+                    key={String(isSealed)}
+                    size="stove"
+                    look={isSealed ? "main" : "loss"}
+                    className="flex-1"
+                    disabled={tell.isPending}
+                    onClick={() => check(next.number, isSealed)}
+                  >
+                    {isSealed ? "Sealed" : "Not sealed"}
+                  </Button>
+                ))}
+              </div>
+            ) : (
+              <Button size="stove" look="main" onClick={() => setBandOff(true)}>
+                The band is off
+              </Button>
+            )}
           </Card>
         )
       )}
-      {failed.length > 0 && <Failed run={run} now={now} count={failed.length} />}
+      {run.fates.length > 0 && (
+        <Card label="Jars that did not seal">
+          <ul>
+            {run.fates.map((fate) => (
+              <li key={fate.jar}>
+                Jar {fate.jar}: {FATES[fate.decision] ?? fate.decision}
+              </li>
+            ))}
+          </ul>
+        </Card>
+      )}
     </Place>
   );
 }
 
-/** An unsealed jar is a decision with a limit. */
-function Failed({ run, now, count }: { readonly run: Run; readonly now: number; readonly count: number }) {
-  const left = run.decideBy == null ? 0 : Date.parse(run.decideBy) - now;
-  return (
-    <Card label="Jars that did not seal" tone="brick">
-      <p className="text-lg font-bold">
-        {count === 1 ? "One jar" : `${count} jars`} did not seal.{" "}
-        {left > 0 ? `Decide within ${formatClock(left)}.` : "The 24 hours are over."}
-      </p>
-      <ul className="mt-1 ml-5 list-disc">
-        {left > 0 && (
-          <li>
-            Process again by {formatDateTime(run.decideBy ?? run.now)}: a new lid, the rim looked at for
-            nicks, the full {run.minutes} minutes.
-          </li>
-        )}
-        <li>Or refrigerate and eat within a few days, or freeze with room to swell.</li>
-        {left <= 0 && (
-          <li>A jar that stood unsealed at room temperature since then: discard it, do not taste it.</li>
-        )}
-      </ul>
-    </Card>
-  );
-}
+const FATES: Record<string, string> = {
+  "processed-again": "processed again, as a batch of its own",
+  refrigerated: "refrigerated, to be eaten within a few days",
+  frozen: "frozen, with room to swell",
+  discarded: "discarded",
+};
 
 function numbered(run: Run) {
   return run.jars

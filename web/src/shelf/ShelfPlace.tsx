@@ -1,29 +1,50 @@
-import { Link } from "@tanstack/react-router";
-import { Utensils, Warehouse } from "lucide-react";
-import { ShelfJar } from "@/jars";
-import { Button, Empty, LinkButton, Loading, Place, ProblemNote, Tag, useToast } from "@/kit";
-import { daysBetween, formatDate, jarWord } from "@/quantity";
-import { hueOf } from "./hue";
-import { type Lot, useMovement, useShelf } from "./useShelf";
+import { ListChecks, Search, Warehouse } from "lucide-react";
+import { useDeferredValue, useState } from "react";
+import { Button, Empty, LinkButton, Loading, Place, ProblemNote } from "@/kit";
+import { Holds } from "./Holds";
+import { LotStand } from "./LotStand";
+import { Needs } from "./Needs";
+import { Stocktake } from "./Stocktake";
+import { type Lot, useLots } from "./useShelf";
 
-/** What there is, and what first. */
+/** What there is, what first, and what it lacks. */
 export function ShelfPlace() {
-  const shelf = useShelf();
-  const lots = (shelf.data?.lots ?? []).filter((lot) => lot.jars > 0);
-  const jars = lots.reduce((sum, lot) => sum + lot.jars, 0);
-  const dishes = byDish(lots);
+  const [words, setWords] = useState("");
+  const [place, setPlace] = useState("");
+  const [counting, setCounting] = useState(false);
+  const wanted = useDeferredValue(words.trim());
+  const shelf = useLots(wanted, place);
+  const first = shelf.data?.pages[0];
+  const lots = shelf.data?.pages.flatMap((page) => page.lots) ?? [];
+  const everything = wanted === "" && place === "";
+  const places = first?.places ?? [];
   return (
     <Place
       title="Shelf"
       lead={
-        shelf.data && jars > 0
-          ? `${jars} ${jars === 1 ? "jar" : "jars"}, ${dishes.length} ${dishes.length === 1 ? "dish" : "dishes"} · the oldest stands first`
+        first && first.jars > 0
+          ? `${count(first.jars, "jar")}, ${count(first.dishes, "dish", "dishes")} · the oldest stands first`
           : undefined
+      }
+      actions={
+        first && (first.jars > 0 || !everything) ? (
+          <>
+            <Button
+              icon={<ListChecks size={20} />}
+              aria-pressed={counting}
+              onClick={() => setCounting(!counting)}
+            >
+              Count
+            </Button>
+            <LinkButton to="/prints">Labels and lists</LinkButton>
+          </>
+        ) : undefined
       }
     >
       <ProblemNote error={shelf.error} retry={() => shelf.refetch()} />
       {shelf.isPending && !shelf.error && <Loading />}
-      {shelf.data && jars === 0 && (
+      <Holds />
+      {first && everything && first.jars === 0 && (
         <Empty
           picture={<Warehouse size={60} strokeWidth={1.5} />}
           title="The shelf is empty"
@@ -36,13 +57,64 @@ export function ShelfPlace() {
           Jars come here by themselves when their seals are checked. You take them off as you eat them.
         </Empty>
       )}
-      <div className="flex flex-wrap items-end gap-x-3 gap-y-7">
-        {dishes.map(({ dish, lots: own }) => (
-          <Board key={dish} dish={dish} lots={own} today={shelf.data?.today ?? ""} />
-        ))}
-      </div>
+      {first && (first.jars > 0 || !everything) && (
+        <div className="flex flex-wrap items-center gap-3">
+          <label className="input min-h-12 w-full max-w-80">
+            <Search size={20} className="text-soft" aria-hidden="true" />
+            <input
+              type="search"
+              aria-label="Search the shelf"
+              placeholder="Dish, variant or lot"
+              value={words}
+              onChange={(event) => setWords(event.target.value)}
+            />
+          </label>
+          {places.length > 1 &&
+            ["", ...places.map((stand) => stand.place)].map((each) => (
+              <Button
+                key={each}
+                size="small"
+                aria-pressed={place === each}
+                look={place === each ? "main" : "plain"}
+                onClick={() => setPlace(each)}
+              >
+                {each === ""
+                  ? "Everywhere"
+                  : `${each} · ${places.find((stand) => stand.place === each)?.jars ?? 0}`}
+              </Button>
+            ))}
+        </div>
+      )}
+      {counting ? (
+        <Stocktake
+          lots={lots}
+          places={places.map((stand) => stand.place)}
+          onDone={() => setCounting(false)}
+        />
+      ) : (
+        <div className="flex flex-wrap items-end gap-x-3 gap-y-7">
+          {byDish(lots).map(({ dish, lots: own }) => (
+            <Board key={dish} dish={dish} lots={own} today={first?.today ?? ""} />
+          ))}
+        </div>
+      )}
+      {first && !everything && first.jars === 0 && <p className="text-soft">No jar answers to that.</p>}
+      {shelf.hasNextPage && (
+        <Button
+          className="self-center"
+          disabled={shelf.isFetchingNextPage}
+          onClick={() => shelf.fetchNextPage()}
+        >
+          {count((first?.lotCount ?? 0) - lots.length, "more lot", "more lots")}
+        </Button>
+      )}
+      {first && everything && !counting && <Needs />}
     </Place>
   );
+}
+
+function count(number: number, one: string, many = `${one}s`): string {
+  return `${number} ${number === 1 ? one : many}`;
 }
 
 function byDish(lots: readonly Lot[]) {
@@ -53,24 +125,20 @@ function byDish(lots: readonly Lot[]) {
   return [...dishes].map(([dish, own]) => ({ dish, lots: own }));
 }
 
-/** One board of the shelf: the lots of a dish, the oldest at the left. */
-function Board({
-  dish,
-  lots,
-  today,
-}: {
+interface BoardProps {
   readonly dish: string;
   readonly lots: readonly Lot[];
   readonly today: string;
-}) {
+}
+
+/** One board of the shelf: the lots of a dish, the oldest at the left. */
+function Board({ dish, lots, today }: BoardProps) {
   const total = lots.reduce((sum, lot) => sum + lot.jars, 0);
   return (
     <section aria-label={dish} className="min-w-0 grow">
       <h2 className="flex flex-wrap items-baseline gap-x-3 px-1 text-lg font-bold">
         {dish}
-        <span className="text-[0.95rem] font-semibold text-soft">
-          {total} {total === 1 ? "jar" : "jars"}
-        </span>
+        <span className="text-[0.95rem] font-semibold text-soft">{count(total, "jar")}</span>
       </h2>
       <div className="flex flex-wrap items-end gap-x-3 gap-y-4 pt-2">
         {lots.map((lot) => (
@@ -79,78 +147,4 @@ function Board({
       </div>
     </section>
   );
-}
-
-function LotStand({ lot, today }: { readonly lot: Lot; readonly today: string }) {
-  const move = useMovement();
-  const toast = useToast();
-  const past = today > lot.bestBy;
-  const take = () =>
-    move.mutate(
-      { code: lot.code, kind: "eaten" },
-      {
-        onSuccess: () =>
-          toast({
-            text: `One ${jarWord(lot.size, 1)} of ${lot.title} taken. Look, smell, and boil before tasting.`,
-            action: { text: "Put it back", run: () => move.mutate({ code: lot.code, kind: "put-back" }) },
-          }),
-      },
-    );
-  return (
-    <div className="max-w-full min-w-0 grow">
-      <div
-        className="flex flex-wrap items-end gap-1.5 border-b-[7px] border-[#c9ae86] px-2 dark:border-[#5a4936]"
-        role="img"
-        aria-label={`${lot.jars} ${jarWord(lot.size, lot.jars)}`}
-      >
-        {Array.from({ length: lot.jars }, (_, jar) => (
-          <ShelfJar key={jar} size={lot.size} mouth={lot.mouth} hue={hueOf(lot.title)} />
-        ))}
-      </div>
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-1 pt-1.5">
-        <div className="text-[0.92rem] leading-snug">
-          <Link
-            to="/logbook/$id"
-            params={{ id: String(lot.batchId) }}
-            className="digits text-base font-bold text-primary underline"
-          >
-            {lot.code}
-          </Link>
-          <span className="ml-2 font-semibold">
-            {lot.jars} {jarWord(lot.size, lot.jars)}
-          </span>
-          <span className="block text-soft">
-            {formatDate(lot.cannedOn)}, {age(lot.cannedOn, today)}
-          </span>
-        </div>
-        <Button
-          size="small"
-          icon={<Utensils size={18} />}
-          disabled={move.isPending}
-          aria-label={`Take one ${jarWord(lot.size, 1)} of ${lot.title}, lot ${lot.code}`}
-          onClick={take}
-        >
-          Take one
-        </Button>
-        {past && <Tag tone="brick">past its best</Tag>}
-        {lot.verdict === "own-judgement" && (
-          <Tag tone="mustard" icon>
-            own judgement
-          </Tag>
-        )}
-      </div>
-      <ProblemNote error={move.error} />
-    </div>
-  );
-}
-
-function age(cannedOn: string, today: string): string {
-  const days = daysBetween(cannedOn, today);
-  if (days < 1) {
-    return "today";
-  }
-  if (days < 60) {
-    return days === 1 ? "yesterday" : `${days} days ago`;
-  }
-  return `${Math.round(days / 30.4)} months ago`;
 }

@@ -1,19 +1,100 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import {
+  keepPreviousData,
+  useInfiniteQuery,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
 
 export type Lot = Schemas["LotAnswer"];
+export type LotPage = Schemas["LotPage"];
+export type LedgerLine = Schemas["LedgerLine"];
+export type Hold = Schemas["HoldAnswer"];
+export type Movement = Schemas["MovementRequest"];
+export type Need = Schemas["NeedAnswer"];
+export type Kit = Schemas["KitAnswer"];
 
+const KEY = "shelf";
+
+/** The lots with jars, the oldest first; as many as one look takes in. */
 export function useShelf() {
-  return useQuery({ queryKey: ["shelf"], queryFn: () => body(api.GET("/api/shelf")) });
+  return useQuery({ queryKey: [KEY, "first"], queryFn: () => body(api.GET("/api/shelf")) });
 }
 
-/** Takes one jar of a lot, or puts it back. */
-export function useMovement() {
+/** The lots that were asked for, page by page. */
+export function useLots(q: string, place: string) {
+  return useInfiniteQuery({
+    queryKey: [KEY, "pages", q, place],
+    initialPageParam: 0,
+    placeholderData: keepPreviousData,
+    queryFn: ({ pageParam }) =>
+      body(api.GET("/api/shelf", { params: { query: { q, place, from: pageParam } } })),
+    getNextPageParam: (last) => last.next ?? undefined,
+  });
+}
+
+/** One lot, with all that ever happened to its jars. */
+export function useLot(code: string) {
+  return useQuery({
+    queryKey: [KEY, "lot", code],
+    queryFn: () => body(api.GET("/api/shelf/{code}", { params: { path: { code } } })),
+  });
+}
+
+function useChange<C, R>(change: (wish: C) => Promise<R>) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ code, kind }: { readonly code: string; readonly kind: "eaten" | "put-back" }) =>
-      body(api.POST("/api/shelf/{code}/movements", { params: { path: { code } }, body: { kind } })),
-    onSuccess: (shelf) => queries.setQueryData(["shelf"], shelf),
-    onError: () => queries.invalidateQueries({ queryKey: ["shelf"] }),
+    mutationFn: change,
+    onSettled: () =>
+      queries.invalidateQueries({
+        predicate: ({ queryKey }) => [KEY, "batches", "cupboard"].includes(String(queryKey[0])),
+      }),
   });
+}
+
+/** Writes a line into a lot's ledger. */
+export function useMovement() {
+  return useChange(({ code, ...movement }: Movement & { readonly code: string }) =>
+    body(api.POST("/api/shelf/{code}/movements", { params: { path: { code } }, body: movement })),
+  );
+}
+
+export function useFinish(code: string) {
+  return useChange((finish: string) =>
+    body(api.PUT("/api/shelf/{code}/finish", { params: { path: { code } }, body: { finish } })),
+  );
+}
+
+export function useStocktake() {
+  return useChange((counted: Schemas["StocktakeRequest"]) =>
+    body(api.POST("/api/shelf/stocktake", { body: counted })),
+  );
+}
+
+export function useHolds() {
+  return useQuery({ queryKey: [KEY, "holds"], queryFn: () => body(api.GET("/api/shelf/holds")) });
+}
+
+export function useRelease() {
+  return useChange(({ id, by, why }: { readonly id: number; readonly by: string; readonly why: string }) =>
+    body(api.POST("/api/shelf/holds/{id}/release", { params: { path: { id } }, body: { by, why } })),
+  );
+}
+
+/** What the shelf lacks, and which meals are complete. */
+export function useNeeds() {
+  return useQuery({ queryKey: [KEY, "needs"], queryFn: () => body(api.GET("/api/shelf/needs")) });
+}
+
+export function useNeedChange() {
+  return {
+    target: useChange(({ recipeId, jars }: { readonly recipeId: number; readonly jars: number }) =>
+      body(api.PUT("/api/shelf/targets/{recipeId}", { params: { path: { recipeId } }, body: { jars } })),
+    ),
+    kit: useChange((kit: Schemas["KitRequest"]) => body(api.POST("/api/shelf/kits", { body: kit }))),
+    removeKit: useChange((id: number) =>
+      body(api.DELETE("/api/shelf/kits/{id}", { params: { path: { id } } })),
+    ),
+  };
 }

@@ -4,6 +4,6 @@ export { type Run, runNow } from "./live";
 export { Offline } from "./Offline";
 export { StovePlace } from "./StovePlace";
 export { Trace } from "./Trace";
-export { useTell } from "./tell";
+export { cookName, useTell } from "./tell";
 export { useRun, useRunNow, useRuns } from "./useRuns";
 export { deviationWord, stageWord } from "./words";

@@ -54,6 +54,8 @@ export function run(part: Partial<Run>): Run {
     deviations: [],
     events: [],
     checked: [],
+    fates: [],
+    unsettled: [],
     ...part,
   };
 }

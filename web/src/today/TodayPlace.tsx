@@ -3,8 +3,9 @@ import { CalendarCheck2, Plus } from "lucide-react";
 import { ShelfJar } from "@/jars";
 import { Card, LinkButton, Place, ProblemNote, Tag } from "@/kit";
 import { useKitchen } from "@/kitchen";
+import { OutsideList } from "@/logbook";
 import { countJars, formatClock, formatDateTime, jarWord } from "@/quantity";
-import { hueOf, type Lot, useShelf } from "@/shelf";
+import { hueOf, type Lot, type Need, useHolds, useNeeds, useShelf } from "@/shelf";
 import { Offline, type Run, runNow, stageWord, useRunNow, useRuns } from "@/stove";
 
 /** What needs me now, and next? */
@@ -38,6 +39,8 @@ export function TodayPlace() {
       <Offline />
       <ProblemNote error={shelf.error ?? kitchen.error} retry={() => shelf.refetch()} />
       {setUp && <FirstMinute />}
+      <OutsideList />
+      <Due />
       <div className="grid items-start gap-4 lg:grid-cols-2">
         <Card label="On the stove">
           <h2 className="text-lg font-bold">On the stove</h2>
@@ -66,6 +69,76 @@ export function TodayPlace() {
       </div>
       <EatFirst lots={(shelf.data?.lots ?? []).filter((lot) => lot.jars > 0)} />
     </Place>
+  );
+}
+
+/** What else wants somebody: lots on hold, a gauge test, what runs low. */
+function Due() {
+  const kitchen = useKitchen();
+  const holds = useHolds();
+  const needs = useNeeds();
+  const held = new Set((holds.data ?? []).map((hold) => hold.lot)).size;
+  const low = (needs.data?.dishes ?? []).filter((need) => need.loads > 0).slice(0, 3);
+  const care = (kitchen.data?.canners ?? []).flatMap((canner) =>
+    canner.due.map((words) => ({ canner: canner.name, words })),
+  );
+  if (held === 0 && low.length === 0 && care.length === 0) {
+    return null;
+  }
+  return (
+    <Card label="Also waiting" className="py-3!">
+      <ul>
+        {held > 0 && (
+          <DueRow
+            to="/shelf"
+            what={held === 1 ? "One lot is on hold" : `${held} lots are on hold`}
+            detail="Nobody is to use it until somebody has looked into it"
+            act="Look into it"
+          />
+        )}
+        {care.map(({ canner, words }) => (
+          <DueRow
+            key={`${canner}/${words}`}
+            to="/kitchen"
+            what={canner}
+            detail={words}
+            act="To the kitchen"
+          />
+        ))}
+        {low.map((need) => (
+          <DueRow
+            key={need.recipeId}
+            to="/shelf"
+            what={`${need.title} runs low`}
+            detail={lowWords(need)}
+            act="To the shelf"
+          />
+        ))}
+      </ul>
+    </Card>
+  );
+}
+
+function lowWords(need: Need): string {
+  return `${need.jars} of ${need.target} wanted; ${need.loads === 1 ? "one load" : `${need.loads} loads`} of ${need.perLoad} ${jarWord(need.size, need.perLoad)} would do`;
+}
+
+interface DueRowProps {
+  readonly to: "/shelf" | "/kitchen";
+  readonly what: string;
+  readonly detail: string;
+  readonly act: string;
+}
+
+function DueRow({ to, what, detail, act }: DueRowProps) {
+  return (
+    <li className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line py-2 last:border-0">
+      <span className="min-w-0 flex-1">
+        <strong>{what}</strong>
+        <span className="block text-soft">{detail}</span>
+      </span>
+      <LinkButton to={to}>{act}</LinkButton>
+    </li>
   );
 }
 
@@ -120,13 +193,15 @@ function RestRow({ run, now }: { readonly run: Run; readonly now: number }) {
         <span className="block text-lg font-semibold">{run.title}</span>
         <span className="block text-soft">
           {countJars(run.jars)},{" "}
-          {ready
-            ? `due by ${formatDateTime(run.checkBy ?? run.now)}`
-            : `from ${formatDateTime(run.checkFrom ?? run.now)}`}
+          {run.unsettled.length > 0
+            ? `${run.unsettled.length} not sealed: decide by ${formatDateTime(run.decideBy ?? run.now)}`
+            : ready
+              ? `due by ${formatDateTime(run.checkBy ?? run.now)}`
+              : `from ${formatDateTime(run.checkFrom ?? run.now)}`}
         </span>
       </span>
       <LinkButton to="/seals/$id" params={{ id: String(run.id) }} look={ready ? "main" : "plain"}>
-        {ready ? "Check the seals" : "Resting"}
+        {run.unsettled.length > 0 ? "Decide" : ready ? "Check the seals" : "Resting"}
       </LinkButton>
     </li>
   );

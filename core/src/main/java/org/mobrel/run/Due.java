@@ -42,14 +42,20 @@ public record Due(String what, Instant at) {
             case RESTING, CHECKING -> {
                 add(dues, SEAL_CHECK, when.jarsOutAt(), RunPlan.REST);
                 add(dues, SEAL_CHECK_LATE, when.jarsOutAt(), RunPlan.CHECK_BY);
+                unsettled(state, dues);
             }
+            case DONE -> unsettled(state, dues);
             case ABANDONED ->
                 state.decideBy().filter(by -> state.awaitsDecision()).ifPresent(by -> dues.add(new Due(DECIDE, by)));
-            case CHECKS, LOADING, HEATING, COOLING, DEPRESSURISED, DONE -> {
+            case CHECKS, LOADING, HEATING, COOLING, DEPRESSURISED -> {
                 // Nothing comes by itself: it is the cook who sees the steam, or the zero.
             }
         }
         return List.copyOf(dues);
+    }
+
+    private static void unsettled(RunState state, List<Due> dues) {
+        state.decideBy().filter(by -> !state.unsettled().isEmpty()).ifPresent(by -> dues.add(new Due(DECIDE, by)));
     }
 
     private static void holding(RunPlan plan, RunState state, List<Due> dues) {

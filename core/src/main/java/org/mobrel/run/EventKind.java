@@ -26,6 +26,8 @@ public enum EventKind {
     LID_OFF("lid-off"),
     JARS_OUT("jars-out"),
     JAR_CHECKED("jar-checked", JarCheck.class),
+    /** What was done with a jar that did not seal. */
+    JAR_SETTLED("jar-settled", JarFate.class),
     ABANDON("abandon"),
     /** What was done with the jars of a run that was given up. */
     DECIDED("jars-decided", Decision.class),

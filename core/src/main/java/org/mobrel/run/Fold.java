@@ -38,6 +38,7 @@ final class Fold {
     private final Map<CheckTick.Check, Boolean> checks = new EnumMap<>(CheckTick.Check.class);
     private final Set<Integer> loaded;
     private final Map<Integer, JarCheck> checked;
+    private final Map<Integer, Decision> fates;
     private String watch;
     private Optional<Stage> abandonedFrom;
     private Optional<Decision> decision;
@@ -65,6 +66,7 @@ final class Fold {
         checks.putAll(from.checks());
         loaded = new TreeSet<>(from.loaded());
         checked = new TreeMap<>(from.checked());
+        fates = new TreeMap<>(from.fates());
         watch = from.watch();
         abandonedFrom = from.abandonedFrom();
         decision = from.decision();
@@ -118,6 +120,7 @@ final class Fold {
                 checks,
                 loaded,
                 checked,
+                fates,
                 watch,
                 abandonedFrom,
                 decision,
@@ -165,6 +168,10 @@ final class Fold {
                 jarsOutAt = now;
             }
             case JAR_CHECKED -> check(event.jar().orElseThrow());
+            case JAR_SETTLED -> {
+                JarFate fate = event.as(JarFate.class).orElseThrow();
+                fates.put(fate.jar(), fate.decision());
+            }
             case DECIDED -> decision = event.as(Decision.class);
             case WATCH -> watch = event.note();
             case AWAY, BURNER, NOTE, CORRECTION -> {

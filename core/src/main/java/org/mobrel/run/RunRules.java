@@ -64,6 +64,7 @@ public final class RunRules {
             case LID_OFF -> EnumSet.of(Stage.SETTLING);
             case JARS_OUT -> EnumSet.of(Stage.OPENED);
             case JAR_CHECKED -> EnumSet.of(Stage.RESTING, Stage.CHECKING);
+            case JAR_SETTLED -> EnumSet.of(Stage.CHECKING, Stage.DONE);
             case ABANDON -> EnumSet.range(Stage.CHECKS, Stage.SETTLING);
             case DECIDED -> EnumSet.of(Stage.ABANDONED);
             case AWAY, WATCH, BURNER, NOTE, CORRECTION -> EnumSet.allOf(Stage.class);
@@ -106,7 +107,10 @@ public final class RunRules {
                         : Optional.empty();
             case JAR_IN, JAR_BACK ->
                 thatJar(plan, wish.as(JarSeat.class).orElseThrow().jar());
-            case JAR_CHECKED -> thatJar(plan, wish.jar().orElseThrow().jar());
+            case JAR_CHECKED ->
+                thatJar(plan, wish.jar().orElseThrow().jar())
+                        .or(() -> bandIsOff(wish.jar().orElseThrow()));
+            case JAR_SETTLED -> settles(state, wish.as(JarFate.class).orElseThrow(), wish.at());
             case CORRECTION ->
                 correctable(state, wish.correction().orElseThrow(), written).or(() -> saysWhy(wish));
             default -> wish.kind().needsWords() ? saysWhy(wish) : Optional.empty();
@@ -153,6 +157,27 @@ public final class RunRules {
     private static Optional<Refusal> thatJar(RunPlan plan, int jar) {
         return jar < 1 || jar > plan.jars()
                 ? Optional.of(refuse("no-such-jar", "There are %d jars in this load.".formatted(plan.jars())))
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> bandIsOff(JarCheck jar) {
+        return jar.sealed() && !jar.bandOff()
+                ? Optional.of(refuse("band-on", "Take the band off first: it may hold a lid down that has not sealed."))
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> settles(RunState state, JarFate fate, Instant now) {
+        if (!state.unsettled().contains(fate.jar())) {
+            return Optional.of(
+                    refuse("nothing-to-settle", "Jar %d is no jar that waits for a decision.".formatted(fate.jar())));
+        }
+        return fate.decision() == Decision.PROCESSED_AGAIN
+                ? state.decideBy()
+                        .filter(now::isAfter)
+                        .map(
+                                by -> refuse(
+                                        "too-late",
+                                        "More than 24 hours have passed since the process ended: it is too late to process it again."))
                 : Optional.empty();
     }
 

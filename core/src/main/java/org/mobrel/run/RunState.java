@@ -17,6 +17,7 @@ import java.util.Set;
  * @param gaps of the holds, in which nobody looked for too long
  * @param checks done so far; true for one that was waived
  * @param loaded the jars that stand in the canner, as far as they were counted in
+ * @param fates what was done with jars that did not seal, by their number
  * @param watch who looks after it; empty where nobody said
  * @param abandonedFrom the stage it was given up in
  * @param offThePin whether the dial has shown any pressure since the weight went on
@@ -31,6 +32,7 @@ public record RunState(
         Map<CheckTick.Check, Boolean> checks,
         Set<Integer> loaded,
         Map<Integer, JarCheck> checked,
+        Map<Integer, Decision> fates,
         String watch,
         Optional<Stage> abandonedFrom,
         Optional<Decision> decision,
@@ -42,6 +44,7 @@ public record RunState(
         checks = Map.copyOf(checks);
         loaded = Set.copyOf(loaded);
         checked = Map.copyOf(checked);
+        fates = Map.copyOf(fates);
     }
 
     public static RunState start() {
@@ -54,6 +57,7 @@ public record RunState(
                 List.of(),
                 Map.of(),
                 Set.of(),
+                Map.of(),
                 Map.of(),
                 "",
                 Optional.empty(),
@@ -135,9 +139,21 @@ public record RunState(
                 .toList();
     }
 
-    /** Until when something has to be done with jars that were not processed; empty where nothing was given up. */
+    /**
+     * Until when something has to be done with jars that were not processed or did not seal: a day from when the heat went off, or from
+     * when it was given up; empty before.
+     */
     public Optional<Instant> decideBy() {
-        return when.abandonedAt().map(at -> at.plus(RunPlan.DECIDE_WITHIN));
+        return when.abandonedAt().or(when::heatOffAt).map(at -> at.plus(RunPlan.DECIDE_WITHIN));
+    }
+
+    /** The jars that did not seal and of which nobody has said yet what was done with them. */
+    public List<Integer> unsettled() {
+        return checked.values().stream()
+                .filter(jar -> !jar.sealed() && !fates.containsKey(jar.jar()))
+                .map(JarCheck::jar)
+                .sorted()
+                .toList();
     }
 
     /** Whether jars were in it when it was given up, and nobody has said yet what became of them. */
@@ -151,7 +167,7 @@ public record RunState(
 
     /** Whether nothing is left to do about it. */
     public boolean isClosed() {
-        return stage == Stage.DONE || stage == Stage.ABANDONED && !awaitsDecision();
+        return stage == Stage.DONE && unsettled().isEmpty() || stage == Stage.ABANDONED && !awaitsDecision();
     }
 
     /** The pressure this run came back from and has not reached again; empty on a first rise. */

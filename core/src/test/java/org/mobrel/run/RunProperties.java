@@ -96,6 +96,7 @@ class RunProperties {
                     case CHECK ->
                         RunEvent.of(kind, new CheckTick(CheckTick.Check.values()[wish.event() % 6], false), now);
                     case JAR_IN, JAR_BACK -> RunEvent.of(kind, new JarSeat(1 + wish.psi() % 3), now);
+                    case JAR_SETTLED -> RunEvent.of(kind, new JarFate(1 + wish.psi() % 2, Decision.REFRIGERATED), now);
                     case DECIDED -> RunEvent.of(kind, Decision.FROZEN, now);
                     case CORRECTION ->
                         RunEvent.of(

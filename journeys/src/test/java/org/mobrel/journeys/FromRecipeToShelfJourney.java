@@ -6,6 +6,7 @@ import static org.mobrel.journeys.Cook.clock;
 import static org.mobrel.journeys.Cook.goTo;
 import static org.mobrel.journeys.Cook.link;
 import static org.mobrel.journeys.Cook.region;
+import static org.mobrel.journeys.Cook.remedy;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -108,8 +109,8 @@ class FromRecipeToShelfJourney {
     }
 
     private static void bringUp(Page page, RunningMobrel mobrel) {
-        button(page, "Rack in").click();
-        assertThat(button(page, "Rack in")).isDisabled();
+        remedy(page, "Rack in").click();
+        assertThat(remedy(page, "Rack in")).isDisabled();
         button(page, "All six are in order").click();
         button(page, "Jar 1, quart").click();
         assertThat(page.getByText("1 of 8 in")).isVisible();

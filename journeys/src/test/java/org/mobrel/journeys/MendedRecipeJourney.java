@@ -79,7 +79,7 @@ class MendedRecipeJourney {
                 .uncheck();
         page.getByLabel("Quarts", new Page.GetByLabelOptions().setExact(true)).fill("4");
         toTheStove.click();
-        assertThat(button(page, "All checked")).isVisible();
+        assertThat(button(page, "All six are in order")).isVisible();
     }
 
     private static void refuseWhatIsNoKitchen(Page page, RunningMobrel mobrel) {

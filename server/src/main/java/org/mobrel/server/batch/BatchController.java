@@ -1,13 +1,18 @@
 package org.mobrel.server.batch;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Size;
 import java.time.InstantSource;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.RunState;
+import org.mobrel.server.planning.MadeYields;
 import org.mobrel.server.recipe.RecipeDesk;
 import org.mobrel.server.ruling.JarAsk;
 import org.mobrel.server.ruling.RulingDesk;
@@ -22,6 +27,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -33,6 +39,7 @@ class BatchController {
     private final RunDesk runs;
     private final RecipeDesk recipes;
     private final ShelfDesk shelf;
+    private final MadeYields yields;
     private final RunAnswers answers;
     private final InstantSource clock;
 
@@ -41,8 +48,10 @@ class BatchController {
             RunDesk runs,
             RecipeDesk recipes,
             ShelfDesk shelf,
+            MadeYields yields,
             RunAnswers answers,
             InstantSource clock) {
+        this.yields = yields;
         this.answers = answers;
         this.desk = desk;
         this.runs = runs;
@@ -71,9 +80,41 @@ class BatchController {
                 .toList();
     }
 
+    /** Jars that did not seal become a batch of their own. */
+    @PostMapping("/again")
+    @ResponseStatus(HttpStatus.CREATED)
+    BatchWire.BatchMade again(@Valid @RequestBody BatchWire.AgainRequest request) {
+        BatchDesk.Made made = desk.again(
+                request.runId(),
+                request.jars(),
+                request.cannerId(),
+                Objects.requireNonNullElse(request.by(), "").strip());
+        return new BatchWire.BatchMade(made.batchId(), made.runIds());
+    }
+
+    /**
+     * The logbook, the newest first.
+     *
+     * @param q words of a dish, a lot code or a note
+     * @param canner 0 for all
+     * @param verdict covered or own-judgement; empty for both
+     */
     @GetMapping
-    List<BatchWire.BatchEntry> batches() {
-        return desk.batches().stream().map(this::entry).toList();
+    BatchWire.BatchBook batches(
+            @RequestParam(defaultValue = "") @Size(max = 80, message = "80 characters at most") String q,
+            @RequestParam(defaultValue = "0") long canner,
+            @RequestParam(defaultValue = "") @Size(max = 20, message = "20 characters at most") String verdict,
+            @RequestParam(defaultValue = "0") @Min(value = 0, message = "not below 0") int from,
+            @RequestParam(defaultValue = "40")
+                    @Min(value = 1, message = "at least 1")
+                    @Max(value = 100, message = "100 at most")
+                    int size) {
+        BatchDesk.Wanted wanted = new BatchDesk.Wanted(q.strip(), canner, verdict.strip(), from, size);
+        int total = desk.count(wanted);
+        List<BatchWire.BatchEntry> page =
+                desk.batches(wanted).stream().map(this::entry).toList();
+        return new BatchWire.BatchBook(
+                total, page, !page.isEmpty() && from + page.size() < total ? from + page.size() : null);
     }
 
     private BatchWire.BatchEntry entry(StoredBatch batch) {
@@ -126,12 +167,15 @@ class BatchController {
                 batch.acceptance().orElse(null),
                 desk.ruling(batch),
                 runs.ofBatch(id).stream().map(run -> answers.answer(run)).toList(),
-                shelf.lots().stream()
-                        .filter(lot -> lot.batchId() == id)
-                        .map(LotAnswer::of)
-                        .toList(),
+                shelf.lotsOfBatch(id).stream().map(LotAnswer::of).toList(),
                 shelf.usedIn(id).stream()
                         .map(used -> new BatchWire.OwnJarsUsed(used.lot(), used.title(), used.jars()))
+                        .toList(),
+                batch.againOf().orElse(null),
+                desk.againOf(id),
+                yields.ofBatch(id).stream()
+                        .map(made -> new BatchWire.YieldSaid(
+                                made.foreseen().millilitres(), made.made().millilitres(), made.said()))
                         .toList());
     }
 }

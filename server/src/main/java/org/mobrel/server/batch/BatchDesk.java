@@ -11,20 +11,30 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.mobrel.finding.Finding;
 import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarKind;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.State;
 import org.mobrel.ruling.Verdict;
+import org.mobrel.run.Decision;
+import org.mobrel.run.EventKind;
+import org.mobrel.run.JarFate;
 import org.mobrel.run.Jiggles;
+import org.mobrel.run.RunEvent;
+import org.mobrel.run.Teller;
 import org.mobrel.server.kitchen.CupboardDesk;
 import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.planning.PlanDesk;
 import org.mobrel.server.planning.Planned;
 import org.mobrel.server.planning.PlannedLoad;
 import org.mobrel.server.planning.ToStove;
+import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.server.recipe.RecipeDesk;
 import org.mobrel.server.ruling.RulingAnswer;
 import org.mobrel.server.ruling.RulingDesk;
 import org.mobrel.server.run.NewRun;
+import org.mobrel.server.run.Run;
 import org.mobrel.server.run.RunDesk;
 import org.mobrel.server.run.RunGroup;
 import org.springframework.stereotype.Service;
@@ -34,6 +44,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** Makes batches out of plans, and keeps what was decided then. */
 @Service
 public class BatchDesk {
+
+    private static final int LONGEST_FINISH = 200;
 
     private final BatchStore store;
     private final PlanDesk plans;
@@ -77,7 +89,7 @@ public class BatchDesk {
     @Transactional
     public Made make(long recipeId, long cannerId, List<JarCount> jars, Optional<Accepted> accepted) {
         ToStove plan = plans.plan(recipeId, cannerId, jars);
-        Made made = make(plan, accepted, clock.instant());
+        Made made = make(plan, accepted, clock.instant(), Optional.empty());
         cupboard.take(plan.dishes().get(0).jars());
         return made;
     }
@@ -93,14 +105,15 @@ public class BatchDesk {
         ToStove plan = plans.toTheStove(planId);
         Map<String, Long> batches = new LinkedHashMap<>();
         for (Planned dish : plan.dishes()) {
-            long batch = batch(dish, firstLoad(dish, plan), acceptedInThePlan(dish), now);
+            long batch = batch(dish, firstLoad(dish, plan), acceptedInThePlan(dish), now, Optional.empty());
             batches.put(dish.dish().key(), batch);
             plans.becameBatch(planId, dish, batch, now);
             cupboard.take(dish.jars());
         }
         Map<Long, List<Long>> runsOf = new HashMap<>();
+        VariantShares variants = new VariantShares();
         plan.loads().forEach(load -> {
-            long run = runs.create(run(load, batches));
+            long run = runs.create(run(load, batches, variants));
             load.shares().forEach(share -> runsOf.computeIfAbsent(batchOf(share, batches), first -> new ArrayList<>())
                     .add(run));
         });
@@ -131,22 +144,28 @@ public class BatchDesk {
     @Transactional
     public Made makeAt(
             long recipeId, long cannerId, List<JarCount> jars, Optional<Accepted> acceptedNow, Instant madeAt) {
-        return make(plans.plan(recipeId, cannerId, jars), acceptedNow, madeAt);
+        return make(plans.plan(recipeId, cannerId, jars), acceptedNow, madeAt, Optional.empty());
     }
 
-    private Made make(ToStove plan, Optional<Accepted> accepted, Instant madeAt) {
+    private Made make(ToStove plan, Optional<Accepted> accepted, Instant madeAt, Optional<Long> againOf) {
         Planned dish = plan.dishes().get(0);
-        long id = batch(dish, firstLoad(dish, plan), accepted, madeAt);
+        long id = batch(dish, firstLoad(dish, plan), accepted, madeAt, againOf);
         Map<String, Long> batches = Map.of(dish.dish().key(), id);
+        VariantShares variants = new VariantShares();
         return new Made(
                 id,
                 plan.loads().stream()
-                        .map(load -> runs.create(run(load, batches)))
+                        .map(load -> runs.create(run(load, batches, variants)))
                         .toList());
     }
 
     /** Keeps what was decided for a dish. */
-    private long batch(Planned plan, Optional<PlannedLoad> firstLoad, Optional<Accepted> acceptedNow, Instant madeAt) {
+    private long batch(
+            Planned plan,
+            Optional<PlannedLoad> firstLoad,
+            Optional<Accepted> acceptedNow,
+            Instant madeAt,
+            Optional<Long> againOf) {
         Optional<Accepted> accepted = acceptedNow.or(() -> acceptedWithTheRecipe(plan));
         refuseWhatMayNotRun(plan, accepted);
         boolean judged = plan.ruling().verdict() == Verdict.OWN_JUDGEMENT;
@@ -165,7 +184,8 @@ public class BatchDesk {
                 accepted.filter(who -> judged).map(who -> new BatchWire.Acceptance(who.by(), who.reason())),
                 json.writeValueAsString(
                         rulings.answer(plan.batch().with(canner.profile().gauge()), plan.variants())),
-                madeAt));
+                madeAt,
+                againOf));
     }
 
     /** What was taken on with this version of the recipe holds for a batch that departs in nothing else. */
@@ -193,15 +213,18 @@ public class BatchDesk {
         }
     }
 
-    private static NewRun run(PlannedLoad load, Map<String, Long> batches) {
+    private static NewRun run(PlannedLoad load, Map<String, Long> batches, VariantShares variants) {
         List<RunGroup> groups = load.shares().stream()
                 .flatMap(share -> share.jars().stream()
-                        .map(jars -> new RunGroup(
-                                jars,
+                        .flatMap(jars -> variants.of(share.dish(), jars).stream())
+                        .map(part -> new RunGroup(
+                                part.jars(),
                                 batchOf(share, batches),
                                 share.dish().recipe().title(),
+                                part.variant(),
                                 share.dish().ruling().verdict(),
-                                share.dish().brothIn(jars.kind()))))
+                                finish(share.dish()),
+                                share.dish().brothIn(part.jars().kind()))))
                 .toList();
         return new NewRun(
                 groups.get(0).batchId(),
@@ -223,14 +246,106 @@ public class BatchDesk {
                 groups);
     }
 
+    /**
+     * What of the logbook is asked for.
+     *
+     * @param words of the dish, a lot or a note; empty for all
+     * @param canner 0 for all
+     * @param verdict empty for all
+     */
+    record Wanted(String words, long canner, String verdict, int from, int most) {}
+
     @Transactional(readOnly = true)
-    List<StoredBatch> batches() {
-        return store.batches();
+    List<StoredBatch> batches(Wanted wanted) {
+        return store.batches(wanted);
+    }
+
+    @Transactional(readOnly = true)
+    int count(Wanted wanted) {
+        return store.count(wanted);
+    }
+
+    @Transactional(readOnly = true)
+    List<Long> againOf(long batch) {
+        return store.againOf(batch);
+    }
+
+    /**
+     * Processes jars that did not seal again: with new lids, for the full time, as a batch of their own that names where they come from. The
+     * decision is written into their first run.
+     *
+     * @throws Conflict if one of them did seal, has been decided on, or the 24 hours are over; or if nothing may be canned any more
+     */
+    @Transactional
+    public Made again(long runId, List<Integer> jars, long cannerId, String by) {
+        Run run = runs.run(runId);
+        for (int jar : jars) {
+            runs.tell(
+                    runId,
+                    now -> RunEvent.of(EventKind.JAR_SETTLED, new JarFate(jar, Decision.PROCESSED_AGAIN), now)
+                            .by(Teller.cook(by)),
+                    RunDesk.Tap.PLAIN);
+        }
+        Map<Long, List<JarKind>> byBatch = new LinkedHashMap<>();
+        jars.forEach(jar -> byBatch.computeIfAbsent(run.groupOf(jar).batchId(), first -> new ArrayList<>())
+                .add(run.groupOf(jar).jars().kind()));
+        if (byBatch.size() != 1) {
+            throw new BadField("jars", "jars of one dish at a time");
+        }
+        StoredBatch first = batch(byBatch.keySet().iterator().next());
+        List<JarCount> counts = counted(byBatch.values().iterator().next());
+        ToStove plan = plans.plan(first.recipeId(), first.recipeVersion(), cannerId, counts);
+        Optional<Accepted> accepted = first.acceptance().map(who -> new Accepted(who.by(), who.reason()));
+        Made made = make(plan, accepted, clock.instant(), Optional.of(first.id()));
+        cupboard.takeLids(counts);
+        return made;
+    }
+
+    private static List<JarCount> counted(List<JarKind> jars) {
+        return jars.stream()
+                .collect(Collectors.groupingBy(kind -> kind, LinkedHashMap::new, Collectors.summingInt(kind -> 1)))
+                .entrySet()
+                .stream()
+                .map(kind -> kind.getKey().times(kind.getValue()))
+                .toList();
+    }
+
+    /** What the recipe says is added when a jar is opened: it goes on the label. */
+    private static String finish(Planned dish) {
+        String words = dish.lines().stream()
+                .filter(line -> line.is(State.AT_SERVING))
+                .map(IngredientLine::text)
+                .collect(Collectors.joining("; "));
+        return words.length() <= LONGEST_FINISH ? words : words.substring(0, LONGEST_FINISH);
     }
 
     @Transactional(readOnly = true)
     StoredBatch batch(long id) {
         return store.batch(id).orElseThrow(() -> new Missing("batch", id));
+    }
+
+    /** What was decided for a batch, as it is printed and traced. */
+    public record Record(
+            String title,
+            Instant madeAt,
+            int recipeVersion,
+            String cannerName,
+            String tableVersion,
+            Optional<Accepted> acceptance,
+            RulingAnswer ruling) {}
+
+    /** @throws Missing if there is no such batch */
+    @Transactional(readOnly = true)
+    public Record record(long id) {
+        StoredBatch batch = batch(id);
+        return new Record(
+                batch.title(),
+                batch.madeAt(),
+                batch.recipeVersion(),
+                batch.cannerName(),
+                batch.tableVersion(),
+                batch.acceptance().map(who -> new Accepted(who.by(), who.reason())),
+                ruling(batch));
     }
 
     RulingAnswer ruling(StoredBatch batch) {

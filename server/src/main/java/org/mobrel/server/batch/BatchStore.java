@@ -23,7 +23,17 @@ class BatchStore {
 
     private static final String COLUMNS =
             "id, recipe_id, recipe_version, title, canner_id, canner_name, gauge_kind, gauge_error, altitude_um, verdict,"
-                    + " table_version, accepted_by, accepted_reason, ruling, made_at";
+                    + " table_version, accepted_by, accepted_reason, ruling, made_at, again_of";
+
+    private static final String FILTER =
+            """
+            (:words = '' OR b.title LIKE :like
+              OR EXISTS (SELECT 1 FROM lot l WHERE l.batch_id = b.id AND l.code LIKE :like)
+              OR EXISTS (SELECT 1 FROM run r JOIN run_event e ON e.run_id = r.id
+                         WHERE r.batch_id = b.id AND e.kind IN ('note', 'correction') AND e.note LIKE :like))
+            AND (:canner = 0 OR b.canner_id = :canner)
+            AND (:verdict = '' OR b.verdict = :verdict)
+            """;
 
     private final JdbcClient db;
 
@@ -31,10 +41,42 @@ class BatchStore {
         this.db = db;
     }
 
-    /** All batches, the newest first. */
-    List<StoredBatch> batches() {
-        return db.sql("SELECT " + COLUMNS + " FROM batch ORDER BY made_at DESC, id DESC")
+    /** Batches, the newest first. */
+    List<StoredBatch> batches(BatchDesk.Wanted wanted) {
+        return params(
+                        db.sql("SELECT " + COLUMNS + " FROM batch b WHERE " + FILTER
+                                + " ORDER BY made_at DESC, id DESC LIMIT :most OFFSET :from"),
+                        wanted)
+                .param("most", wanted.most())
+                .param("from", wanted.from())
                 .query((row, number) -> batch(row))
+                .list();
+    }
+
+    int count(BatchDesk.Wanted wanted) {
+        return params(db.sql("SELECT COUNT(*) FROM batch b WHERE " + FILTER), wanted)
+                .query(Integer.class)
+                .single();
+    }
+
+    private static JdbcClient.StatementSpec params(JdbcClient.StatementSpec query, BatchDesk.Wanted wanted) {
+        return query.param("words", wanted.words())
+                .param(
+                        "like",
+                        "%"
+                                + wanted.words()
+                                        .replace("\\", "\\\\")
+                                        .replace("%", "\\%")
+                                        .replace("_", "\\_") + "%")
+                .param("canner", wanted.canner())
+                .param("verdict", wanted.verdict());
+    }
+
+    /** The batches that process jars of a batch again. */
+    List<Long> againOf(long batch) {
+        return db.sql("SELECT id FROM batch WHERE again_of = :batch ORDER BY id")
+                .param("batch", batch)
+                .query(Long.class)
                 .list();
     }
 
@@ -71,7 +113,8 @@ class BatchStore {
                 row.getString("table_version"),
                 acceptance(row),
                 row.getString("ruling"),
-                SqlTime.get(row, "made_at"));
+                SqlTime.get(row, "made_at"),
+                Optional.ofNullable(row.getObject("again_of", Long.class)));
     }
 
     private static Optional<BatchWire.Acceptance> acceptance(ResultSet row) throws SQLException {
@@ -87,9 +130,9 @@ class BatchStore {
         db.sql(
                         """
                         INSERT INTO batch (recipe_id, recipe_version, title, canner_id, canner_name, gauge_kind, gauge_error,
-                                           altitude_um, verdict, table_version, accepted_by, accepted_reason, ruling, made_at)
+                                           altitude_um, verdict, table_version, accepted_by, accepted_reason, ruling, made_at, again_of)
                         VALUES (:recipe, :version, :title, :canner, :cannerName, :gauge, :error,
-                                :altitude, :verdict, :tables, :acceptedBy, :reason, :ruling, :madeAt)
+                                :altitude, :verdict, :tables, :acceptedBy, :reason, :ruling, :madeAt, :againOf)
                         """)
                 .param("recipe", batch.recipeId())
                 .param("version", batch.recipeVersion())
@@ -109,6 +152,7 @@ class BatchStore {
                         batch.acceptance().map(BatchWire.Acceptance::reason).orElse(null))
                 .param("ruling", batch.ruling())
                 .param("madeAt", SqlTime.of(batch.madeAt()))
+                .param("againOf", batch.againOf().orElse(null))
                 .update(key);
         return Objects.requireNonNull(key.getKey()).longValue();
     }

@@ -65,7 +65,34 @@ final class BatchWire {
             RulingAnswer ruling,
             List<RunWire.RunAnswer> runs,
             List<LotAnswer> lots,
-            List<OwnJarsUsed> madeWith) {}
+            List<OwnJarsUsed> madeWith,
+            @Nullable Long againOf,
+            List<Long> again,
+            List<YieldSaid> yields) {}
+
+    /**
+     * How many jars it made beside what was foreseen.
+     *
+     * @param foreseenMl by kitchen averages alone
+     * @param said the jars, in words
+     */
+    record YieldSaid(double foreseenMl, double madeMl, String said) {}
+
+    /**
+     * A page of the logbook, the newest first.
+     *
+     * @param total all that were asked for, not only those of this page
+     * @param next where the next page begins; null at the end
+     */
+    record BatchBook(int total, List<BatchEntry> batches, @Nullable Integer next) {}
+
+    /** Jars of a run that did not seal, to be processed again with new lids. */
+    record AgainRequest(
+            long runId,
+            @NotEmpty(message = "at least one jar") @Size(max = 60, message = "60 jars at most")
+                    List<@NotNull Integer> jars,
+            long cannerId,
+            @Size(max = 60, message = "60 characters at most") @Nullable String by) {}
 
     /** Own jars that went in as an ingredient. */
     record OwnJarsUsed(String lot, String title, int jars) {}

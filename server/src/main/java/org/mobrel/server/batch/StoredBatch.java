@@ -8,6 +8,7 @@ import org.mobrel.quantity.Altitude;
 /**
  * A batch as it was decided.
  *
+ * @param againOf the batch whose unsealed jars it processes again; empty for most
  * @param ruling the ruling as it was answered then, as JSON
  * @param acceptance who took an own judgement on; empty where there was none
  */
@@ -24,4 +25,5 @@ record StoredBatch(
         String tableVersion,
         Optional<BatchWire.Acceptance> acceptance,
         String ruling,
-        Instant madeAt) {}
+        Instant madeAt,
+        Optional<Long> againOf) {}

@@ -4,8 +4,10 @@ import java.time.Duration;
 import java.time.Instant;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
+import org.mobrel.run.Decision;
 import org.mobrel.run.EventKind;
 import org.mobrel.run.JarCheck;
+import org.mobrel.run.JarFate;
 import org.mobrel.run.Reading;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.WeightState;
@@ -51,6 +53,10 @@ class DemoCook {
             JarCheck check = new JarCheck(jar, jar != way.failing(), loss(jar));
             Instant looked = out.plus(Duration.ofHours(15)).plusSeconds(20L * jar);
             runs.tellAt(run, now -> RunEvent.checked(check, now), looked);
+        }
+        if (way.failing() > 0) {
+            JarFate fate = new JarFate(way.failing(), Decision.REFRIGERATED);
+            runs.tellAt(run, now -> RunEvent.of(EventKind.JAR_SETTLED, fate, now), out.plus(Duration.ofHours(16)));
         }
     }
 

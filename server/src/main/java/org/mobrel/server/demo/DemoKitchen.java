@@ -37,7 +37,9 @@ import org.mobrel.server.recipe.RecipeDesk;
 import org.mobrel.server.recipe.RecipeDraft;
 import org.mobrel.server.shelf.ShelfDesk;
 import org.mobrel.server.shelf.ShelfLot;
+import org.mobrel.shelf.Movement;
 import org.mobrel.shelf.MovementKind;
+import org.mobrel.shelf.Place;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -228,10 +230,12 @@ class DemoKitchen implements ApplicationRunner {
     }
 
     private void eat(long batch, int jars, Instant canned) {
-        List<ShelfLot> lots =
-                shelf.lots().stream().filter(lot -> lot.batchId() == batch).toList();
+        List<ShelfLot> lots = shelf.lotsOfBatch(batch);
         for (int jar = 0; jar < jars; jar++) {
-            shelf.moveAt(lots.get(0).lot().code(), MovementKind.EATEN, canned.plus(Duration.ofDays(2L + 3 * jar)));
+            shelf.move(
+                    lots.get(0).lot().code(),
+                    Movement.out(MovementKind.EATEN, 1, Place.SHELF),
+                    new ShelfDesk.Said("", "", canned.plus(Duration.ofDays(2L + 3 * jar))));
         }
     }
 

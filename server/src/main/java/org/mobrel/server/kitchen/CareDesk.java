@@ -4,12 +4,14 @@ import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.canner.GaugeTest;
 import org.mobrel.canner.Inspection;
 import org.mobrel.quantity.GaugeError;
 import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.Missing;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,13 +22,21 @@ public class CareDesk {
     private final CareStore care;
     private final KitchenStore kitchen;
     private final KitchenDesk desk;
+    private final ApplicationEventPublisher news;
     private final InstantSource clock;
     private final ZoneId zone;
 
-    CareDesk(CareStore care, KitchenStore kitchen, KitchenDesk desk, InstantSource clock, ZoneId zone) {
+    CareDesk(
+            CareStore care,
+            KitchenStore kitchen,
+            KitchenDesk desk,
+            ApplicationEventPublisher news,
+            InstantSource clock,
+            ZoneId zone) {
         this.care = care;
         this.kitchen = kitchen;
         this.desk = desk;
+        this.news = news;
         this.clock = clock;
         this.zone = zone;
     }
@@ -48,8 +58,10 @@ public class CareDesk {
             throw new BadField("readPsi", "this canner goes by its weight, which needs no test");
         }
         refuseTomorrow(test.on());
-        care.add(canner, test, clock.instant());
+        Optional<LocalDate> before = dayBefore(canner, test);
+        long id = care.add(canner, test, clock.instant());
         takeErrorOfLast(canner);
+        news.publishEvent(new DialTested(canner, desk.canner(canner).profile().name(), id, test, before, false));
     }
 
     /** @throws Missing if there is no such test that counts */
@@ -59,6 +71,23 @@ public class CareDesk {
             throw new Missing("gauge test", test);
         }
         takeErrorOfLast(canner);
+        care.allTests(canner).stream()
+                .filter(stored -> stored.id() == test)
+                .forEach(stored -> news.publishEvent(new DialTested(
+                        canner,
+                        desk.canner(canner).profile().name(),
+                        test,
+                        stored.test(),
+                        dayBefore(canner, stored.test()),
+                        true)));
+    }
+
+    /** The day of the last test that counts and lies before another. */
+    private Optional<LocalDate> dayBefore(long canner, GaugeTest test) {
+        return care.tests(canner).stream()
+                .map(GaugeTest::on)
+                .filter(on -> on.isBefore(test.on()))
+                .max(LocalDate::compareTo);
     }
 
     private void takeErrorOfLast(long canner) {
@@ -87,6 +116,17 @@ public class CareDesk {
         if (on.isBefore(today().minusYears(30))) {
             throw new BadField("on", "that was too long ago to count");
         }
+    }
+
+    /** The tests of a canner's dial that count, each with the day of the one before it. */
+    @Transactional(readOnly = true)
+    public List<DialTested> counting(long canner) {
+        String name = desk.canner(canner).profile().name();
+        return care.allTests(canner).stream()
+                .filter(stored -> !stored.struck())
+                .map(stored -> new DialTested(
+                        canner, name, stored.id(), stored.test(), dayBefore(canner, stored.test()), false))
+                .toList();
     }
 
     @Transactional(readOnly = true)

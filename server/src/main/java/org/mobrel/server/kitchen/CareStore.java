@@ -51,7 +51,8 @@ class CareStore {
                 .list();
     }
 
-    void add(long canner, GaugeTest test, Instant at) {
+    long add(long canner, GaugeTest test, Instant at) {
+        KeyHolder key = new GeneratedKeyHolder();
         db.sql(
                         """
                         INSERT INTO gauge_test (canner_id, tested_on, read_psi, master_psi, tested_by, written_at)
@@ -63,7 +64,8 @@ class CareStore {
                 .param("master", test.master().milliPsi())
                 .param("by", test.by())
                 .param("at", SqlTime.of(at))
-                .update();
+                .update(key);
+        return Objects.requireNonNull(key.getKey()).longValue();
     }
 
     /** How many tests were struck: 1, or 0 if there is none of that number. */

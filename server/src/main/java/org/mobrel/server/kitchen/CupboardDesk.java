@@ -64,6 +64,12 @@ public class CupboardDesk {
         });
     }
 
+    /** Takes new lids for jars that are filled already. */
+    @Transactional
+    public void takeLids(List<JarCount> jars) {
+        jars.forEach(each -> store.useLids(each.mouth(), each.count()));
+    }
+
     /** A jar that was emptied comes back, washed; or one goes out again. */
     @Transactional
     public void emptied(JarKind kind, int jars) {

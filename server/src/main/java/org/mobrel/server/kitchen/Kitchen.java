@@ -10,6 +10,7 @@ import org.mobrel.scaling.Units;
 /**
  * The kitchen as it is set up.
  *
+ * @param bestMonths how long jars are at their best, {@value #LEAST_MONTHS} to {@value #MOST_MONTHS}
  * @param altitude empty until the cook has said it; without it there is no pressure and no run
  */
 public record Kitchen(
@@ -18,7 +19,11 @@ public record Kitchen(
         School school,
         Household household,
         Workplace workplace,
+        int bestMonths,
         List<KitchenCanner> canners) {
+
+    public static final int LEAST_MONTHS = 1;
+    public static final int MOST_MONTHS = 18;
 
     public Kitchen {
         canners = List.copyOf(canners);

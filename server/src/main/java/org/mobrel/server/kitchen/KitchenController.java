@@ -43,6 +43,7 @@ class KitchenController {
                 kitchen.workplace().burners(),
                 kitchen.workplace().quietFrom().toString(),
                 kitchen.workplace().quietUntil().toString(),
+                kitchen.bestMonths(),
                 kitchen.altitude().map(words::bands).orElse(List.of()),
                 kitchen.canners().stream()
                         .map(canner -> words.answer(canner, kitchen.altitude()))
@@ -60,6 +61,9 @@ class KitchenController {
         desk.change(altitude(change), units, school);
         desk.change(household);
         desk.change(workplace);
+        if (change.bestMonths() != null) {
+            desk.bestMonths(change.bestMonths());
+        }
         return kitchen();
     }
 

@@ -49,6 +49,12 @@ public class KitchenDesk {
         store.change(workplace);
     }
 
+    /** @param months how long jars shelved from now on are at their best */
+    @Transactional
+    public void bestMonths(int months) {
+        store.bestMonths(months);
+    }
+
     @Transactional
     public long add(CannerProfile canner) {
         return store.add(canner);

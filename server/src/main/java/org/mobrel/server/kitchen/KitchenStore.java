@@ -42,7 +42,7 @@ class KitchenStore {
     Kitchen kitchen() {
         List<KitchenCanner> canners = canners();
         return db.sql(
-                        "SELECT altitude_um, units, school, people, serving_ul, burners, quiet_from, quiet_until FROM kitchen"
+                        "SELECT altitude_um, units, school, people, serving_ul, burners, quiet_from, quiet_until, best_months FROM kitchen"
                                 + " WHERE id = 1")
                 .query((row, number) -> kitchen(row, canners))
                 .single();
@@ -58,6 +58,7 @@ class KitchenStore {
                         row.getInt("burners"),
                         row.getObject("quiet_from", LocalTime.class),
                         row.getObject("quiet_until", LocalTime.class)),
+                row.getInt("best_months"),
                 canners);
     }
 
@@ -65,6 +66,12 @@ class KitchenStore {
         db.sql("UPDATE kitchen SET people = :people, serving_ul = :serving WHERE id = 1")
                 .param("people", household.people())
                 .param("serving", household.serving().microlitres())
+                .update();
+    }
+
+    void bestMonths(int months) {
+        db.sql("UPDATE kitchen SET best_months = :months WHERE id = 1")
+                .param("months", months)
                 .update();
     }
 

@@ -28,6 +28,7 @@ final class KitchenWire {
             int burners,
             String quietFrom,
             String quietUntil,
+            int bestMonths,
             List<BandAnswer> bands,
             List<CannerAnswer> canners) {}
 
@@ -149,7 +150,11 @@ final class KitchenWire {
             @Nullable Double servingMl,
             @Nullable Integer burners,
             @Nullable String quietFrom,
-            @Nullable String quietUntil) {}
+            @Nullable String quietUntil,
+            @Min(value = Kitchen.LEAST_MONTHS, message = "between 1 and 18 months")
+                    @Max(value = Kitchen.MOST_MONTHS, message = "between 1 and 18 months")
+                    @Nullable
+                    Integer bestMonths) {}
 
     record CupboardAnswer(List<CupboardJar> jars, List<CupboardLids> lids) {}
 

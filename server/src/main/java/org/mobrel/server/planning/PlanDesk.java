@@ -67,7 +67,13 @@ public class PlanDesk {
      */
     @Transactional(readOnly = true)
     public ToStove plan(long recipeId, long cannerId, List<JarCount> asked) {
-        return looks.plan(recipeId, cannerId, asked);
+        return looks.plan(recipes.latest(recipeId), cannerId, asked);
+    }
+
+    /** As {@link #plan(long, long, List)}, of an earlier version. */
+    @Transactional(readOnly = true)
+    public ToStove plan(long recipeId, int version, long cannerId, List<JarCount> asked) {
+        return looks.plan(recipes.version(recipeId, version), cannerId, asked);
     }
 
     @Transactional(readOnly = true)

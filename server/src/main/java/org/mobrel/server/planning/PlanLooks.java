@@ -64,20 +64,20 @@ class PlanLooks {
     }
 
     /**
-     * Plans the latest version of a recipe alone, without keeping the plan.
+     * Plans a recipe alone, without keeping the plan.
      *
      * @throws Conflict if the kitchen has no altitude yet, for then there is no pressure
      * @throws Missing if there is no such recipe or canner
      */
     @Transactional(readOnly = true)
-    ToStove plan(long recipeId, long cannerId, List<JarCount> asked) {
+    ToStove plan(Recipe recipe, long cannerId, List<JarCount> asked) {
         Kitchen kitchen = kitchens.kitchen();
         List<PlanBody.JarWish> jars = asked.stream()
                 .map(jar -> new PlanBody.JarWish(jar.size().code(), jar.mouth().code(), jar.count()))
                 .toList();
         KitchenCanner canner = kitchens.canner(cannerId);
         Planned dish = planner(kitchen, canner, cupboards.jars(cupboards.cupboard()))
-                .plan(PlanBody.Dish.of("a", recipeId, jars), recipes.latest(recipeId), yields.of(recipeId), "");
+                .plan(PlanBody.Dish.of("a", recipe.id(), jars), recipe, yields.of(recipe.id()), "");
         Chosen chosen = chooser.choose(
                 List.of(dish), List.of(canner), kitchen.workplace().burners(), false);
         return new ToStove(List.of(dish), chosen.loads());
@@ -174,7 +174,12 @@ class PlanLooks {
         boolean none = body.dishes().stream().allMatch(dish -> dish.ownJars().isEmpty());
         return none
                 ? Map.of()
-                : shelf.lots().stream()
+                : shelf
+                        .lots(body.dishes().stream()
+                                .flatMap(dish -> dish.ownJars().stream())
+                                .map(PlanBody.OwnJars::lot)
+                                .toList())
+                        .stream()
                         .collect(Collectors.toMap(lot -> lot.lot().code().text(), lot -> lot));
     }
 }

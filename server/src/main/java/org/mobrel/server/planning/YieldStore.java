@@ -44,6 +44,18 @@ class YieldStore {
                 .list();
     }
 
+    List<MadeYield> ofBatch(long batchId) {
+        return db.sql(
+                        """
+                        SELECT y.id, y.recipe_id, y.plan_id, y.dish, y.predicted_ul, y.made_ul, y.said, y.made_at, y.struck_at
+                        FROM made_yield y JOIN plan_batch p ON p.plan_id = y.plan_id AND p.dish = y.dish
+                        WHERE p.batch_id = :batch AND y.struck_at IS NULL ORDER BY y.id
+                        """)
+                .param("batch", batchId)
+                .query((row, number) -> made(row))
+                .list();
+    }
+
     Optional<MadeYield> made(long id) {
         return db.sql(
                         """

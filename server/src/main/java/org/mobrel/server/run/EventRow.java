@@ -13,6 +13,7 @@ import org.mobrel.run.Decision;
 import org.mobrel.run.Detail;
 import org.mobrel.run.EventKind;
 import org.mobrel.run.JarCheck;
+import org.mobrel.run.JarFate;
 import org.mobrel.run.JarSeat;
 import org.mobrel.run.Reading;
 import org.mobrel.run.RunEvent;
@@ -51,7 +52,15 @@ final class EventRow {
                 Optional.of(new JarCheck(
                         row.getInt("jar"),
                         row.getBoolean("sealed"),
-                        JarCheck.LiquidLoss.ofCode(row.getString("liquid_loss")).orElseThrow()));
+                        JarCheck.LiquidLoss.ofCode(row.getString("liquid_loss")).orElseThrow(),
+                        Optional.ofNullable(row.getString("jar_level"))
+                                .flatMap(JarCheck.Level::ofCode)
+                                .orElse(JarCheck.Level.RIGHT),
+                        row.getObject("band_off") == null || row.getBoolean("band_off")));
+            case JAR_SETTLED ->
+                Optional.of(new JarFate(
+                        row.getInt("jar"),
+                        Decision.ofCode(row.getString("decision")).orElseThrow()));
             case CORRECTION -> Optional.of(new Correction(row.getInt("corrects"), reading(row)));
             case DECIDED ->
                 Optional.of(Decision.ofCode(row.getString("decision")).orElseThrow());
@@ -82,13 +91,20 @@ final class EventRow {
                 .param("weight", or(reading.flatMap(Reading::weight).map(WeightState::code)))
                 .param("jiggles", or(reading.flatMap(Reading::jiggles)))
                 .param("jar", or(event.jar().map(JarCheck::jar).or(() -> event.as(JarSeat.class)
-                        .map(JarSeat::jar))))
+                        .map(JarSeat::jar)
+                        .or(() -> event.as(JarFate.class).map(JarFate::jar)))))
                 .param("sealed", or(event.jar().map(JarCheck::sealed)))
                 .param("loss", or(event.jar().map(jar -> jar.loss().code())))
+                .param("level", or(event.jar().map(jar -> jar.level().code())))
+                .param("bandOff", or(event.jar().map(JarCheck::bandOff)))
                 .param("check", or(tick.map(each -> each.check().code())))
                 .param("waived", or(tick.map(CheckTick::waived)))
                 .param("corrects", or(event.correction().map(Correction::event)))
-                .param("decision", or(event.as(Decision.class).map(Decision::code)))
+                .param(
+                        "decision",
+                        or(event.as(Decision.class)
+                                .or(() -> event.as(JarFate.class).map(JarFate::decision))
+                                .map(Decision::code)))
                 .param("by", Objects.requireNonNull(event.by().name()))
                 .param("note", event.note());
     }

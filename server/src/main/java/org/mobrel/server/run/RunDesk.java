@@ -27,6 +27,7 @@ import org.mobrel.run.Teller;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.server.platform.SqlTime;
+import org.mobrel.server.shelf.HoldDesk;
 import org.mobrel.server.shelf.ShelfDesk;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -46,12 +47,14 @@ public class RunDesk {
 
     private final RunStore store;
     private final ShelfDesk shelf;
+    private final HoldDesk holds;
     private final InstantSource clock;
     private final ApplicationEventPublisher news;
 
-    RunDesk(RunStore store, ShelfDesk shelf, InstantSource clock, ApplicationEventPublisher news) {
+    RunDesk(RunStore store, ShelfDesk shelf, HoldDesk holds, InstantSource clock, ApplicationEventPublisher news) {
         this.store = store;
         this.shelf = shelf;
+        this.holds = holds;
         this.clock = clock;
         this.news = news;
     }
@@ -78,6 +81,12 @@ public class RunDesk {
     @Transactional(readOnly = true)
     public Run run(long id) {
         return store.run(id).orElseThrow(() -> new Missing("run", id));
+    }
+
+    /** The runs of a canner that went by its dial and whose heat went off in a span of time. */
+    @Transactional(readOnly = true)
+    public List<Run> dialRuns(long canner, Instant from, Instant until) {
+        return store.dialRuns(canner, from, until);
     }
 
     /** A clean past run of a canner and how it was packed. */
@@ -265,7 +274,7 @@ public class RunDesk {
         if (state.stage() == Stage.DONE && before.stage() != Stage.DONE) {
             shelve(after, state, event.at());
         }
-        state.heldFor().forEach(reason -> shelf.hold(run.id(), reason, event.heard()));
+        state.heldFor().forEach(reason -> holds.ofRun(run.id(), reason, event.heard()));
         return after;
     }
 
@@ -304,7 +313,13 @@ public class RunDesk {
                     .count();
             if (sealed > 0) {
                 shelf.shelve(
-                        new ShelfDesk.Origin(run.id(), group.batchId(), group.title(), group.verdict()),
+                        new ShelfDesk.Origin(
+                                run.id(),
+                                group.batchId(),
+                                group.title(),
+                                group.variant(),
+                                group.verdict(),
+                                group.finish()),
                         group.jars().kind().times((int) sealed),
                         state.when().jarsOutAt().orElse(checkedAt),
                         checkedAt);

@@ -3,6 +3,7 @@ package org.mobrel.server.run;
 import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Instant;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
@@ -102,7 +103,7 @@ class RunStore {
     /** Jars that say nothing else belong to the batch of the run. */
     private List<RunGroup> groups(long runId, long batch, String title, Verdict verdict) {
         return db.sql(
-                        "SELECT size, mouth, jars, batch_id, title, verdict, broth_ul FROM run_jars WHERE run_id = :run ORDER BY position")
+                        "SELECT size, mouth, jars, batch_id, title, verdict, broth_ul, variant, finish FROM run_jars WHERE run_id = :run ORDER BY position")
                 .param("run", runId)
                 .query((row, number) -> new RunGroup(
                         new JarCount(
@@ -111,11 +112,29 @@ class RunStore {
                                 row.getInt("jars")),
                         Objects.requireNonNullElse(row.getObject("batch_id", Long.class), batch),
                         Objects.requireNonNullElse(row.getString("title"), title),
+                        row.getString("variant"),
                         Optional.ofNullable(row.getString("verdict"))
                                 .flatMap(Verdict::ofCode)
                                 .orElse(verdict),
+                        row.getString("finish"),
                         Optional.ofNullable(row.getObject("broth_ul", Long.class))
                                 .map(Volume::new)))
+                .list();
+    }
+
+    List<Run> dialRuns(long canner, Instant from, Instant until) {
+        return db.sql(
+                        "SELECT " + COLUMNS
+                                + """
+                         FROM run WHERE canner_id = :canner AND gauge_kind = 'dial'
+                           AND EXISTS (SELECT 1 FROM run_event e WHERE e.run_id = run.id AND e.kind = 'heat-off'
+                                         AND e.happened_at >= :from AND e.happened_at < :until)
+                         ORDER BY id
+                        """)
+                .param("canner", canner)
+                .param("from", SqlTime.of(from))
+                .param("until", SqlTime.of(until))
+                .query((row, number) -> run(row))
                 .list();
     }
 
@@ -185,7 +204,7 @@ class RunStore {
     private List<RunEvent> events(long runId) {
         return db.sql(
                         """
-                        SELECT kind, happened_at, heard_at, dial_psi, weight, jiggles, jar, sealed, liquid_loss, check_code,
+                        SELECT kind, happened_at, heard_at, dial_psi, weight, jiggles, jar, sealed, liquid_loss, jar_level, band_off, check_code,
                                waived, corrects, decision, told_by, device_id, note
                         FROM run_event WHERE run_id = :run ORDER BY number
                         """)
@@ -230,8 +249,10 @@ class RunStore {
     private void add(long runId, int position, RunGroup group) {
         db.sql(
                         """
-                        INSERT INTO run_jars (run_id, position, size, mouth, jars, batch_id, title, verdict, broth_ul)
-                        VALUES (:run, :position, :size, :mouth, :jars, :batch, :title, :verdict, :broth)
+                        INSERT INTO run_jars (run_id, position, size, mouth, jars, batch_id, title, verdict, broth_ul,
+                                              variant, finish)
+                        VALUES (:run, :position, :size, :mouth, :jars, :batch, :title, :verdict, :broth,
+                                :variant, :finish)
                         """)
                 .param("run", runId)
                 .param("position", position)
@@ -241,6 +262,8 @@ class RunStore {
                 .param("batch", group.batchId())
                 .param("title", group.title())
                 .param("verdict", group.verdict().code())
+                .param("variant", group.variant())
+                .param("finish", group.finish())
                 .param("broth", group.broth().map(Volume::microlitres).orElse(null))
                 .update();
     }
@@ -254,10 +277,10 @@ class RunStore {
                         db.sql(
                                 """
                                 INSERT INTO run_event (run_id, number, kind, version, happened_at, heard_at, dial_psi, weight,
-                                                       jiggles, jar, sealed, liquid_loss, check_code, waived, corrects,
+                                                       jiggles, jar, sealed, liquid_loss, check_code, waived, corrects, jar_level, band_off,
                                                        decision, told_by, device_id, device_seq, tap_key, note)
                                 VALUES (:run, :number, :kind, :version, :at, :heard, :dial, :weight,
-                                        :jiggles, :jar, :sealed, :loss, :check, :waived, :corrects,
+                                        :jiggles, :jar, :sealed, :loss, :check, :waived, :corrects, :level, :bandOff,
                                         :decision, :by, :device, :seq, :key, :note)
                                 """),
                         event)

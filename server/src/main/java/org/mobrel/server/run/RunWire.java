@@ -37,6 +37,8 @@ public final class RunWire {
      * @param checkBy by when they should be
      * @param decideBy until when jars that were not processed, or an unsealed one, can be processed again
      * @param burner the setting that held the pressure: of this run, or of the last one of this canner
+     * @param fates what was done with jars that did not seal
+     * @param unsettled the jars that did not seal and wait for a decision
      * @param known how many events whoever asked has already; {@code events} goes on from there
      */
     public record RunAnswer(
@@ -91,7 +93,9 @@ public final class RunWire {
             @Nullable String decision,
             int known,
             List<EventAnswer> events,
-            List<JarAnswer> checked) {}
+            List<JarAnswer> checked,
+            List<FateAnswer> fates,
+            List<Integer> unsettled) {}
 
     public record JiggleRange(int least, int most) {}
 
@@ -137,11 +141,16 @@ public final class RunWire {
     public record DeviationAnswer(
             String code, Instant at, @Nullable BigDecimal psi, @Nullable String weight, @Nullable Integer jiggles) {}
 
-    public record JarAnswer(int jar, String size, boolean sealed, String loss) {}
+    public record JarAnswer(int jar, String size, boolean sealed, String loss, String level) {}
+
+    /** @param decision processed-again, refrigerated, frozen or discarded */
+    public record FateAnswer(int jar, String decision) {}
 
     /**
      * @param jiggles of the weight in a minute
      * @param jar its number in the load, for jar-in, jar-back and jar-checked
+     * @param level right, floating or siphoned, for jar-checked
+     * @param bandOff whether the band was off as the seal was looked at; null for yes
      * @param check rack, water, vent, seal, plug or gauge
      * @param waived going on without that check; the note says who and why
      * @param corrects the number of the event a correction is about; a reading beside it is what was really shown
@@ -164,6 +173,8 @@ public final class RunWire {
             @Nullable Integer jar,
             @Nullable Boolean sealed,
             @Nullable String loss,
+            @Nullable String level,
+            @Nullable Boolean bandOff,
             @Nullable String check,
             @Nullable Boolean waived,
             @Nullable Integer corrects,

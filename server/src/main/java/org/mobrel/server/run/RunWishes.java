@@ -9,6 +9,7 @@ import org.mobrel.run.Decision;
 import org.mobrel.run.Detail;
 import org.mobrel.run.EventKind;
 import org.mobrel.run.JarCheck;
+import org.mobrel.run.JarFate;
 import org.mobrel.run.JarSeat;
 import org.mobrel.run.Reading;
 import org.mobrel.run.RunEvent;
@@ -42,10 +43,8 @@ final class RunWishes {
             case JAR_CHECKED -> Optional.of(jar(request));
             case JAR_IN, JAR_BACK -> Optional.of(new JarSeat(which(request.jar())));
             case CHECK -> Optional.of(check(request));
-            case DECIDED ->
-                Optional.of(Decision.ofCode(stripped(request.decision()))
-                        .orElseThrow(
-                                () -> new BadField("decision", "processed-again, refrigerated, frozen or discarded")));
+            case DECIDED -> Optional.of(decision(request));
+            case JAR_SETTLED -> Optional.of(new JarFate(which(request.jar()), decision(request)));
             case CORRECTION -> {
                 if (request.corrects() == null) {
                     throw new BadField("corrects", "the number of the event it is about");
@@ -92,6 +91,11 @@ final class RunWishes {
         return jar;
     }
 
+    private static Decision decision(RunWire.EventRequest request) {
+        return Decision.ofCode(stripped(request.decision()))
+                .orElseThrow(() -> new BadField("decision", "processed-again, refrigerated, frozen or discarded"));
+    }
+
     private static JarCheck jar(RunWire.EventRequest request) {
         int number = which(request.jar());
         if (request.sealed() == null) {
@@ -101,7 +105,11 @@ final class RunWishes {
                 ? JarCheck.LiquidLoss.NONE
                 : JarCheck.LiquidLoss.ofCode(request.loss())
                         .orElseThrow(() -> new BadField("loss", "none, some or more-than-half"));
-        return new JarCheck(number, request.sealed(), loss);
+        JarCheck.Level level = request.level() == null
+                ? JarCheck.Level.RIGHT
+                : JarCheck.Level.ofCode(request.level())
+                        .orElseThrow(() -> new BadField("level", "right, floating or siphoned"));
+        return new JarCheck(number, request.sealed(), loss, level, !Boolean.FALSE.equals(request.bandOff()));
     }
 
     private static String stripped(@Nullable String text) {

@@ -2,6 +2,8 @@ package org.mobrel.server.run;
 
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.Comparator;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +16,7 @@ import org.mobrel.run.Due;
 import org.mobrel.run.EventKind;
 import org.mobrel.run.Gap;
 import org.mobrel.run.JarCheck;
+import org.mobrel.run.JarFate;
 import org.mobrel.run.JarSeat;
 import org.mobrel.run.Jiggles;
 import org.mobrel.run.Moments;
@@ -52,7 +55,7 @@ final class RunWords {
                 run.truePressure().psi(),
                 run.headspaceIn().stripTrailingZeros(),
                 run.jars().stream().map(JarAsk::of).toList(),
-                run.groups().stream().map(RunGroup::title).toList(),
+                run.groups().stream().map(RunGroup::name).toList(),
                 run.groups().stream().map(RunWords::brothMl).toList(),
                 run.plan().jars(),
                 jiggles(run.plan().jiggles()),
@@ -73,7 +76,7 @@ final class RunWords {
                 or(when.jarsOutAt()),
                 or(when.jarsOutAt().map(out -> out.plus(RunPlan.REST))),
                 or(when.jarsOutAt().map(out -> out.plus(RunPlan.CHECK_BY))),
-                or(state.decideBy().or(() -> when.heatOffAt().map(off -> off.plus(RunPlan.DECIDE_WITHIN)))),
+                or(state.decideBy()),
                 or(state.lostNow().map(RunWords::deviation)),
                 or(lastReading.map(reading -> event(run, run.events().lastIndexOf(reading)))),
                 lastReading
@@ -99,7 +102,16 @@ final class RunWords {
                 IntStream.range(known, run.events().size())
                         .mapToObj(index -> event(run, index))
                         .toList(),
-                state.checked().values().stream().map(jar -> jar(run, jar)).toList());
+                state.checked().values().stream()
+                        .sorted(Comparator.comparing(JarCheck::jar))
+                        .map(jar -> jar(run, jar))
+                        .toList(),
+                state.fates().entrySet().stream()
+                        .sorted(Map.Entry.comparingByKey())
+                        .map(fate -> new RunWire.FateAnswer(
+                                fate.getKey(), fate.getValue().code()))
+                        .toList(),
+                state.unsettled());
     }
 
     private static Optional<Instant> clockSince(RunState state) {
@@ -134,11 +146,14 @@ final class RunWords {
                 weight(reading),
                 or(reading.flatMap(Reading::jiggles)),
                 or(event.jar().map(jar -> jar(run, jar))),
-                or(event.as(JarSeat.class).map(JarSeat::jar)),
+                or(event.as(JarSeat.class).map(JarSeat::jar).or(() -> event.as(JarFate.class)
+                        .map(JarFate::jar))),
                 or(event.as(CheckTick.class)
                         .map(tick -> new RunWire.CheckAnswer(tick.check().code(), tick.waived()))),
                 or(event.correction().map(Correction::event)),
-                or(event.as(Decision.class).map(Decision::code)),
+                or(event.as(Decision.class)
+                        .or(() -> event.as(JarFate.class).map(JarFate::decision))
+                        .map(Decision::code)),
                 event.by().name(),
                 event.by().device(),
                 event.note());
@@ -184,7 +199,8 @@ final class RunWords {
                 jar.jar(),
                 run.groupOf(jar.jar()).jars().size().code(),
                 jar.sealed(),
-                jar.loss().code());
+                jar.loss().code(),
+                jar.level().code());
     }
 
     private static @Nullable BigDecimal psi(Optional<Reading> reading) {

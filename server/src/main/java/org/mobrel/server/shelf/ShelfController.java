@@ -1,54 +1,152 @@
 package org.mobrel.server.shelf;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Size;
 import java.time.InstantSource;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.List;
-import org.mobrel.server.platform.BadField;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.shelf.LotCode;
-import org.mobrel.shelf.MovementKind;
+import org.mobrel.shelf.Movement;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 @RequestMapping("/api/shelf")
 class ShelfController {
 
-    record ShelfAnswer(LocalDate today, List<LotAnswer> lots) {}
-
-    record MovementRequest(@NotNull(message = "eaten or put-back") String kind) {}
-
     private final ShelfDesk desk;
+    private final HoldDesk holds;
+    private final Stocktake stocktake;
     private final InstantSource clock;
-    private final ZoneId zone;
 
-    ShelfController(ShelfDesk desk, InstantSource clock, ZoneId zone) {
+    ShelfController(ShelfDesk desk, HoldDesk holds, Stocktake stocktake, InstantSource clock) {
         this.desk = desk;
+        this.holds = holds;
+        this.stocktake = stocktake;
         this.clock = clock;
-        this.zone = zone;
     }
 
+    /**
+     * Lots with jars, the oldest first.
+     *
+     * @param q words of the dish, the variant or the code
+     * @param place only what stands there
+     * @param from where the page begins
+     */
     @GetMapping
-    ShelfAnswer shelf() {
-        return new ShelfAnswer(
-                LocalDate.ofInstant(clock.instant(), zone),
-                desk.lots().stream().map(LotAnswer::of).toList());
+    ShelfWire.ShelfAnswer shelf(
+            @RequestParam(defaultValue = "") @Size(max = 80, message = "80 characters at most") String q,
+            @RequestParam(defaultValue = "") @Size(max = 40, message = "40 characters at most") String place,
+            @RequestParam(defaultValue = "0") @Min(value = 0, message = "not below 0") int from,
+            @RequestParam(defaultValue = "60")
+                    @Min(value = 1, message = "at least 1")
+                    @Max(value = 200, message = "200 at most")
+                    int size) {
+        ShelfDesk.Sum sum = desk.sum(q.strip(), place.strip());
+        List<ShelfLot> page = desk.standing(q.strip(), place.strip(), from, size);
+        return new ShelfWire.ShelfAnswer(
+                desk.today(),
+                sum.lots(),
+                sum.jars(),
+                sum.dishes(),
+                sum.places().entrySet().stream()
+                        .sorted(Map.Entry.comparingByKey())
+                        .map(stand -> new LotAnswer.Stand(stand.getKey(), stand.getValue()))
+                        .toList(),
+                page.stream().map(LotAnswer::of).toList(),
+                from + page.size() < sum.lots() && !page.isEmpty() ? from + page.size() : null);
+    }
+
+    @GetMapping("/{code}")
+    ShelfWire.LotPage lot(@PathVariable String code) {
+        LotCode known = lotCode(code);
+        ShelfLot lot = existing(known);
+        List<ShelfDesk.Line> ledger = desk.ledger(known);
+        Set<Long> undone = ledger.stream()
+                .flatMap(line -> line.movement().undoes().stream())
+                .collect(Collectors.toSet());
+        return new ShelfWire.LotPage(
+                LotAnswer.of(lot),
+                ledger.stream().map(line -> line(lot, line, undone)).toList(),
+                desk.madeWith(known).stream().map(LotAnswer::of).toList(),
+                holds.ofLot(known).stream().map(LotAnswer.HoldAnswer::of).toList());
+    }
+
+    private static ShelfWire.LedgerLine line(ShelfLot lot, ShelfDesk.Line line, Set<Long> undone) {
+        Movement movement = line.movement();
+        return new ShelfWire.LedgerLine(
+                movement.id(),
+                movement.kind().code(),
+                movement.jars(),
+                movement.from().map(place -> place.name()).orElse(null),
+                movement.to().map(place -> place.name()).orElse(null),
+                movement.undoes().orElse(null),
+                undone.contains(movement.id()),
+                lot.lot().allows(Movement.undoing(movement)),
+                line.batchId().orElse(null),
+                line.note(),
+                line.by(),
+                line.at());
     }
 
     @PostMapping("/{code}/movements")
-    ShelfAnswer move(@PathVariable String code, @Valid @RequestBody MovementRequest movement) {
-        MovementKind kind = MovementKind.ofCode(movement.kind())
-                .filter(known -> known != MovementKind.SHELVED && known != MovementKind.USED)
-                .orElseThrow(() -> new BadField("kind", "eaten or put-back"));
-        desk.move(lotCode(code), kind);
-        return shelf();
+    ShelfWire.MoveAnswer move(@PathVariable String code, @Valid @RequestBody ShelfWire.MovementRequest request) {
+        LotCode known = lotCode(code);
+        long id = desk.move(known, request.movement(existing(known)), said(request.by(), request.note()));
+        return new ShelfWire.MoveAnswer(id, LotAnswer.of(existing(known)));
+    }
+
+    /** What is done when a jar of it is opened, for the label. */
+    @PutMapping("/{code}/finish")
+    LotAnswer changeFinish(@PathVariable String code, @Valid @RequestBody ShelfWire.FinishRequest request) {
+        LotCode known = lotCode(code);
+        desk.finish(known, request.finish().strip());
+        return LotAnswer.of(existing(known));
+    }
+
+    /** Writes down what was counted at a place, as jars that are missing or were found. */
+    @PostMapping("/stocktake")
+    ShelfWire.StocktakeAnswer count(@Valid @RequestBody ShelfWire.StocktakeRequest request) {
+        return new ShelfWire.StocktakeAnswer(stocktake.count(
+                ShelfWire.named("place", request.place()), request.counted(), said(request.by(), "counted")));
+    }
+
+    /** @param all with those that were released */
+    @GetMapping("/holds")
+    List<LotAnswer.HoldAnswer> holds(@RequestParam(defaultValue = "false") boolean all) {
+        return holds.holds(all).stream().map(LotAnswer.HoldAnswer::of).toList();
+    }
+
+    /** Lets a lot be used again, with what it went into; answers all that were let go. */
+    @PostMapping("/holds/{id}/release")
+    List<LotAnswer.HoldAnswer> release(@PathVariable long id, @Valid @RequestBody ShelfWire.ReleaseRequest request) {
+        return holds.release(id, request.by().strip(), request.why().strip()).stream()
+                .map(LotAnswer.HoldAnswer::of)
+                .toList();
+    }
+
+    private ShelfDesk.Said said(@Nullable String by, @Nullable String note) {
+        return new ShelfDesk.Said(
+                Objects.requireNonNullElse(by, "").strip(),
+                Objects.requireNonNullElse(note, "").strip(),
+                clock.instant());
+    }
+
+    private ShelfLot existing(LotCode code) {
+        return desk.lot(code).orElseThrow(() -> new Missing("lot", code.text()));
     }
 
     private static LotCode lotCode(String code) {

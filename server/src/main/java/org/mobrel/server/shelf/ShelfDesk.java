@@ -4,48 +4,119 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.mobrel.jars.JarCount;
-import org.mobrel.jars.JarKind;
 import org.mobrel.ruling.Verdict;
 import org.mobrel.server.kitchen.CupboardDesk;
+import org.mobrel.server.kitchen.KitchenDesk;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.shelf.Lot;
 import org.mobrel.shelf.LotCode;
 import org.mobrel.shelf.Movement;
 import org.mobrel.shelf.MovementKind;
+import org.mobrel.shelf.Place;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Puts sealed jars on the shelf and takes them off again. */
+/** Puts sealed jars on the shelf, moves them about and takes them off again: a ledger, never a count that is written over. */
 @Service
 public class ShelfDesk {
 
-    /** Best within twelve months (source: the guide's general part, storing). */
-    private static final int MONTHS_AT_ITS_BEST = 12;
-
     private final ShelfStore store;
+    private final HoldDesk holds;
     private final CupboardDesk cupboard;
+    private final KitchenDesk kitchen;
     private final InstantSource clock;
     private final ZoneId zone;
 
-    ShelfDesk(ShelfStore store, CupboardDesk cupboard, InstantSource clock, ZoneId zone) {
+    ShelfDesk(
+            ShelfStore store,
+            HoldDesk holds,
+            CupboardDesk cupboard,
+            KitchenDesk kitchen,
+            InstantSource clock,
+            ZoneId zone) {
         this.store = store;
+        this.holds = holds;
         this.cupboard = cupboard;
+        this.kitchen = kitchen;
         this.clock = clock;
         this.zone = zone;
     }
 
-    /** Where the jars of a lot come from. */
-    public record Origin(long runId, long batchId, String title, Verdict verdict) {}
+    /**
+     * Where the jars of a lot come from.
+     *
+     * @param variant what they hold besides the base; may be empty
+     * @param finish what is done when one is opened; may be empty
+     */
+    public record Origin(long runId, long batchId, String title, String variant, Verdict verdict, String finish) {}
 
-    /** All lots that ever were, oldest first; those without jars are empty, not gone. */
+    /**
+     * How much there is.
+     *
+     * @param places jars at each place of the household, whatever was asked for
+     */
+    public record Sum(int lots, int jars, int dishes, Map<String, Integer> places) {}
+
+    /** Who moved jars, when, and what they said about it. */
+    public record Said(String by, String note, Instant at) {}
+
+    /** A line of the ledger with who wrote it. */
+    public record Line(Movement movement, Optional<Long> batchId, String note, String by, Instant at) {}
+
+    /** Jars of a lot that became an ingredient. */
+    public record UsedJars(String lot, String title, int jars) {}
+
+    /** Today, where the kitchen is. */
+    public LocalDate today() {
+        return LocalDate.ofInstant(clock.instant(), zone);
+    }
+
+    /** Lots that have jars, oldest first. */
     @Transactional(readOnly = true)
-    public List<ShelfLot> lots() {
-        return store.lots();
+    public List<ShelfLot> standing(String words, String place, int from, int most) {
+        return store.standing(words, place, from, most);
+    }
+
+    @Transactional(readOnly = true)
+    public Sum sum(String words, String place) {
+        return store.sum(words, place);
+    }
+
+    @Transactional(readOnly = true)
+    public List<ShelfLot> lotsOfBatch(long batchId) {
+        return store.lotsOfBatch(batchId);
+    }
+
+    @Transactional(readOnly = true)
+    public List<ShelfLot> lotsOfRuns(Collection<Long> runs) {
+        return store.lotsOfRuns(runs);
+    }
+
+    @Transactional(readOnly = true)
+    public List<ShelfLot> lots(Collection<String> codes) {
+        return store.lots(codes);
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<ShelfLot> lot(LotCode code) {
+        return store.lot(code);
+    }
+
+    @Transactional(readOnly = true)
+    public List<Line> ledger(LotCode code) {
+        return store.ledger(code);
+    }
+
+    /** The lots that jars of a lot went into. */
+    @Transactional(readOnly = true)
+    public List<ShelfLot> madeWith(LotCode code) {
+        return store.lots(store.madeWith(code).stream().map(LotCode::text).toList());
     }
 
     /**
@@ -58,83 +129,134 @@ public class ShelfDesk {
     public LotCode shelve(Origin origin, JarCount sealed, Instant cannedAt, Instant checkedAt) {
         LocalDate day = LocalDate.ofInstant(cannedAt, zone);
         LotCode code = LotCode.next(day, store.lotsOf(day));
+        Lot empty = new Lot(code, List.of());
         store.add(new ShelfLot(
-                new Lot(code, List.of()),
+                empty,
                 origin.runId(),
                 origin.batchId(),
+                0,
                 origin.title(),
+                origin.variant(),
                 sealed.size(),
                 sealed.mouth(),
                 origin.verdict(),
                 day,
-                day.plusMonths(MONTHS_AT_ITS_BEST),
+                day.plusMonths(kitchen.kitchen().bestMonths()),
+                origin.finish(),
                 List.of()));
-        store.add(code, new Movement(MovementKind.SHELVED, sealed.count()), checkedAt);
+        store.add(
+                empty,
+                Movement.in(MovementKind.SHELVED, sealed.count(), Place.SHELF),
+                Optional.empty(),
+                new Said("", "", checkedAt));
+        holds.inherit(code, origin.batchId(), checkedAt);
         return code;
     }
 
-    /** Lets nobody use the lots of a run until somebody has looked into it; said twice, it is written once. */
-    @Transactional
-    public void hold(long runId, String reason, Instant at) {
-        store.hold(runId, reason, at);
-    }
-
     /**
-     * Moves one jar of a lot.
+     * Writes a movement into the ledger.
      *
+     * @return its number
      * @throws Missing if there is no such lot
-     * @throws Conflict if no jar is left, or none was taken that could come back
+     * @throws Conflict if it cannot be: no jar is there that could leave, none has left that could come back, the lot is on hold
      */
     @Transactional
-    public void move(LotCode code, MovementKind kind) {
-        moveAt(code, kind, clock.instant());
-    }
-
-    /** As {@link #move}, at an instant of its own; for kitchens that are loaded, not lived in. */
-    @Transactional
-    public void moveAt(LotCode code, MovementKind kind, Instant at) {
-        ShelfLot label = store.lotForUpdate(code).orElseThrow(() -> new Missing("lot", code.text()));
-        Lot lot = label.lot();
-        Movement movement = new Movement(kind, 1);
-        if (kind == MovementKind.SHELVED || kind == MovementKind.USED || !lot.allows(movement)) {
+    public long move(LotCode code, Movement movement, Said said) {
+        ShelfLot lot = store.lotForUpdate(code).orElseThrow(() -> new Missing("lot", code.text()));
+        if (movement.kind() == MovementKind.SHELVED
+                || movement.kind() == MovementKind.USED
+                || !lot.lot().allows(movement)) {
             throw new Conflict(
                     "not-on-the-shelf",
-                    kind == MovementKind.EATEN
-                            ? "No jar of lot %s is left.".formatted(code.text())
-                            : "Every jar of lot %s is on the shelf already.".formatted(code.text()),
-                    Map.of("jars", lot.jars()));
+                    whyNot(lot, movement),
+                    Map.of("jars", lot.lot().jars()));
         }
-        store.add(code, movement, at);
-        cupboard.emptied(new JarKind(label.size(), label.mouth()), kind == MovementKind.EATEN ? 1 : -1);
+        if (lot.isHeld() && (movement.kind() == MovementKind.EATEN || movement.kind() == MovementKind.GIVEN)) {
+            throw onHold(lot);
+        }
+        long id = store.add(lot.lot(), movement, Optional.empty(), said);
+        cupboard.emptied(lot.kind(), emptied(lot.lot(), movement));
+        return id;
     }
 
-    /** A lot on the shelf, with its label. */
-    @Transactional(readOnly = true)
-    public Optional<ShelfLot> lot(LotCode code) {
-        return store.lots().stream()
-                .filter(lot -> lot.lot().code().equals(code))
-                .findFirst();
+    private static Conflict onHold(ShelfLot lot) {
+        return new Conflict(
+                "on-hold",
+                "Lot %s is on hold: nobody is to use it until it has been looked into."
+                        .formatted(lot.lot().code().text()),
+                Map.of());
+    }
+
+    private static String whyNot(ShelfLot lot, Movement movement) {
+        String code = lot.lot().code().text();
+        if (movement.kind() == MovementKind.UNDONE) {
+            return "That cannot be taken back any more: the jars went on from there, or it was taken back before.";
+        }
+        return movement.from()
+                .map(place -> "Of lot %s there %s in %s, not %d."
+                        .formatted(code, there(lot.lot().jarsAt(place)), place.name(), movement.jars()))
+                .orElse("Every jar of lot %s that could come back is on the shelf already.".formatted(code));
+    }
+
+    private static String there(int jars) {
+        return jars == 0 ? "is no jar" : jars == 1 ? "is 1 jar" : "are %d jars".formatted(jars);
+    }
+
+    /** How many empty jars the cupboard gains; one that is given away does not come back. */
+    private static int emptied(Lot lot, Movement movement) {
+        return switch (movement.kind()) {
+            case EATEN, SPOILED -> movement.jars();
+            case PUT_BACK -> -movement.jars();
+            case UNDONE ->
+                lot.movements().stream()
+                        .filter(line -> movement.undoes().equals(Optional.of(line.id())))
+                        .mapToInt(line -> -emptied(lot, line))
+                        .sum();
+            case SHELVED, GIVEN, USED, MOVED, MISSING, FOUND -> 0;
+        };
+    }
+
+    /** What stands on the label besides dish and date. */
+    @Transactional
+    public void finish(LotCode code, String finish) {
+        ShelfLot lot = store.lotForUpdate(code).orElseThrow(() -> new Missing("lot", code.text()));
+        store.finish(lot.lot().code(), finish);
     }
 
     /**
-     * Takes jars off the shelf as an ingredient of a batch; the lot is chained to it.
+     * Takes jars off the shelf as an ingredient of a batch, from wherever they stand; the lot is chained to it.
      *
      * @throws Missing if there is no such lot
-     * @throws Conflict if there are not so many jars
+     * @throws Conflict if there are not so many jars, or the lot is on hold
      */
     @Transactional
     public void useIn(long batchId, LotCode code, int jars, Instant at) {
         ShelfLot lot = store.lotForUpdate(code).orElseThrow(() -> new Missing("lot", code.text()));
-        Movement movement = new Movement(MovementKind.USED, jars);
-        if (!lot.lot().allows(movement)) {
+        if (lot.isHeld()) {
+            throw onHold(lot);
+        }
+        if (lot.lot().jars() < jars) {
             throw new Conflict(
                     "not-on-the-shelf",
-                    "Of lot %s there are %d jars, not %d."
-                            .formatted(code.text(), lot.lot().jars(), jars),
+                    "Of lot %s there %s, not %d."
+                            .formatted(code.text(), there(lot.lot().jars()), jars),
                     Map.of("jars", lot.lot().jars()));
         }
-        store.addUsed(code, movement, batchId, at);
-        cupboard.emptied(new JarKind(lot.size(), lot.mouth()), jars);
+        int left = jars;
+        Lot now = lot.lot();
+        for (Map.Entry<Place, Integer> stand : lot.lot().jarsAt().entrySet()) {
+            int taken = Math.min(left, stand.getValue());
+            if (taken > 0) {
+                store.add(
+                        now,
+                        Movement.out(MovementKind.USED, taken, stand.getKey()),
+                        Optional.of(batchId),
+                        new Said("", "", at));
+                now = store.lot(code).orElseThrow().lot();
+                left -= taken;
+            }
+        }
+        cupboard.emptied(lot.kind(), jars);
     }
 
     /** The lots that went into a batch as ingredients, and how many jars of each. */
@@ -142,7 +264,4 @@ public class ShelfDesk {
     public List<UsedJars> usedIn(long batchId) {
         return store.usedIn(batchId);
     }
-
-    /** Jars of a lot that became an ingredient. */
-    public record UsedJars(String lot, String title, int jars) {}
 }

@@ -229,6 +229,7 @@ class DayApiTest {
         assertThat(run.get("jarTitles").toString()).isEqualTo("[\"Bean soup\",\"Plain stock\",\"Plain stock\"]");
         JsonNode stockBatch = server.get("/api/batches")
                 .body()
+                .get("batches")
                 .valueStream()
                 .filter(entry ->
                         entry.get("id").asLong() == batches.get(1).get("id").asLong())

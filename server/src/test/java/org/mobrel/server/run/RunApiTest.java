@@ -75,6 +75,8 @@ class RunApiTest {
         eatTheOnlyJar(server, lots.get(0).get("code").asString());
         JsonNode page =
                 server.get("/api/batches/" + holding.get("batchId").asLong()).body();
+        assertThat(page.get("runs").get(0).get("unsettled").get(0).asInt()).isEqualTo(2);
+        assertThat(page.get("runs").get(0).get("closed").asBoolean()).isFalse();
         assertThat(page.get("runs").get(0).get("events").size()).isEqualTo(15);
         assertThat(page.get("ruling").get("headline").asString())
                 .isEqualTo("Navy beans set the time: 90 min in quarts.");
@@ -90,11 +92,10 @@ class RunApiTest {
     }
 
     private static List<JsonNode> lotsOf(TestServer server, long batch) {
-        return server.get("/api/shelf")
+        return server.get("/api/batches/" + batch)
                 .body()
                 .get("lots")
                 .valueStream()
-                .filter(lot -> lot.get("batchId").asLong() == batch)
                 .toList();
     }
 
@@ -263,8 +264,9 @@ class RunApiTest {
         kitchen.happen(run, check(2, true));
         assertThat(lotsOf(server, holding.get("batchId").asLong())
                         .get(0)
-                        .get("heldFor")
+                        .get("holds")
                         .get(0)
+                        .get("reason")
                         .asString())
                 .isEqualTo("forced-cooling");
     }

@@ -3,6 +3,8 @@ package org.mobrel.server.run;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import org.mobrel.server.TestServer;
 import tools.jackson.databind.JsonNode;
 
@@ -36,14 +38,56 @@ public record TestKitchen(TestServer server, long recipe, long canner) {
         return server.post(
                 "/api/batches",
                 """
-                {"recipeId": %d, "cannerId": %d, "jars": [{"size": "quart", "count": %d}, {"size": "pint", "count": %d}]%s}
+                {"recipeId": %d, "cannerId": %d, "jars": [%s]%s}
                 """
-                        .formatted(recipe, canner, quarts, pints, more));
+                        .formatted(recipe, canner, String.join(", ", jars(quarts, pints)), more));
+    }
+
+    private static List<String> jars(int quarts, int pints) {
+        List<String> jars = new ArrayList<>();
+        if (quarts > 0) {
+            jars.add("{\"size\": \"quart\", \"count\": %d}".formatted(quarts));
+        }
+        if (pints > 0) {
+            jars.add("{\"size\": \"pint\", \"count\": %d}".formatted(pints));
+        }
+        return jars;
     }
 
     /** The first run of a new batch. */
     public long run(int quarts, int pints) {
         return batch(quarts, pints, "").body().get("runs").get(0).asLong();
+    }
+
+    /** A whole run with these readings after the mark is reached, until its jars are out and may be judged. */
+    public JsonNode rested(long run, String... psi) {
+        untilHolding(run);
+        for (String read : psi) {
+            server.advance(Duration.ofMinutes(20));
+            happen(run, "{\"type\": \"reading\", \"psi\": %s}".formatted(read));
+        }
+        server.advance(Duration.ofMinutes(90));
+        for (String event : new String[] {"heat-off", "pressure-zero", "weight-off"}) {
+            happen(run, "{\"type\": \"%s\"}".formatted(event));
+        }
+        server.advance(Duration.ofMinutes(10));
+        happen(run, "{\"type\": \"lid-off\"}");
+        JsonNode out = happen(run, "{\"type\": \"jars-out\"}");
+        server.advance(Duration.ofHours(12));
+        return out;
+    }
+
+    /** All its jars, sealed. */
+    public JsonNode sealed(long run) {
+        int jars = server.get("/api/runs/" + run).body().get("jarTotal").asInt();
+        for (int jar = 1; jar < jars; jar++) {
+            happen(run, check(jar, true));
+        }
+        return happen(run, check(jars, true));
+    }
+
+    public static String check(int jar, boolean sealed) {
+        return "{\"type\": \"jar-checked\", \"jar\": %d, \"sealed\": %s, \"loss\": \"none\"}".formatted(jar, sealed);
     }
 
     public TestServer.Answer tell(long run, String event) {

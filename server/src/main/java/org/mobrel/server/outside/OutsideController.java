@@ -1,0 +1,209 @@
+package org.mobrel.server.outside;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.canner.Gauge;
+import org.mobrel.canner.GaugeKind;
+import org.mobrel.quantity.Altitude;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.quantity.GaugeError;
+import org.mobrel.quantity.GaugePressure;
+import org.mobrel.quantity.Minutes;
+import org.mobrel.ruling.Batch;
+import org.mobrel.ruling.Hindsight;
+import org.mobrel.run.Decision;
+import org.mobrel.server.kitchen.Kitchen;
+import org.mobrel.server.kitchen.KitchenDesk;
+import org.mobrel.server.platform.BadField;
+import org.mobrel.server.ruling.JarAsk;
+import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.RulingDesk;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
+
+@RestController
+@RequestMapping("/api/outside")
+class OutsideController {
+
+    /**
+     * What was done.
+     *
+     * @param title what it is called, if it is kept
+     * @param lines what was in the jars; "bean soup" will do
+     * @param psi as read on the dial, or the weight that was used
+     * @param altitudeFt null for the kitchen's
+     * @param vented ten minutes of steady steam before the weight went on; null for yes
+     * @param unbroken the pressure never fell below that; null for yes
+     * @param finishedAt when the heat went off
+     * @param keep whether it is written into the logbook
+     */
+    record DoneRequest(
+            @Size(max = 120, message = "120 characters at most") @Nullable String title,
+            @NotEmpty(message = "what was in the jars?") @Size(max = 60, message = "60 lines at most")
+                    List<@NotNull @Size(max = 300, message = "300 characters at most") String> lines,
+            @Nullable String pack,
+            @NotNull(message = "which jars?") @Valid JarAsk jar,
+            @Min(value = 1, message = "between 1 and 600 minutes")
+                    @Max(value = 600, message = "between 1 and 600 minutes")
+                    int minutes,
+            @NotNull(message = "what pressure?")
+                    @DecimalMin(value = "0", message = "between 0 and 30 psi")
+                    @DecimalMax(value = "30", message = "between 0 and 30 psi")
+                    BigDecimal psi,
+            @NotNull(message = "dial or weighted") String gauge,
+            @Nullable Double altitudeFt,
+            @Nullable Boolean vented,
+            @Nullable Boolean unbroken,
+            @NotNull(message = "when was the heat turned off?") Instant finishedAt,
+            @Nullable Boolean keep) {}
+
+    record ShortfallAnswer(String code, String text) {}
+
+    /**
+     * @param minutesNeeded null where no process covers it at all
+     * @param readingNeeded what the gauge had to show; null likewise
+     * @param decideBy until when something can still be done with the jars
+     * @param leftMillis until then; 0 once it is past
+     * @param id of the entry, where it was kept
+     */
+    record HindsightAnswer(
+            boolean covered,
+            @Nullable Integer minutesNeeded,
+            @Nullable BigDecimal readingNeeded,
+            String headline,
+            List<ShortfallAnswer> shortfalls,
+            Instant decideBy,
+            long leftMillis,
+            @Nullable Long id) {}
+
+    record OutsideAnswer(
+            long id,
+            String title,
+            boolean covered,
+            String finding,
+            Instant finishedAt,
+            Instant decideBy,
+            @Nullable String decision) {}
+
+    record DecisionRequest(@NotNull(message = "refrigerated, frozen, processed-again or discarded") String decision) {}
+
+    private final OutsideDesk desk;
+    private final RulingDesk rulings;
+    private final KitchenDesk kitchens;
+    private final InstantSource clock;
+    private final JsonMapper json;
+
+    OutsideController(
+            OutsideDesk desk, RulingDesk rulings, KitchenDesk kitchens, InstantSource clock, JsonMapper json) {
+        this.desk = desk;
+        this.rulings = rulings;
+        this.kitchens = kitchens;
+        this.clock = clock;
+        this.json = json;
+    }
+
+    /** Whether the tables cover what was done, and how long something can still be done about it. */
+    @PostMapping
+    HindsightAnswer check(@Valid @RequestBody DoneRequest request) {
+        Instant now = clock.instant();
+        if (request.finishedAt().isAfter(now)) {
+            throw new BadField("finishedAt", "that is still to come");
+        }
+        OutsideDesk.Held held = desk.hold(
+                batch(request),
+                new Hindsight.Done(
+                        new Minutes(request.minutes()),
+                        GaugePressure.ofPsi(request.psi()),
+                        !Boolean.FALSE.equals(request.vented()),
+                        !Boolean.FALSE.equals(request.unbroken())));
+        Long id = Boolean.TRUE.equals(request.keep())
+                ? (Long) desk.keep(
+                        title(request), json.writeValueAsString(request), held.hindsight(), request.finishedAt())
+                : null;
+        RulingAnswer ruling = rulings.answer(held.ruling());
+        return new HindsightAnswer(
+                held.hindsight().covered(),
+                held.ruling().timing().map(timing -> timing.minutes().value()).orElse(null),
+                held.ruling().timing().map(timing -> timing.reading().psi()).orElse(null),
+                ruling.headline(),
+                held.hindsight().shortfalls().stream()
+                        .map(shortfall -> new ShortfallAnswer(shortfall.code(), shortfall.text()))
+                        .toList(),
+                request.finishedAt().plus(Hindsight.DECIDE_WITHIN),
+                Hindsight.left(request.finishedAt(), now).toMillis(),
+                id);
+    }
+
+    private static String title(DoneRequest request) {
+        String said = Objects.requireNonNullElse(request.title(), "").strip();
+        String words = said.isEmpty() ? String.join(", ", request.lines()) : said;
+        return words.length() <= 120 ? words : words.substring(0, 120);
+    }
+
+    private Batch batch(DoneRequest request) {
+        Kitchen kitchen = kitchens.kitchen();
+        GaugeKind gauge =
+                GaugeKind.ofCode(request.gauge()).orElseThrow(() -> new BadField("gauge", "dial or weighted"));
+        return new Batch(
+                rulings.read(OutsideDesk.lines(request.lines())),
+                RulingDesk.pack(request.pack()),
+                Fraction.HALF,
+                List.of(request.jar().toCore("jar")),
+                altitude(request, kitchen),
+                new Gauge(gauge, GaugeError.NONE),
+                kitchen.school());
+    }
+
+    private static Altitude altitude(DoneRequest request, Kitchen kitchen) {
+        try {
+            return request.altitudeFt() != null
+                    ? Altitude.ofFeet(request.altitudeFt())
+                    : kitchen.altitude().orElseThrow(() -> new BadField("altitudeFt", "how high was it done?"));
+        } catch (IllegalArgumentException nowhere) {
+            throw new BadField("altitudeFt", "nobody cooks at that altitude");
+        }
+    }
+
+    /** What was written down, the newest first. */
+    @GetMapping
+    List<OutsideAnswer> outside() {
+        return desk.kept().stream()
+                .map(kept -> new OutsideAnswer(
+                        kept.id(),
+                        kept.title(),
+                        kept.covered(),
+                        kept.finding(),
+                        kept.finishedAt(),
+                        kept.finishedAt().plus(Hindsight.DECIDE_WITHIN),
+                        kept.decision().map(Decision::code).orElse(null)))
+                .toList();
+    }
+
+    /** What was done with jars that are not covered. */
+    @PostMapping("/{id}/decision")
+    List<OutsideAnswer> decideOutside(@PathVariable long id, @Valid @RequestBody DecisionRequest request) {
+        desk.decide(
+                id,
+                Decision.ofCode(request.decision())
+                        .orElseThrow(
+                                () -> new BadField("decision", "refrigerated, frozen, processed-again or discarded")));
+        return outside();
+    }
+}

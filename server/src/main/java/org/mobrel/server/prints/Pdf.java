@@ -1,0 +1,40 @@
+package org.mobrel.server.prints;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+
+/** Makes a page of HTML into a PDF, with fonts of its own and nothing from outside. */
+final class Pdf {
+
+    private static final String FONTS = "/net/sf/jasperreports/fonts/dejavu/";
+
+    private Pdf() {}
+
+    static byte[] of(String html) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfRendererBuilder builder = new PdfRendererBuilder();
+        builder.useFont(() -> font("DejaVuSans.ttf"), "DejaVu Sans", 400, FontStyle.NORMAL, true);
+        builder.useFont(() -> font("DejaVuSans-Bold.ttf"), "DejaVu Sans", 700, FontStyle.NORMAL, true);
+        builder.withHtmlContent(html, null);
+        builder.withProducer("Mobrel");
+        builder.toStream(out);
+        try {
+            builder.run();
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+        return out.toByteArray();
+    }
+
+    private static InputStream font(String file) {
+        InputStream font = Pdf.class.getResourceAsStream(FONTS + file);
+        if (font == null) {
+            throw new IllegalStateException("no font " + file);
+        }
+        return font;
+    }
+}

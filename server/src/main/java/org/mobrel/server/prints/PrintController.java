@@ -1,0 +1,157 @@
+package org.mobrel.server.prints;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.mobrel.server.platform.BadField;
+import org.mobrel.server.shelf.ShelfDesk;
+import org.mobrel.server.shelf.ShelfLot;
+import org.mobrel.shelf.LotCode;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** PDFs, each at an address of its own: a link or a command prints it. */
+@RestController
+@RequestMapping(path = "/api/prints", produces = MediaType.APPLICATION_PDF_VALUE)
+class PrintController {
+
+    private static final int MOST_LABELS = 600;
+
+    private final PrintDesk desk;
+    private final ShelfDesk shelf;
+
+    PrintController(PrintDesk desk, ShelfDesk shelf) {
+        this.desk = desk;
+        this.shelf = shelf;
+    }
+
+    @GetMapping("/process-card/{run}.pdf")
+    ResponseEntity<byte[]> processCard(@PathVariable long run, @RequestParam(defaultValue = "a4") String paper) {
+        return pdf("process-card", desk.processCard(run, paper(paper)));
+    }
+
+    @GetMapping("/batch/{batch}.pdf")
+    ResponseEntity<byte[]> batchRecord(@PathVariable long batch, @RequestParam(defaultValue = "a4") String paper) {
+        return pdf("batch-record", desk.batchRecord(batch, paper(paper)));
+    }
+
+    @GetMapping("/shelf.pdf")
+    ResponseEntity<byte[]> shelfList(@RequestParam(defaultValue = "a4") String paper) {
+        return pdf("shelf", desk.shelfList(paper(paper)));
+    }
+
+    @GetMapping("/holds.pdf")
+    ResponseEntity<byte[]> holdList(@RequestParam(defaultValue = "a4") String paper) {
+        return pdf("on-hold", desk.holdList(paper(paper)));
+    }
+
+    /**
+     * A sheet of labels.
+     *
+     * @param lots codes with how many labels of each, such as '26-1123-A*7'; without a number one for each jar on the shelf
+     * @param grid columns, rows, width, height, left, top, gap across and gap down, the last six in mm, with commas between
+     * @param first the first free label of a sheet that is partly used, from 1
+     * @param code whether the square code is printed
+     */
+    @GetMapping("/labels.pdf")
+    ResponseEntity<byte[]> labels(
+            @RequestParam List<String> lots,
+            @RequestParam(defaultValue = "3,8,64,33.9,7,12.9,2,0") List<String> grid,
+            @RequestParam(defaultValue = "1") int first,
+            @RequestParam(defaultValue = "true") boolean code,
+            @RequestParam(defaultValue = "a4") String paper) {
+        Paper sheetOf = paper(paper);
+        LabelSheet sheet = sheet(grid, sheetOf);
+        if (first < 1 || first > sheet.perSheet()) {
+            throw new BadField("first", "between 1 and %d on this sheet".formatted(sheet.perSheet()));
+        }
+        List<PrintDesk.PrintLabel> wanted = new ArrayList<>();
+        int labels = 0;
+        for (String each : lots) {
+            PrintDesk.PrintLabel label = label(each);
+            labels += label.copies();
+            wanted.add(label);
+        }
+        if (labels > MOST_LABELS) {
+            throw new BadField("lots", "%d labels at most, not %d".formatted(MOST_LABELS, labels));
+        }
+        String address = code
+                ? ServletUriComponentsBuilder.fromCurrentContextPath()
+                        .path("/shelf/")
+                        .toUriString()
+                : "";
+        return pdf("labels", desk.labels(wanted, sheet, first, sheetOf, address));
+    }
+
+    private PrintDesk.PrintLabel label(String said) {
+        String[] parts = said.split("\\*", 2);
+        ShelfLot lot;
+        try {
+            lot = shelf.lot(new LotCode(parts[0].strip().toUpperCase(Locale.ROOT)))
+                    .orElseThrow(() -> new BadField("lots", "there is no lot " + parts[0].strip()));
+        } catch (IllegalArgumentException noCode) {
+            throw new BadField("lots", "\"" + parts[0] + "\" is no lot");
+        }
+        try {
+            int copies = parts.length > 1
+                    ? Integer.parseInt(parts[1].strip())
+                    : lot.lot().jars();
+            if (copies < 0) {
+                throw new BadField("lots", "not below 0");
+            }
+            return new PrintDesk.PrintLabel(lot, copies);
+        } catch (NumberFormatException noNumber) {
+            throw new BadField("lots", "\"" + said + "\": how many labels?");
+        }
+    }
+
+    private static LabelSheet sheet(List<String> grid, Paper paper) {
+        if (grid.size() != 8) {
+            throw new BadField("grid", "eight numbers: columns, rows, width, height, left, top, gap across, gap down");
+        }
+        try {
+            double[] mm = grid.stream().mapToDouble(Double::parseDouble).toArray();
+            LabelSheet sheet = new LabelSheet((int) mm[0], (int) mm[1], mm[2], mm[3], mm[4], mm[5], mm[6], mm[7]);
+            boolean sound = sheet.columns() >= 1
+                    && sheet.columns() <= 10
+                    && sheet.rows() >= 1
+                    && sheet.rows() <= 30
+                    && sheet.width() >= 20
+                    && sheet.height() >= 12
+                    && sheet.left() >= 0
+                    && sheet.top() >= 0
+                    && sheet.gapX() >= 0
+                    && sheet.gapY() >= 0;
+            if (!sound || !sheet.fits(paper)) {
+                throw new BadField("grid", "these labels do not lie on that paper");
+            }
+            return sheet;
+        } catch (NumberFormatException noNumber) {
+            throw new BadField("grid", "numbers, in millimetres");
+        }
+    }
+
+    private static Paper paper(String code) {
+        return Paper.ofCode(code).orElseThrow(() -> new BadField("paper", "a4 or letter"));
+    }
+
+    private static ResponseEntity<byte[]> pdf(String name, byte[] content) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename("mobrel-" + name + ".pdf")
+                                .build()
+                                .toString())
+                .body(content);
+    }
+}

@@ -1,0 +1,67 @@
+package org.mobrel.server.shelf;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.Missing;
+import org.mobrel.shelf.LotCode;
+import org.mobrel.shelf.Movement;
+import org.mobrel.shelf.MovementKind;
+import org.mobrel.shelf.Place;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Sets what somebody counted beside the ledger. The difference becomes a line of it; nothing is written over. */
+@Service
+class Stocktake {
+
+    private final ShelfDesk desk;
+
+    Stocktake(ShelfDesk desk) {
+        this.desk = desk;
+    }
+
+    /**
+     * @return what differed, lot by lot
+     * @throws BadField if there is no such lot, or more were counted than there can be; then nothing is written
+     */
+    @Transactional
+    List<ShelfWire.Difference> count(Place place, List<ShelfWire.Counted> counted, ShelfDesk.Said said) {
+        List<ShelfWire.Difference> differences = new ArrayList<>();
+        for (int index = 0; index < counted.size(); index++) {
+            ShelfWire.Counted each = counted.get(index);
+            String field = "counted[%d]".formatted(index);
+            ShelfLot lot = lot(field, each.lot());
+            int was = lot.lot().jarsAt(place);
+            int change = each.jars() - was;
+            if (change != 0) {
+                Movement movement = change < 0
+                        ? Movement.out(MovementKind.MISSING, -change, place)
+                        : Movement.in(MovementKind.FOUND, change, place);
+                if (!lot.lot().allows(movement)) {
+                    throw new BadField(
+                            field + ".jars",
+                            "of lot %s there can be no more than %d here"
+                                    .formatted(
+                                            each.lot(),
+                                            was
+                                                    + lot.lot().shelved()
+                                                    - lot.lot().used()
+                                                    - lot.lot().jars()));
+                }
+                desk.move(lot.lot().code(), movement, said);
+                differences.add(new ShelfWire.Difference(each.lot(), lot.name(), was, each.jars(), change));
+            }
+        }
+        return differences;
+    }
+
+    private ShelfLot lot(String field, String code) {
+        try {
+            LotCode known = new LotCode(code);
+            return desk.lot(known).orElseThrow(() -> new Missing("lot", code));
+        } catch (IllegalArgumentException notOne) {
+            throw new BadField(field + ".lot", "\"" + code + "\" is no lot");
+        }
+    }
+}

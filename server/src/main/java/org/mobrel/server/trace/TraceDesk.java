@@ -1,0 +1,195 @@
+package org.mobrel.server.trace;
+
+import java.time.Instant;
+import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.mobrel.quantity.GaugeError;
+import org.mobrel.quantity.Minutes;
+import org.mobrel.run.HeldPressure;
+import org.mobrel.server.kitchen.CareDesk;
+import org.mobrel.server.kitchen.DialTested;
+import org.mobrel.server.kitchen.KitchenDesk;
+import org.mobrel.server.platform.Missing;
+import org.mobrel.server.run.Run;
+import org.mobrel.server.run.RunDesk;
+import org.mobrel.server.shelf.Hold;
+import org.mobrel.server.shelf.HoldDesk;
+import org.mobrel.server.shelf.ShelfDesk;
+import org.mobrel.server.shelf.ShelfLot;
+import org.mobrel.shelf.Margin;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Follows what came to light later to the lots it touches, and puts those on hold. */
+@Service
+public class TraceDesk {
+
+    /** The reasons. They are stored and never renamed. */
+    static final String GAUGE = "gauge-read-high";
+
+    static final String ROW = "row-corrected";
+
+    private final RunDesk runs;
+    private final ShelfDesk shelf;
+    private final HoldDesk holds;
+    private final KitchenDesk kitchens;
+    private final CareDesk care;
+    private final InstantSource clock;
+    private final ZoneId zone;
+
+    TraceDesk(
+            RunDesk runs,
+            ShelfDesk shelf,
+            HoldDesk holds,
+            KitchenDesk kitchens,
+            CareDesk care,
+            InstantSource clock,
+            ZoneId zone) {
+        this.runs = runs;
+        this.shelf = shelf;
+        this.holds = holds;
+        this.kitchens = kitchens;
+        this.care = care;
+        this.clock = clock;
+        this.zone = zone;
+    }
+
+    /**
+     * A lot in the light of a test.
+     *
+     * @param held what was read in its hold; empty where nothing was read, which cannot speak for it
+     * @param margin what that leaves over the pressure it needed
+     */
+    public record Touched(ShelfLot lot, Run run, Optional<HeldPressure> held, Optional<Margin> margin) {
+
+        /** Whether its margin was too small, or nobody can say. */
+        public boolean isShort() {
+            return margin.map(Margin::isShort).orElse(true);
+        }
+    }
+
+    /**
+     * What a test of a dial touches.
+     *
+     * @param since the day of the test before it; empty where there was none, so that all runs of the canner count
+     * @param lots of the runs between the two tests, the smallest margin first
+     */
+    public record GaugeTrace(
+            long test, String canner, LocalDate on, GaugeError error, Optional<LocalDate> since, List<Touched> lots) {}
+
+    /**
+     * The lots that were canned between a test and the one before it, each with the margin it had if the dial was as far off then.
+     *
+     * @throws Missing if there is no such test that counts
+     */
+    @Transactional(readOnly = true)
+    public GaugeTrace ofTest(long test) {
+        return kitchens.kitchen().canners().stream()
+                .flatMap(canner -> care.counting(canner.id()).stream()
+                        .filter(stored -> stored.id() == test)
+                        .map(stored -> trace(stored)))
+                .findFirst()
+                .orElseThrow(() -> new Missing("gauge test", test));
+    }
+
+    private GaugeTrace trace(DialTested tested) {
+        Instant from = tested.before().map(this::startOf).orElse(Instant.EPOCH);
+        Instant until = startOf(tested.test().on().plusDays(1));
+        List<Touched> lots = runs.dialRuns(tested.canner(), from, until).stream()
+                .flatMap(run -> shelf.lotsOfRuns(List.of(run.id())).stream()
+                        .map(lot -> touched(lot, run, tested.test().error())))
+                .sorted(Comparator.comparing(
+                        (Touched lot) -> lot.margin().map(Margin::milliPsi).orElse(Integer.MIN_VALUE)))
+                .toList();
+        return new GaugeTrace(
+                tested.id(),
+                tested.cannerName(),
+                tested.test().on(),
+                tested.test().error(),
+                tested.before(),
+                lots);
+    }
+
+    private Instant startOf(LocalDate day) {
+        return day.atStartOfDay(zone).toInstant();
+    }
+
+    private static Touched touched(ShelfLot lot, Run run, GaugeError error) {
+        Optional<HeldPressure> held = HeldPressure.of(run.plan(), run.events());
+        return new Touched(lot, run, held, held.map(each -> Margin.of(each.lowest(), error, run.truePressure())));
+    }
+
+    /** A test that shows a dial to read high holds every lot whose margin was too small, in the same breath. */
+    @EventListener
+    @Transactional
+    public void heard(DialTested tested) {
+        String cause = "test:" + tested.id();
+        if (tested.struck()) {
+            holds.holds(false).stream()
+                    .filter(hold -> hold.cause().equals(cause))
+                    .map(Hold::id)
+                    .forEach(id -> holds.release(id, "Mobrel", "The gauge test behind it was a slip of the pen."));
+            return;
+        }
+        if (tested.test().error().milliPsi() <= 0) {
+            return;
+        }
+        GaugeTrace trace = trace(tested);
+        trace.lots().stream()
+                .filter(Touched::isShort)
+                .forEach(lot -> holds.hold(lot.lot().lot().code(), GAUGE, inWords(trace, lot), cause, clock.instant()));
+    }
+
+    private static String inWords(GaugeTrace trace, Touched lot) {
+        String found = "The dial of %s was found to read %s psi high on %s. "
+                .formatted(trace.canner(), trace.error().psi(), trace.on());
+        return found
+                + lot.margin()
+                        .map(margin ->
+                                "The lowest reading of this hold was %s; that leaves %s psi less than the %s it needed."
+                                        .formatted(
+                                                lot.held()
+                                                        .orElseThrow()
+                                                        .lowest()
+                                                        .psi(),
+                                                margin.psi().negate(),
+                                                lot.run().truePressure().psi()))
+                        .orElse("No reading of this hold was written down, so nobody can say what it had.");
+    }
+
+    /** A lot whose time rests on a row that was corrected. */
+    public record ShortOfRow(ShelfLot lot, Minutes had) {}
+
+    /**
+     * Lots of a dish's jars that had less than a corrected row asks for.
+     *
+     * @param source the row as it is cited, such as 'Guide 4, beans or peas shelled dried'
+     * @param sizeOrLarger the jar size the row is for, as its code
+     */
+    @Transactional(readOnly = true)
+    public List<ShortOfRow> ofRow(List<Long> batches, String size, Minutes corrected) {
+        return batches.stream()
+                .flatMap(batch -> shelf.lotsOfBatch(batch).stream())
+                .filter(lot -> lot.size().code().equals(size))
+                .map(lot -> new ShortOfRow(lot, runs.run(lot.runId()).plan().process()))
+                .filter(lot -> lot.had().value() < corrected.value())
+                .toList();
+    }
+
+    /** Puts the lots of a corrected row on hold. */
+    @Transactional
+    public void holdForRow(List<ShortOfRow> lots, String source, Minutes corrected) {
+        lots.forEach(lot -> holds.hold(
+                lot.lot().lot().code(),
+                ROW,
+                "The row \"%s\" was corrected to %d min; this lot had %d."
+                        .formatted(source, corrected.value(), lot.had().value()),
+                "row:%s:%d".formatted(Integer.toHexString(source.hashCode()), corrected.value()),
+                clock.instant()));
+    }
+}

@@ -1,0 +1,251 @@
+import { Printer } from "lucide-react";
+import { useState } from "react";
+import { Button, Card, Choice, Field, Place, ProblemNote, Stepper } from "@/kit";
+import { type Lot, lotName, useShelf } from "@/shelf";
+
+/** A sheet of labels by its measures in millimetres. */
+interface Sheet {
+  readonly columns: number;
+  readonly rows: number;
+  readonly width: number;
+  readonly height: number;
+  readonly left: number;
+  readonly top: number;
+  readonly gapX: number;
+  readonly gapY: number;
+}
+
+const A4: Sheet = { columns: 3, rows: 8, width: 64, height: 33.9, left: 7, top: 12.9, gapX: 2, gapY: 0 };
+const LETTER: Sheet = {
+  columns: 3,
+  rows: 10,
+  width: 66.7,
+  height: 25.4,
+  left: 4.8,
+  top: 12.7,
+  gapX: 3.1,
+  gapY: 0,
+};
+const MEASURES: readonly (readonly [keyof Sheet, string])[] = [
+  ["columns", "Labels across"],
+  ["rows", "Labels down"],
+  ["width", "Width, mm"],
+  ["height", "Height, mm"],
+  ["left", "From the left edge, mm"],
+  ["top", "From the upper edge, mm"],
+  ["gapX", "Gap across, mm"],
+  ["gapY", "Gap down, mm"],
+];
+const KEPT = "mobrel.label-sheet";
+
+function kept(): { readonly paper: string; readonly sheet: Sheet } {
+  try {
+    const text = localStorage.getItem(KEPT);
+    return text ? JSON.parse(text) : { paper: "a4", sheet: A4 };
+  } catch {
+    return { paper: "a4", sheet: A4 };
+  }
+}
+
+/** Everything that goes on paper: labels for jars, and lists. */
+export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
+  const shelf = useShelf();
+  const [paper, setPaper] = useState(kept().paper);
+  const [sheet, setSheet] = useState<Sheet>(kept().sheet);
+  const [first, setFirst] = useState(1);
+  const [square, setSquare] = useState("yes");
+  const [counts, setCounts] = useState<ReadonlyMap<string, number>>(new Map());
+  const lots = [...(shelf.data?.lots ?? [])].reverse();
+  const newest = lot ?? lots[0]?.code;
+  const countOf = (each: Lot) => counts.get(each.code) ?? (each.code === newest ? each.jars : 0);
+  const wanted = lots.filter((each) => countOf(each) > 0);
+  const total = wanted.reduce((sum, each) => sum + countOf(each), 0);
+  const spots = sheet.columns * sheet.rows;
+  const keep = (next: { paper?: string; sheet?: Sheet }) => {
+    const now = { paper: next.paper ?? paper, sheet: next.sheet ?? sheet };
+    setPaper(now.paper);
+    setSheet(now.sheet);
+    localStorage.setItem(KEPT, JSON.stringify(now));
+  };
+  const address =
+    `/api/prints/labels.pdf?paper=${paper}&first=${first}&code=${square === "yes"}` +
+    `&grid=${MEASURES.map(([key]) => sheet[key]).join(",")}` +
+    wanted.map((each) => `&lots=${each.code}*${countOf(each)}`).join("");
+  return (
+    <Place
+      title="Labels and lists"
+      lead="Each opens as a PDF; print it at its real size, without fitting it to the page"
+    >
+      <ProblemNote error={shelf.error} />
+      <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
+        <Card label="Labels" className="flex flex-col gap-4">
+          <div className="flex flex-wrap items-center justify-between gap-3">
+            <h2 className="text-lg font-bold">Labels for jars</h2>
+            {total === 0 ? (
+              <Button disabled icon={<Printer size={20} />}>
+                No label chosen
+              </Button>
+            ) : (
+              <a
+                className="btn btn-primary min-h-11 px-5 font-bold text-base"
+                href={address}
+                target="_blank"
+                rel="noreferrer"
+              >
+                <Printer size={20} aria-hidden="true" />
+                {total === 1 ? "One label" : `${total} labels`}
+              </a>
+            )}
+          </div>
+          <div className="flex flex-wrap items-start gap-8">
+            <SheetPicture sheet={sheet} paper={paper} first={first} total={total} onFirst={setFirst} />
+            <div className="flex min-w-60 flex-1 flex-col gap-2">
+              <p className="text-soft">
+                Tap the first free label of a sheet that is partly used: printing begins at{" "}
+                <strong className="text-ink">position {Math.min(first, spots)}</strong>.
+              </p>
+              <Choice
+                label="Square code"
+                value={square}
+                options={[
+                  { value: "yes", text: "With" },
+                  { value: "no", text: "Without" },
+                ]}
+                onChange={setSquare}
+              />
+              <ul>
+                {lots.map((each) => (
+                  <li key={each.code} className="border-b border-line last:border-0">
+                    <Stepper
+                      label={`${each.code} ${lotName(each)}`}
+                      value={countOf(each)}
+                      max={200}
+                      onChange={(count) => setCounts(new Map(counts).set(each.code, count))}
+                    />
+                  </li>
+                ))}
+              </ul>
+            </div>
+          </div>
+        </Card>
+        <div className="flex flex-col gap-4">
+          <Card label="Lists" className="flex flex-col gap-3">
+            <h2 className="text-lg font-bold">Lists</h2>
+            <PrintLink href={`/api/prints/shelf.pdf?paper=${paper}`} text="What stands on the shelf" />
+            <PrintLink href={`/api/prints/holds.pdf?paper=${paper}`} text="Lots on hold" />
+            <p className="text-[0.95rem] text-soft">
+              The card for the stove and the record of a batch are printed from its page in the logbook.
+            </p>
+          </Card>
+          <Card label="Paper" className="flex flex-col gap-3">
+            <Choice
+              label="Paper"
+              value={paper}
+              options={[
+                { value: "a4", text: "A4" },
+                { value: "letter", text: "US letter" },
+              ]}
+              onChange={(next) => keep({ paper: next, sheet: next === "a4" ? A4 : LETTER })}
+            />
+            <div className="grid grid-cols-2 gap-x-4">
+              {MEASURES.map(([key, text]) => (
+                <Field key={key} label={text}>
+                  {(id) => (
+                    <input
+                      id={id}
+                      className="input digits w-full"
+                      inputMode="decimal"
+                      defaultValue={sheet[key]}
+                      key={`${paper}/${key}`}
+                      onBlur={(event) => {
+                        const value = Number(event.target.value.replace(",", "."));
+                        if (Number.isFinite(value) && value >= 0) {
+                          keep({ sheet: { ...sheet, [key]: value } });
+                        }
+                      }}
+                    />
+                  )}
+                </Field>
+              ))}
+            </div>
+          </Card>
+        </div>
+      </div>
+    </Place>
+  );
+}
+
+function PrintLink({ href, text }: { readonly href: string; readonly text: string }) {
+  return (
+    <a
+      className="btn btn-outline min-h-11 justify-start border-line bg-paper font-bold text-base text-primary"
+      href={href}
+      target="_blank"
+      rel="noreferrer"
+    >
+      <Printer size={20} aria-hidden="true" />
+      {text}
+    </a>
+  );
+}
+
+interface PictureProps {
+  readonly sheet: Sheet;
+  readonly paper: string;
+  readonly first: number;
+  readonly total: number;
+  readonly onFirst: (first: number) => void;
+}
+
+/** The sheet to scale: used labels are empty, those to be printed are filled. */
+function SheetPicture({ sheet, paper, first, total, onFirst }: PictureProps) {
+  const [width, height] = paper === "a4" ? [210, 297] : [215.9, 279.4];
+  const spots = Array.from({ length: Math.min(300, sheet.columns * sheet.rows) }, (_, index) => index + 1);
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a drawing whose parts can be tapped
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      className="h-96 shrink-0"
+      role="group"
+      aria-label="The sheet of labels"
+    >
+      <rect width={width} height={height} className="fill-ground stroke-line" strokeWidth="1.5" />
+      {spots.map((spot) => {
+        const column = (spot - 1) % sheet.columns;
+        const row = Math.floor((spot - 1) / sheet.columns);
+        const printed = spot >= first && spot < first + total;
+        return (
+          // biome-ignore lint/a11y/useSemanticElements: a label in a drawing of the sheet
+          <g
+            key={spot}
+            role="button"
+            tabIndex={0}
+            aria-label={`Begin at position ${spot}`}
+            className="cursor-pointer"
+            onClick={() => onFirst(spot)}
+            onKeyDown={(event) => event.key === "Enter" && onFirst(spot)}
+          >
+            <rect
+              x={sheet.left + column * (sheet.width + sheet.gapX)}
+              y={sheet.top + row * (sheet.height + sheet.gapY)}
+              width={sheet.width}
+              height={sheet.height}
+              rx="3"
+              className={`stroke-bar ${printed ? "fill-primary" : spot < first ? "fill-steam" : "fill-paper"}`}
+              strokeWidth="0.8"
+            />
+            <text
+              x={sheet.left + column * (sheet.width + sheet.gapX) + sheet.width / 2}
+              y={sheet.top + row * (sheet.height + sheet.gapY) + sheet.height / 2}
+              dy="0.35em"
+              textAnchor="middle"
+              className={`text-[11px] font-bold ${printed ? "fill-primary-content" : "fill-soft"}`}
+            >
+              {spot}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

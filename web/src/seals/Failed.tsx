@@ -1,0 +1,105 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useNavigate } from "@tanstack/react-router";
+import { useState } from "react";
+import { api, body } from "@/api/client";
+import { Button, Card, ProblemNote } from "@/kit";
+import { formatClock, formatDateTime } from "@/quantity";
+import { cookName, type Run, useTell } from "@/stove";
+
+/** An unsealed jar is a decision with a limit: a day from when the heat went off. */
+export function Failed({ run, now }: { readonly run: Run; readonly now: number }) {
+  const tell = useTell(run);
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [chosen, setChosen] = useState<readonly number[]>(run.unsettled);
+  const jars = chosen.filter((jar) => run.unsettled.includes(jar));
+  const left = run.decideBy == null ? 0 : Date.parse(run.decideBy) - now;
+  const again = useMutation({
+    mutationFn: () =>
+      body(
+        api.POST("/api/batches/again", {
+          body: { runId: run.id, jars: [...jars], cannerId: run.cannerId, by: cookName() },
+        }),
+      ),
+    onSuccess: async () => {
+      await queries.invalidateQueries();
+      await navigate({ to: "/stove" });
+    },
+  });
+  const settle = async (decision: string) => {
+    for (const jar of jars) {
+      await tell.mutateAsync({ type: "jar-settled", jar, decision }).catch(() => undefined);
+    }
+  };
+  const busy = tell.isPending || again.isPending || jars.length === 0;
+  return (
+    <Card label="Jars that did not seal" tone="brick" className="flex flex-col gap-4">
+      <div>
+        <h2 className="text-xl font-bold">
+          {run.unsettled.length === 1
+            ? "One jar did not seal."
+            : `${run.unsettled.length} jars did not seal.`}{" "}
+          {left > 0 ? (
+            <span>
+              Decide within <span className="digits">{formatClock(left)}</span>.
+            </span>
+          ) : (
+            "The 24 hours are over."
+          )}
+        </h2>
+        <p className="text-soft">
+          {left > 0
+            ? `Counted from the end of the process, until ${formatDateTime(run.decideBy ?? run.now)}. Keep ${run.unsettled.length === 1 ? "it" : "them"} cold meanwhile.`
+            : "A jar that stood unsealed at room temperature since then is discarded; do not taste it."}
+        </p>
+      </div>
+      {run.unsettled.length > 1 && (
+        <div className="flex flex-wrap gap-2">
+          {run.unsettled.map((jar) => (
+            <Button
+              key={jar}
+              aria-pressed={jars.includes(jar)}
+              look={jars.includes(jar) ? "main" : "plain"}
+              onClick={() =>
+                setChosen(jars.includes(jar) ? jars.filter((each) => each !== jar) : [...jars, jar].sort())
+              }
+            >
+              Jar {jar}
+            </Button>
+          ))}
+        </div>
+      )}
+      <ProblemNote error={tell.error ?? again.error} />
+      <div className="flex flex-wrap gap-3">
+        <Button
+          size="stove"
+          look="main"
+          className="flex-1 flex-col gap-0"
+          disabled={busy || left <= 0}
+          onClick={() => again.mutate()}
+        >
+          <span>Process again</span>
+          <span className="text-[0.9rem] font-normal">
+            new lid, rim looked at, the full {run.minutes} min
+          </span>
+        </Button>
+        {[
+          ["refrigerated", "Refrigerated", "eaten within a few days"],
+          ["frozen", "Frozen", "with room to swell"],
+          ["discarded", "Discarded", ""],
+        ].map(([code, text, detail]) => (
+          <Button
+            key={code}
+            size="stove"
+            className="flex-1 flex-col gap-0"
+            disabled={busy}
+            onClick={() => void settle(code ?? "")}
+          >
+            <span>{text}</span>
+            {detail && <span className="text-[0.9rem] font-normal">{detail}</span>}
+          </Button>
+        ))}
+      </div>
+    </Card>
+  );
+}

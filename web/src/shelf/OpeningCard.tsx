@@ -1,0 +1,42 @@
+import { Button } from "@/kit";
+
+interface Props {
+  readonly altitudeFt: number | undefined;
+  readonly finish: string;
+  readonly onGood: () => void;
+  readonly onSpoiled: () => void;
+  readonly onClose: () => void;
+}
+
+/** Before a jar is opened: what to look for, and how long to boil it. A doubtful jar is never tasted. */
+export function OpeningCard({ altitudeFt, finish, onGood, onSpoiled, onClose }: Props) {
+  const boil = 10 + Math.ceil(Math.max(0, altitudeFt ?? 0) / 1000);
+  return (
+    <div className="flex flex-col gap-3 rounded-field bg-steam p-4">
+      <p className="text-lg font-bold">Look before you open it</p>
+      <ul className="ml-5 list-disc">
+        <li>Lid sunk, not bulging; nothing leaks; nothing dried on under the lid.</li>
+        <li>As it opens: it does not spurt, foam or smell odd; no mould, no unusual cloudiness.</li>
+        <li>
+          Boil it <strong>{boil} minutes</strong> before anybody tastes it.
+        </li>
+        {finish && (
+          <li>
+            Then: <strong>{finish}</strong>.
+          </li>
+        )}
+      </ul>
+      <div className="flex flex-wrap gap-3">
+        <Button look="main" className="min-h-14" onClick={onGood}>
+          It is good: take it
+        </Button>
+        <Button look="loss" className="min-h-14" onClick={onSpoiled}>
+          Something is wrong with it
+        </Button>
+        <Button look="quiet" onClick={onClose}>
+          Leave it
+        </Button>
+      </div>
+    </div>
+  );
+}

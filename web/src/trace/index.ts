@@ -1,0 +1,1 @@
+export { TracePage } from "./TracePage";

@@ -116,8 +116,9 @@ export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
               <ul>
                 {lots.map((each) => (
                   <li key={each.code} className="border-b border-line last:border-0">
+                    <p className="-mb-1 pt-1 text-[0.95rem] text-soft">{lotName(each)}</p>
                     <Stepper
-                      label={`${each.code} ${lotName(each)}`}
+                      label={each.code}
                       value={countOf(each)}
                       max={200}
                       onChange={(count) => setCounts(new Map(counts).set(each.code, count))}

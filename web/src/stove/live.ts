@@ -130,6 +130,8 @@ function connect() {
     });
   on("runs", (data) => opened((data as { runs: Run[] }).runs));
   on("run", (data) => hear(data as Run));
+  // Another kitchen stands there now: nothing this page knows is of it.
+  on("restart", () => location.reload());
   on("beat", (data) => beaten(Date.parse((data as { now: string }).now)));
   on("simulation", (data) => {
     const told = data as Simulation;

@@ -112,6 +112,34 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    /** As {@link #post}, of a file. */
+    public Answer postBytes(String path, byte[] body) {
+        return send(request(path)
+                .header("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+    }
+
+    /** What is answered, as it came. */
+    public byte[] bytes(String path) {
+        try {
+            HttpResponse<byte[]> response =
+                    http.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray());
+            if (response.statusCode() != 200) {
+                throw new IllegalStateException(path + " was answered " + response.statusCode());
+            }
+            return response.body();
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+
+    public String text(String path) {
+        return new String(bytes(path), StandardCharsets.UTF_8);
+    }
+
     public Answer put(String path, String body) {
         return send(request(path)
                 .header("Content-Type", "application/json")

@@ -17,6 +17,7 @@ import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.kitchen.KitchenDesk;
 import org.mobrel.server.platform.Conflict;
+import org.mobrel.server.platform.KitchenReplaced;
 import org.mobrel.server.run.Run;
 import org.mobrel.server.run.RunChanged;
 import org.mobrel.server.run.RunDesk;
@@ -136,6 +137,12 @@ public class SimulationDesk implements SmartLifecycle {
         if (known != null && !known.run.isNewerThan(change.run())) {
             known.run = change.run();
         }
+    }
+
+    @TransactionalEventListener
+    void replaced(KitchenReplaced replaced) {
+        all.clear();
+        ticking.execute(this::findThemAgain);
     }
 
     private void tick() {

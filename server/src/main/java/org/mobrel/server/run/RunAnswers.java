@@ -8,7 +8,9 @@ import org.mobrel.day.CannerTimes;
 import org.mobrel.run.Outlook;
 import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.kitchen.KitchenDesk;
+import org.mobrel.server.platform.KitchenReplaced;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Answers about runs, with what this canner and its burner did before. */
 @Service
@@ -29,6 +31,11 @@ public class RunAnswers {
         this.desk = desk;
         this.kitchens = kitchens;
         this.clock = clock;
+    }
+
+    @TransactionalEventListener
+    void forget(KitchenReplaced replaced) {
+        pasts.clear();
     }
 
     public RunWire.RunAnswer answer(Run run) {

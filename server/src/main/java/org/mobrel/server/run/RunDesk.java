@@ -25,6 +25,7 @@ import org.mobrel.run.RunTimes;
 import org.mobrel.run.Stage;
 import org.mobrel.run.Teller;
 import org.mobrel.server.platform.Conflict;
+import org.mobrel.server.platform.KitchenReplaced;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.server.platform.SqlTime;
 import org.mobrel.server.shelf.HoldDesk;
@@ -32,6 +33,7 @@ import org.mobrel.server.shelf.ShelfDesk;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
@@ -281,6 +283,11 @@ public class RunDesk {
     /** Once it is stored, everybody hears of it. */
     private void changed(Run after) {
         news.publishEvent(new RunChanged(after));
+    }
+
+    @TransactionalEventListener
+    void forget(KitchenReplaced replaced) {
+        past.clear();
     }
 
     /** Once this is stored: read before, the times of the last run would be kept without it. */

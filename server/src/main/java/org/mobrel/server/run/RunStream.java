@@ -14,6 +14,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.server.platform.KitchenReplaced;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
@@ -160,6 +161,12 @@ public class RunStream implements SmartLifecycle {
             listener.changed.merge(change.run().id(), change.run(), (old, now) -> old.isNewerThan(now) ? old : now);
             listener.wake();
         }
+    }
+
+    /** Another kitchen: what the pages have of the one before is wrong from the first event on. */
+    @TransactionalEventListener
+    void replaced(KitchenReplaced replaced) {
+        say("restart", 0, new Beat(clock.instant()));
     }
 
     /** Says something to every page that need not be kept; only the last of each name is of interest. */

@@ -1,0 +1,90 @@
+package org.mobrel.server.backup;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Locale;
+import java.util.Map;
+import org.mobrel.server.platform.BadField;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+
+@RestController
+class BackupController {
+
+    /**
+     * @param coming rows that come in, by section
+     * @param leaving rows that go
+     * @param relabelled lots that get another code, because theirs is taken here
+     * @param done whether it was done, or only tried
+     */
+    record RestoreAnswer(
+            boolean done,
+            Map<String, Integer> inFile,
+            Map<String, Integer> coming,
+            Map<String, Integer> leaving,
+            Map<String, String> relabelled) {}
+
+    private final BackupDesk desk;
+    private final InstantSource clock;
+    private final ZoneId zone;
+
+    BackupController(BackupDesk desk, InstantSource clock, ZoneId zone) {
+        this.desk = desk;
+        this.clock = clock;
+        this.zone = zone;
+    }
+
+    /** The whole kitchen as one file. */
+    @GetMapping("/api/backup")
+    ResponseEntity<StreamingResponseBody> backup() {
+        String name = "mobrel-kitchen-%s.json".formatted(LocalDate.ofInstant(clock.instant(), zone));
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(desk::write);
+    }
+
+    /**
+     * Takes a backup in; its bytes are the body.
+     *
+     * @param way replace: in place of what is here; merge: beside it
+     * @param dryRun only say what it would do
+     */
+    @PostMapping(path = "/api/backup", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    RestoreAnswer restore(
+            @RequestParam String way, @RequestParam(defaultValue = "true") boolean dryRun, HttpServletRequest request)
+            throws IOException {
+        BackupDesk.Way how =
+                switch (way.toLowerCase(Locale.ROOT)) {
+                    case "replace" -> BackupDesk.Way.REPLACE;
+                    case "merge" -> BackupDesk.Way.MERGE;
+                    default -> throw new BadField("way", "replace or merge");
+                };
+        Path file = BackupDesk.keep(request.getInputStream());
+        try {
+            return answer(true, desk.restore(file, how, dryRun));
+        } catch (BackupDesk.OnlyTried tried) {
+            return answer(false, tried.restored());
+        } finally {
+            Files.deleteIfExists(file);
+        }
+    }
+
+    private static RestoreAnswer answer(boolean done, BackupDesk.Restored restored) {
+        return new RestoreAnswer(done, restored.inFile(), restored.coming(), restored.leaving(), restored.relabelled());
+    }
+}

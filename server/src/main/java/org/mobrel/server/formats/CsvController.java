@@ -1,0 +1,57 @@
+package org.mobrel.server.formats;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Locale;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.mobrel.server.platform.Missing;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+
+@RestController
+class CsvController {
+
+    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
+
+    private final CsvStore store;
+
+    CsvController(CsvStore store) {
+        this.store = store;
+    }
+
+    /** A table for other programs: shelf, lots, batches or readings. Instants are UTC. */
+    @GetMapping("/api/formats/{sheet}.csv")
+    ResponseEntity<StreamingResponseBody> sheet(@PathVariable String sheet) {
+        CsvStore.Sheet known = Arrays.stream(CsvStore.Sheet.values())
+                .filter(each -> each.name().toLowerCase(Locale.ROOT).equals(sheet))
+                .findFirst()
+                .orElseThrow(() -> new Missing("table", sheet));
+        return ResponseEntity.ok()
+                .contentType(CSV)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("mobrel-" + sheet + ".csv")
+                                .build()
+                                .toString())
+                .body(out -> write(known, out));
+    }
+
+    private void write(CsvStore.Sheet sheet, OutputStream out) throws IOException {
+        Writer text = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            store.write(sheet, printer);
+        }
+    }
+}

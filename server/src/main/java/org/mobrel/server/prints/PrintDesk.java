@@ -54,13 +54,14 @@ public class PrintDesk {
     byte[] processCard(long runId, Paper paper) {
         Run run = runs.run(runId);
         boolean dial = run.plan().gauge().code().equals("dial");
-        String pressure = run.plan().target().psi() + (dial ? " psi on this dial" : " lb weight");
+        String pressure = run.plan().target().psi() + (dial ? " psi" : " lb");
+        String headspace = run.headspaceIn().stripTrailingZeros().toPlainString();
         String body =
                 "<h1>" + Html.text(run.title()) + "</h1><p>" + Html.text(jars(run.jars()) + " · " + run.cannerName())
                         + "</p><table><tr>"
                         + figure(run.plan().process().value() + " min", "at pressure, without a break")
-                        + figure(pressure, dial ? "or more, read on the dial" : "moving properly")
-                        + figure(run.headspaceIn() + " in", "headspace")
+                        + figure(pressure, dial ? "or more, on this dial" : "weight, moving properly")
+                        + figure(headspace + " in", "headspace")
                         + "</tr></table><h2>Steps</h2><ol>"
                         + steps(run).stream()
                                 .map(step -> "<li>" + Html.text(step) + "</li>")
@@ -81,7 +82,7 @@ public class PrintDesk {
         return List.of(
                 "Rack in, two to three inches of hot water. Vent, gasket, plug and gauge looked at.",
                 "Fill to %s inch below the rim; work out bubbles, wipe rims, lids on, bands fingertip-tight."
-                        .formatted(run.headspaceIn()),
+                        .formatted(run.headspaceIn().stripTrailingZeros().toPlainString()),
                 "Lid locked, weight off, high heat: when steam comes as a steady plume, 10 minutes by the clock.",
                 "Weight on. The clock starts when it is at " + mark + ".",
                 "%d minutes. If the pressure falls below %s: bring it back and start the whole time again."

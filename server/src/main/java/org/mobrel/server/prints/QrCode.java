@@ -30,7 +30,7 @@ final class QrCode {
                             BarcodeFormat.QR_CODE,
                             0,
                             0,
-                            Map.of(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M, EncodeHintType.MARGIN, 1));
+                            Map.of(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M, EncodeHintType.MARGIN, 2));
             ByteArrayOutputStream png = new ByteArrayOutputStream();
             ImageIO.write(drawn(modules), "png", png);
             return "data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray());

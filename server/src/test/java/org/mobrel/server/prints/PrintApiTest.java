@@ -1,0 +1,194 @@
+package org.mobrel.server.prints;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
+import com.google.zxing.MultiFormatReader;
+import com.google.zxing.NotFoundException;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.NamedCsvRecord;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.PDFTextStripperByArea;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mobrel.server.TestServer;
+import org.mobrel.server.run.TestKitchen;
+import tools.jackson.databind.JsonNode;
+
+/** What is printed and what other programs get: read back by libraries that did not write it. */
+@ExtendWith(TestServer.class)
+class PrintApiTest {
+
+    private static final double POINTS_A_MM = 72 / 25.4;
+
+    private record Canned(long run, long batch, String lot) {}
+
+    private static Canned canned(TestKitchen kitchen) {
+        long run = kitchen.run(4, 0);
+        long batch = kitchen.rested(run, "13").get("batchId").asLong();
+        kitchen.sealed(run);
+        JsonNode page = kitchen.server().get("/api/batches/" + batch).body();
+        return new Canned(run, batch, page.get("lots").get(0).get("code").asString());
+    }
+
+    private static PDDocument pdf(TestServer server, String path) throws IOException {
+        return Loader.loadPDF(server.bytes("/api/prints/" + path));
+    }
+
+    private static String text(PDDocument document) throws IOException {
+        return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+    }
+
+    @Test
+    void the_card_for_the_stove_says_time_pressure_and_headspace_on_either_paper(TestServer server) throws IOException {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long run = kitchen.run(4, 0);
+        for (String paper : List.of("a4", "letter")) {
+            try (PDDocument card = pdf(server, "process-card/%d.pdf?paper=%s".formatted(run, paper))) {
+                assertThat(card.getNumberOfPages()).isEqualTo(1);
+                PDRectangle size = card.getPage(0).getMediaBox();
+                assertThat(size.getWidth() / POINTS_A_MM)
+                        .isBetween(paper.equals("a4") ? 209.5 : 215.4, paper.equals("a4") ? 210.5 : 216.4);
+                assertThat(text(card)).contains("Bean soup", "90 min", "12.5 psi", "1 in", "10 minutes by the clock");
+            }
+        }
+        assertThat(server.get("/api/prints/process-card/%d.pdf?paper=a5".formatted(run))
+                        .status())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void labels_begin_at_the_first_free_one_and_their_square_code_leads_to_the_lot(TestServer server)
+            throws IOException, NotFoundException {
+        Canned canned = canned(TestKitchen.in(server, 0.5));
+        server.put("/api/shelf/" + canned.lot() + "/finish", "{\"finish\": \"Add cream & <herbs>\"}");
+        try (PDDocument sheet = pdf(server, "labels.pdf?first=5&lots=" + canned.lot())) {
+            assertThat(sheet.getNumberOfPages()).isEqualTo(1);
+            assertThat(labelAt(sheet, 4)).isBlank();
+            for (int position = 5; position <= 8; position++) {
+                assertThat(labelAt(sheet, position))
+                        .contains("Bean soup", canned.lot(), "Add cream & <herbs>", "best by");
+            }
+            assertThat(labelAt(sheet, 9)).isBlank();
+            BufferedImage printed = new PDFRenderer(sheet).renderImageWithDPI(0, 300);
+            for (int position = 5; position <= 8; position++) {
+                assertThat(squareCode(printed, position))
+                        .isEqualTo("http://127.0.0.1:%d/shelf/%s".formatted(server.port(), canned.lot()));
+            }
+        }
+        try (PDDocument two = pdf(server, "labels.pdf?first=24&code=false&lots=" + canned.lot() + "*3")) {
+            assertThat(two.getNumberOfPages()).isEqualTo(2);
+        }
+        String wrong = "/api/prints/labels.pdf?lots=" + canned.lot();
+        assertThat(server.get(wrong + "&first=25").body().get("field").asString())
+                .isEqualTo("first");
+        assertThat(server.get(wrong + "&grid=3,8,90,30,0,0,0,0")
+                        .body()
+                        .get("field")
+                        .asString())
+                .isEqualTo("grid");
+        assertThat(server.get("/api/prints/labels.pdf?lots=26-0101-Q")
+                        .body()
+                        .get("reason")
+                        .asString())
+                .contains("there is no lot");
+    }
+
+    /** The words on one label of the usual sheet: three across, eight down. */
+    private static String labelAt(PDDocument sheet, int position) throws IOException {
+        int index = position - 1;
+        PDFTextStripperByArea area = new PDFTextStripperByArea();
+        area.addRegion(
+                "label",
+                new Rectangle2D.Double(
+                        (7 + index % 3 * 66.0) * POINTS_A_MM,
+                        (12.9 + index / 3 * 33.9) * POINTS_A_MM,
+                        64 * POINTS_A_MM,
+                        33.9 * POINTS_A_MM));
+        area.extractRegions(sheet.getPage(0));
+        return area.getTextForRegion("label").replaceAll("\\s+", " ");
+    }
+
+    /** What a phone held over one label reads. */
+    private static String squareCode(BufferedImage page, int position) throws NotFoundException {
+        double dots = 300 / 25.4;
+        int index = position - 1;
+        BufferedImage label = page.getSubimage(
+                (int) ((7 + index % 3 * 66.0) * dots),
+                (int) ((12.9 + index / 3 * 33.9) * dots),
+                (int) (64 * dots),
+                (int) (33.9 * dots));
+        int[] rgb = label.getRGB(0, 0, label.getWidth(), label.getHeight(), null, 0, label.getWidth());
+        BinaryBitmap bits =
+                new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(label.getWidth(), label.getHeight(), rgb)));
+        return new MultiFormatReader()
+                .decode(bits, Map.of(DecodeHintType.TRY_HARDER, true))
+                .getText();
+    }
+
+    @Test
+    void records_and_lists_hold_what_the_pages_say(TestServer server) throws IOException {
+        Canned canned = canned(TestKitchen.in(server, 0.5));
+        try (PDDocument record = pdf(server, "batch/%d.pdf".formatted(canned.batch()));
+                PDDocument shelf = pdf(server, "shelf.pdf?paper=letter");
+                PDDocument holds = pdf(server, "holds.pdf")) {
+            assertThat(text(record))
+                    .contains(
+                            "Navy beans set the time: 90 min in quarts.",
+                            "heat off",
+                            "13 psi",
+                            "4 of 4 sealed",
+                            canned.lot());
+            assertThat(text(shelf)).contains(canned.lot(), "4 quarts", "Shelf 4");
+            assertThat(text(holds)).contains("On hold: do not use").doesNotContain(canned.lot());
+        }
+    }
+
+    @Test
+    void tables_are_read_by_another_program_without_loss_and_no_cell_is_a_formula(TestServer server) {
+        Canned canned = canned(TestKitchen.in(server, 0.5));
+        String nasty = "=SUM(A1), \"quoted\"; salt";
+        server.put(
+                "/api/shelf/" + canned.lot() + "/finish",
+                "{\"finish\": \"%s\"}".formatted(nasty.replace("\"", "\\\"")));
+        NamedCsvRecord lot = records(server, "lots").stream()
+                .filter(record -> record.getField("lot").equals(canned.lot()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(lot.getField("finish")).isEqualTo("'" + nasty);
+        assertThat(lot.getField("shelved")).isEqualTo("4");
+        assertThat(records(server, "shelf"))
+                .anyMatch(record -> record.getField("lot").equals(canned.lot())
+                        && record.getField("place").equals("Shelf")
+                        && record.getField("jars").equals("4"));
+        assertThat(records(server, "batches"))
+                .anyMatch(record -> record.getField("run").equals(Long.toString(canned.run()))
+                        && record.getField("minutes").equals("90"));
+        assertThat(records(server, "readings").stream()
+                        .filter(record -> record.getField("run").equals(Long.toString(canned.run())))
+                        .map(record -> Double.parseDouble(record.getField("psi"))))
+                .containsExactly(12.5, 13.0);
+        for (String table : List.of("shelf", "lots", "batches", "readings")) {
+            assertThat(records(server, table)).allSatisfy(record -> assertThat(record.getFields())
+                    .noneMatch(cell -> cell.matches("(?s)[=+@\\t\\r].*|-(?!\\d).*")));
+        }
+        assertThat(server.get("/api/formats/secrets.csv").status()).isEqualTo(404);
+    }
+
+    private static List<NamedCsvRecord> records(TestServer server, String table) {
+        return CsvReader.builder().ofNamedCsvRecord(server.text("/api/formats/" + table + ".csv")).stream()
+                .toList();
+    }
+}

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Problem } from "@/api/problem";
 import { applyTheme, chosenTheme, type ThemeChoice } from "@/app";
 import { Button, Card, Choice, Field, LinkButton, Loading, Place, ProblemNote } from "@/kit";
+import { BackupCard } from "./BackupCard";
 import { BandWords } from "./BandWords";
 import { CannerCard } from "./CannerCard";
 import { CannerForm } from "./CannerForm";
@@ -35,6 +36,7 @@ export function KitchenPlace() {
           <Canners kitchen={kitchen.data} />
           <CupboardCard kitchen={kitchen.data} />
           <GaugesCard />
+          <BackupCard />
         </div>
       </div>
       <p className="text-[0.95rem] text-soft">

@@ -3,3 +3,4 @@ export { PlanPlace } from "./PlanPlace";
 export { PlansPlace } from "./PlansPlace";
 export { PrepPage } from "./PrepPage";
 export { ShoppingPage } from "./ShoppingPage";
+export { TodaysDay } from "./TodaysDay";

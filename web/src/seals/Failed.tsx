@@ -11,8 +11,10 @@ export function Failed({ run, now }: { readonly run: Run; readonly now: number }
   const tell = useTell(run);
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [chosen, setChosen] = useState<readonly number[]>(run.unsettled);
-  const jars = chosen.filter((jar) => run.unsettled.includes(jar));
+  const [leftOut, setLeftOut] = useState<readonly number[]>([]);
+  // The last one is always meant.
+  const jars =
+    run.unsettled.length === 1 ? run.unsettled : run.unsettled.filter((jar) => !leftOut.includes(jar));
   const left = run.decideBy == null ? 0 : Date.parse(run.decideBy) - now;
   const again = useMutation({
     mutationFn: () =>
@@ -30,6 +32,7 @@ export function Failed({ run, now }: { readonly run: Run; readonly now: number }
     for (const jar of jars) {
       await tell.mutateAsync({ type: "jar-settled", jar, decision }).catch(() => undefined);
     }
+    setLeftOut([]);
   };
   const busy = tell.isPending || again.isPending || jars.length === 0;
   return (
@@ -61,7 +64,7 @@ export function Failed({ run, now }: { readonly run: Run; readonly now: number }
               aria-pressed={jars.includes(jar)}
               look={jars.includes(jar) ? "main" : "plain"}
               onClick={() =>
-                setChosen(jars.includes(jar) ? jars.filter((each) => each !== jar) : [...jars, jar].sort())
+                setLeftOut(jars.includes(jar) ? [...leftOut, jar] : leftOut.filter((each) => each !== jar))
               }
             >
               Jar {jar}

@@ -4,6 +4,7 @@ import { ShelfJar } from "@/jars";
 import { Card, LinkButton, Place, ProblemNote, Tag } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { OutsideList } from "@/logbook";
+import { TodaysDay } from "@/plan";
 import { countJars, formatClock, formatDateTime, jarWord } from "@/quantity";
 import { hueOf, type Lot, type Need, useHolds, useNeeds, useShelf } from "@/shelf";
 import { Offline, type Run, runNow, stageWord, useRunNow, useRuns } from "@/stove";
@@ -40,7 +41,6 @@ export function TodayPlace() {
       <ProblemNote error={shelf.error ?? kitchen.error} retry={() => shelf.refetch()} />
       {setUp && <FirstMinute />}
       <OutsideList />
-      <Due />
       <div className="grid items-start gap-4 lg:grid-cols-2">
         <Card label="On the stove">
           <h2 className="text-lg font-bold">On the stove</h2>
@@ -67,6 +67,8 @@ export function TodayPlace() {
           )}
         </Card>
       </div>
+      {shelf.data && <TodaysDay today={shelf.data.today} />}
+      <Due />
       <EatFirst lots={(shelf.data?.lots ?? []).filter((lot) => lot.jars > 0)} />
     </Place>
   );
@@ -86,7 +88,8 @@ function Due() {
     return null;
   }
   return (
-    <Card label="Also waiting" className="py-3!">
+    <Card label="Also waiting">
+      <h2 className="text-lg font-bold">Also waiting</h2>
       <ul>
         {held > 0 && (
           <DueRow

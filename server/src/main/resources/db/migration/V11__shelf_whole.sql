@@ -1,7 +1,8 @@
 -- Owner: org.mobrel.server.run. How a jar was found, and what some of the jars hold besides.
 ALTER TABLE run_event
   ADD COLUMN jar_level  VARCHAR(20)  NULL COMMENT 'why its liquid stands low: right, floating or siphoned',
-  ADD COLUMN band_off   BOOLEAN      NULL;
+  ADD COLUMN band_off   BOOLEAN      NULL,
+  ADD INDEX event_by_kind (kind);
 ALTER TABLE run_jars
   ADD COLUMN variant  VARCHAR(60)   NOT NULL DEFAULT '' COMMENT 'empty for the base',
   ADD COLUMN finish   VARCHAR(200)  NOT NULL DEFAULT '' COMMENT 'what is done when a jar is opened';

@@ -111,14 +111,20 @@ class BatchController {
                     int size) {
         BatchDesk.Wanted wanted = new BatchDesk.Wanted(q.strip(), canner, verdict.strip(), from, size);
         int total = desk.count(wanted);
-        List<BatchWire.BatchEntry> page =
-                desk.batches(wanted).stream().map(this::entry).toList();
+        List<StoredBatch> stored = desk.batches(wanted);
+        List<Run> all = runs.ofBatches(stored.stream().map(StoredBatch::id).toList());
+        List<BatchWire.BatchEntry> page = stored.stream()
+                .map(batch -> entry(
+                        batch,
+                        all.stream()
+                                .filter(run -> run.groups().stream().anyMatch(group -> group.batchId() == batch.id()))
+                                .toList()))
+                .toList();
         return new BatchWire.BatchBook(
                 total, page, !page.isEmpty() && from + page.size() < total ? from + page.size() : null);
     }
 
-    private BatchWire.BatchEntry entry(StoredBatch batch) {
-        List<Run> loads = runs.ofBatch(batch.id());
+    private BatchWire.BatchEntry entry(StoredBatch batch, List<Run> loads) {
         List<RunState> states = loads.stream()
                 .map(run -> run.state().seenAt(run.plan(), run.clock(clock.instant())))
                 .toList();

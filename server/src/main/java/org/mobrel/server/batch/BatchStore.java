@@ -28,9 +28,9 @@ class BatchStore {
     private static final String FILTER =
             """
             (:words = '' OR b.title LIKE :like
-              OR EXISTS (SELECT 1 FROM lot l WHERE l.batch_id = b.id AND l.code LIKE :like)
-              OR EXISTS (SELECT 1 FROM run r JOIN run_event e ON e.run_id = r.id
-                         WHERE r.batch_id = b.id AND e.kind IN ('note', 'correction') AND e.note LIKE :like))
+              OR b.id IN (SELECT l.batch_id FROM lot l WHERE l.code LIKE :like)
+              OR b.id IN (SELECT r.batch_id FROM run_event e JOIN run r ON r.id = e.run_id
+                          WHERE e.kind IN ('note', 'correction') AND e.note LIKE :like))
             AND (:canner = 0 OR b.canner_id = :canner)
             AND (:verdict = '' OR b.verdict = :verdict)
             """;

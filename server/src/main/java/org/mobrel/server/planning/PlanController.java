@@ -50,7 +50,8 @@ class PlanController {
                                 .filter(dish -> !dish.usesUp())
                                 .flatMap(dish -> dish.jars().stream())
                                 .filter(jar -> jar.count() > 0)
-                                .toList()))
+                                .toList(),
+                        plan.body().day() == null ? null : plan.body().day().at()))
                 .toList();
     }
 

@@ -41,7 +41,14 @@ final class PlanWire {
 
     record SwapAnswer(String line) {}
 
-    record PlanEntry(long id, String title, Instant changedAt, boolean atStove, List<PlanBody.JarWish> jars) {}
+    /** @param dayAt when its day begins or is to be over; null until somebody says */
+    record PlanEntry(
+            long id,
+            String title,
+            Instant changedAt,
+            boolean atStove,
+            List<PlanBody.JarWish> jars,
+            @Nullable Instant dayAt) {}
 
     /**
      * @param revision to base the next save on

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -77,6 +78,12 @@ public class RunDesk {
     @Transactional(readOnly = true)
     public List<Run> ofBatch(long batchId) {
         return store.ofBatch(batchId);
+    }
+
+    /** The runs of some batches, read at once; a load may hold jars of several. */
+    @Transactional(readOnly = true)
+    public List<Run> ofBatches(Collection<Long> batches) {
+        return store.ofBatches(batches);
     }
 
     /** @throws Missing if there is no such run */

@@ -4,6 +4,8 @@ import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
@@ -12,9 +14,6 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.foods.Pack;
-import org.mobrel.jars.JarCount;
-import org.mobrel.jars.JarSize;
-import org.mobrel.jars.Mouth;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.quantity.Volume;
@@ -39,91 +38,100 @@ class RunStore {
                     + " gauge_kind, headspace_in, pack, jiggles_least, jiggles_most";
 
     private final JdbcClient db;
+    private final RunPartStore parts;
 
-    RunStore(JdbcClient db) {
+    RunStore(JdbcClient db, RunPartStore parts) {
         this.db = db;
+        this.parts = parts;
     }
 
     Optional<Run> run(long id) {
-        return db.sql("SELECT " + COLUMNS + " FROM run WHERE id = :id")
-                .param("id", id)
-                .query((row, number) -> run(row))
-                .optional();
+        return runs(db.sql("SELECT " + COLUMNS + " FROM run WHERE id = :id").param("id", id)).stream()
+                .findFirst();
     }
 
     /** As {@link #run}, held until the transaction ends: events of one run are written one after another. */
     Optional<Run> runForUpdate(long id) {
-        return db.sql("SELECT " + COLUMNS + " FROM run WHERE id = :id FOR UPDATE")
-                .param("id", id)
-                .query((row, number) -> run(row))
-                .optional();
+        return runs(db.sql("SELECT " + COLUMNS + " FROM run WHERE id = :id FOR UPDATE")
+                        .param("id", id))
+                .stream()
+                .findFirst();
     }
 
     List<Run> open() {
-        return db.sql("SELECT " + COLUMNS + " FROM run WHERE NOT finished ORDER BY id")
-                .query((row, number) -> run(row))
-                .list();
+        return runs(db.sql("SELECT " + COLUMNS + " FROM run WHERE NOT finished ORDER BY id"));
     }
 
     List<Run> ofBatch(long batchId) {
-        return db.sql("SELECT " + COLUMNS + " FROM run WHERE batch_id = :batch"
+        return runs(db.sql("SELECT " + COLUMNS + " FROM run WHERE batch_id = :batch"
                         + " OR id IN (SELECT run_id FROM run_jars WHERE batch_id = :batch) ORDER BY load_number, id")
-                .param("batch", batchId)
-                .query((row, number) -> run(row))
-                .list();
+                .param("batch", batchId));
     }
 
-    private Run run(ResultSet row) throws SQLException {
+    /** The runs of some batches, read at once. */
+    List<Run> ofBatches(Collection<Long> batches) {
+        return batches.isEmpty()
+                ? List.of()
+                : runs(db.sql(
+                                "SELECT " + COLUMNS + " FROM run WHERE batch_id IN (:batches)"
+                                        + " OR id IN (SELECT run_id FROM run_jars WHERE batch_id IN (:batches)) ORDER BY load_number, id")
+                        .param("batches", batches));
+    }
+
+    /** Makes a run of its row, once all that hangs on it is known. */
+    private interface Waiting {
+        Run with(RunPartStore.Parts parts);
+    }
+
+    private List<Run> runs(JdbcClient.StatementSpec query) {
+        List<Long> ids = new ArrayList<>();
+        List<Waiting> waiting = query.query((row, number) -> {
+                    ids.add(row.getLong("id"));
+                    return run(row);
+                })
+                .list();
+        RunPartStore.Parts all = parts.of(ids);
+        return waiting.stream().map(run -> run.with(all)).toList();
+    }
+
+    private static Waiting run(ResultSet row) throws SQLException {
         long id = row.getLong("id");
+        long batch = row.getLong("batch_id");
+        int load = row.getInt("load_number");
+        String title = row.getString("title");
+        long canner = row.getLong("canner_id");
+        String cannerName = row.getString("canner_name");
         Verdict verdict = Verdict.ofCode(row.getString("verdict")).orElseThrow();
-        List<RunGroup> groups = groups(id, row.getLong("batch_id"), row.getString("title"), verdict);
-        RunPlan plan = new RunPlan(
-                new Minutes(row.getInt("process_min")),
-                new GaugePressure(row.getInt("target_psi")),
-                GaugeKind.ofCode(row.getString("gauge_kind")).orElseThrow(),
-                groups.stream().mapToInt(group -> group.jars().count()).sum(),
-                new Jiggles(row.getInt("jiggles_least"), row.getInt("jiggles_most")));
-        return new Run(
-                id,
-                row.getLong("batch_id"),
-                row.getInt("load_number"),
-                row.getString("title"),
-                row.getLong("canner_id"),
-                row.getString("canner_name"),
-                verdict,
-                plan,
-                new GaugePressure(row.getInt("true_psi")),
-                row.getBigDecimal("headspace_in"),
-                Pack.ofCode(row.getString("pack")).orElseThrow(),
-                groups,
-                pace(id),
-                events(id));
-    }
-
-    /** Jars that say nothing else belong to the batch of the run. */
-    private List<RunGroup> groups(long runId, long batch, String title, Verdict verdict) {
-        return db.sql(
-                        "SELECT size, mouth, jars, batch_id, title, verdict, broth_ul, variant, finish FROM run_jars WHERE run_id = :run ORDER BY position")
-                .param("run", runId)
-                .query((row, number) -> new RunGroup(
-                        new JarCount(
-                                JarSize.ofCode(row.getString("size")).orElseThrow(),
-                                Mouth.ofCode(row.getString("mouth")).orElseThrow(),
-                                row.getInt("jars")),
-                        Objects.requireNonNullElse(row.getObject("batch_id", Long.class), batch),
-                        Objects.requireNonNullElse(row.getString("title"), title),
-                        row.getString("variant"),
-                        Optional.ofNullable(row.getString("verdict"))
-                                .flatMap(Verdict::ofCode)
-                                .orElse(verdict),
-                        row.getString("finish"),
-                        Optional.ofNullable(row.getObject("broth_ul", Long.class))
-                                .map(Volume::new)))
-                .list();
+        Minutes process = new Minutes(row.getInt("process_min"));
+        GaugePressure target = new GaugePressure(row.getInt("target_psi"));
+        GaugeKind gauge = GaugeKind.ofCode(row.getString("gauge_kind")).orElseThrow();
+        Jiggles jiggles = new Jiggles(row.getInt("jiggles_least"), row.getInt("jiggles_most"));
+        GaugePressure truePressure = new GaugePressure(row.getInt("true_psi"));
+        BigDecimal headspace = row.getBigDecimal("headspace_in");
+        Pack pack = Pack.ofCode(row.getString("pack")).orElseThrow();
+        return parts -> {
+            List<RunGroup> groups = parts.groups(id, batch, title, verdict);
+            int jars = groups.stream().mapToInt(group -> group.jars().count()).sum();
+            return new Run(
+                    id,
+                    batch,
+                    load,
+                    title,
+                    canner,
+                    cannerName,
+                    verdict,
+                    new RunPlan(process, target, gauge, jars, jiggles),
+                    truePressure,
+                    headspace,
+                    pack,
+                    groups,
+                    parts.pace(id),
+                    parts.eventsOf(id));
+        };
     }
 
     List<Run> dialRuns(long canner, Instant from, Instant until) {
-        return db.sql(
+        return runs(db.sql(
                         "SELECT " + COLUMNS
                                 + """
                          FROM run WHERE canner_id = :canner AND gauge_kind = 'dial'
@@ -133,27 +141,15 @@ class RunStore {
                         """)
                 .param("canner", canner)
                 .param("from", SqlTime.of(from))
-                .param("until", SqlTime.of(until))
-                .query((row, number) -> run(row))
-                .list();
+                .param("until", SqlTime.of(until)));
     }
 
     /** The last runs of a canner that are over, the newest first. */
     List<Run> lastOf(long canner, int most) {
-        return db.sql("SELECT " + COLUMNS
+        return runs(db.sql("SELECT " + COLUMNS
                         + " FROM run WHERE canner_id = :canner AND finished ORDER BY id DESC LIMIT :most")
                 .param("canner", canner)
-                .param("most", most)
-                .query((row, number) -> run(row))
-                .list();
-    }
-
-    private Optional<Pace> pace(long runId) {
-        return db.sql("SELECT real_at, run_at, pace FROM run_pace WHERE run_id = :run ORDER BY number DESC LIMIT 1")
-                .param("run", runId)
-                .query((row, number) ->
-                        new Pace(SqlTime.get(row, "real_at"), SqlTime.get(row, "run_at"), row.getInt("pace")))
-                .optional();
+                .param("most", most));
     }
 
     void add(long runId, Pace pace) {
@@ -199,18 +195,6 @@ class RunStore {
                 .param("run", exceptRun)
                 .query((row, number) -> new RunDesk.Burner(row.getString("note"), SqlTime.get(row, "happened_at")))
                 .optional();
-    }
-
-    private List<RunEvent> events(long runId) {
-        return db.sql(
-                        """
-                        SELECT kind, happened_at, heard_at, dial_psi, weight, jiggles, jar, sealed, liquid_loss, jar_level, band_off, check_code,
-                               waived, corrects, decision, told_by, device_id, note
-                        FROM run_event WHERE run_id = :run ORDER BY number
-                        """)
-                .param("run", runId)
-                .query((row, number) -> EventRow.event(row))
-                .list();
     }
 
     long add(NewRun run) {

@@ -71,9 +71,10 @@ class NeedController {
     /** What the shelf lacks, dish by dish, and which meals are complete. */
     @GetMapping("/api/shelf/needs")
     NeedsAnswer needs() {
+        NeedDesk.Wants wants = desk.wants();
         return new NeedsAnswer(
-                desk.needs().stream().map(NeedController::answer).toList(),
-                desk.kits().stream().map(NeedController::answer).toList());
+                wants.dishes().stream().map(NeedController::answer).toList(),
+                wants.kits().stream().map(NeedController::answer).toList());
     }
 
     private static NeedAnswer answer(NeedDesk.Need need) {

@@ -58,15 +58,22 @@ public class NeedDesk {
     /** A meal kit and how many of it are complete. */
     public record Kit(long id, String name, long recipeId, MealKit kit, int complete, List<String> shortOf) {}
 
-    /** Every dish, those that lack most loads first, then those that run out first. */
+    /** What is wanted of each dish, those that lack most loads first, then those that run out first; and the kits. */
+    public record Wants(List<Need> dishes, List<Kit> kits) {}
+
     @Transactional(readOnly = true)
-    public List<Need> needs() {
+    public Wants wants() {
+        List<NeedStore.Dish> dishes = store.dishes();
+        return new Wants(needs(dishes), kits(dishes));
+    }
+
+    private List<Need> needs(List<NeedStore.Dish> dishes) {
         Kitchen kitchen = kitchens.kitchen();
         JarTable table = cupboards.jars(cupboards.cupboard());
         Instant now = clock.instant();
         Map<Long, Integer> targets = store.targets();
         Map<Long, Integer> taken = store.takenSince(now.minus(Duration.ofDays(LOOK_BACK_DAYS)));
-        return store.dishes().stream()
+        return dishes.stream()
                 .map(dish -> need(dish, kitchen, table, targets, taken, now))
                 .sorted(Comparator.comparing((Need need) -> -need.loads())
                         .thenComparing(need -> need.stock().monthsOfCover().orElse(Double.MAX_VALUE))
@@ -121,9 +128,8 @@ public class NeedDesk {
         store.target(recipe, jars);
     }
 
-    @Transactional(readOnly = true)
-    public List<Kit> kits() {
-        Map<Long, Integer> jars = store.dishes().stream()
+    private List<Kit> kits(List<NeedStore.Dish> dishes) {
+        Map<Long, Integer> jars = dishes.stream()
                 .collect(Collectors.toMap(NeedStore.Dish::recipeId, dish -> dish.jars().values().stream()
                         .mapToInt(Integer::intValue)
                         .sum()));

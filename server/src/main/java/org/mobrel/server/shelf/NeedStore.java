@@ -37,8 +37,9 @@ class NeedStore {
         db.sql(
                         """
                         SELECT b.recipe_id, l.size, l.mouth, MIN(l.canned_on) AS first, MAX(CONCAT(l.canned_on, l.title)) AS latest,
-                               COALESCE(SUM((SELECT SUM(s.jars) FROM lot_stand s WHERE s.lot_code = l.code)), 0) AS jars
-                        FROM lot l JOIN batch b ON b.id = l.batch_id GROUP BY b.recipe_id, l.size, l.mouth
+                               COALESCE(SUM(s.jars), 0) AS jars
+                        FROM lot l JOIN batch b ON b.id = l.batch_id LEFT JOIN lot_stand s ON s.lot_code = l.code
+                        GROUP BY b.recipe_id, l.size, l.mouth
                         """)
                 .query(row -> {
                     long recipe = row.getLong("recipe_id");

@@ -44,7 +44,12 @@ export function LotStand({ lot, today }: { readonly lot: Lot; readonly today: st
         aria-label={`${lot.jars} ${jarWord(lot.size, lot.jars)}${held ? ", on hold" : ""}`}
       >
         {Array.from({ length: Math.min(lot.jars, 40) }, (_, jar) => (
-          <ShelfJar key={jar} size={lot.size} mouth={lot.mouth} hue={hueOf(lot.title)} empty={held} />
+          <ShelfJar
+            key={jar}
+            size={lot.size}
+            mouth={lot.mouth}
+            hue={held ? "var(--color-bar)" : hueOf(lot.title)}
+          />
         ))}
       </div>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-1 pt-1.5">

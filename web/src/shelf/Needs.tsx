@@ -63,7 +63,7 @@ function DishNeed({ need }: { readonly need: Need }) {
         <ProblemNote error={target.error} />
       </div>
       <Stepper
-        label="want"
+        label="Wanted"
         value={need.target}
         max={500}
         onChange={(jars) => target.mutate({ recipeId: need.recipeId, jars })}

@@ -69,7 +69,7 @@ export function TodayPlace() {
       </div>
       {shelf.data && <TodaysDay today={shelf.data.today} />}
       <Due />
-      <EatFirst lots={(shelf.data?.lots ?? []).filter((lot) => lot.jars > 0)} />
+      <EatFirst lots={(shelf.data?.lots ?? []).filter((lot) => lot.jars > 0 && lot.holds.length === 0)} />
     </Place>
   );
 }
@@ -95,7 +95,7 @@ function Due() {
           <DueRow
             to="/shelf"
             what={held === 1 ? "One lot is on hold" : `${held} lots are on hold`}
-            detail="Nobody is to use it until somebody has looked into it"
+            detail={`Nobody is to use ${held === 1 ? "it" : "them"} until somebody has looked into it`}
             act="Look into it"
           />
         )}

@@ -4,6 +4,9 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Takes the pictures of the README from the demo kitchen: {@code ./mobrel shots}. */
 public final class Screenshots {
@@ -28,7 +31,6 @@ public final class Screenshots {
 
     private void take() {
         tablet("today", "/today");
-        tablet("recipes", "/recipes");
         tablet("recipe", "/recipes/8");
         tablet("recipe-stopped", "/recipes/7");
         tablet("plan", "/plan/2");
@@ -37,15 +39,41 @@ public final class Screenshots {
         tablet("stove", "/stove");
         tablet("seal-check", "/seals/9");
         part("day", "/plan/3", "The day");
-        part("loads", "/plan/3", "Loads");
+        tablet("labels", "/prints");
+        tablet("lot", "/shelf/" + lotOf("Salmon"));
         tablet("shelf", "/shelf");
         tablet("logbook", "/logbook");
         tablet("batch", "/logbook/5");
         tablet("kitchen", "/kitchen");
-        tablet("tables", "/tables");
         shot("stove-dark", "/stove", Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT, ColorScheme.DARK);
         shot("stove-phone", "/stove", 390, 844, ColorScheme.LIGHT);
         shot("shelf-phone", "/shelf", 390, 844, ColorScheme.LIGHT);
+        aDialThatReadHigh();
+        tablet("trace", "/trace/2");
+    }
+
+    /** The code of the oldest lot of a dish. */
+    private String lotOf(String dish) {
+        try {
+            Matcher code = Pattern.compile("\"code\":\"([^\"]+)\"")
+                    .matcher(mobrel.get("/api/shelf?q=" + dish).body());
+            return code.find() ? code.group(1) : "";
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+
+    private void aDialThatReadHigh() {
+        try {
+            mobrel.post(
+                    "/api/kitchen/canners/1/tests",
+                    "{\"on\": \"%s\", \"readPsi\": 10.75, \"masterPsi\": 10, \"by\": \"Ada\"}"
+                            .formatted(LocalDate.now()));
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
     }
 
     private void tablet(String name, String path) {

@@ -159,7 +159,10 @@ class ShelfJourney {
         page.getByLabel("This dial read (psi)").first().fill("10.75");
         page.getByLabel("Tested by").first().fill("Ada");
         button(page, "Write down").first().click();
-        link(page, "what it touches").first().click();
+        page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("(10.75 at 10)"))
+                .getByRole(AriaRole.LINK)
+                .click();
         assertThat(page.getByRole(
                         AriaRole.HEADING, new Page.GetByRoleOptions().setName("Big canner: the dial reads high")))
                 .isVisible();

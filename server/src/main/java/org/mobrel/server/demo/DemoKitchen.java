@@ -35,8 +35,10 @@ import org.mobrel.server.planning.PlanBody;
 import org.mobrel.server.planning.PlanDesk;
 import org.mobrel.server.recipe.RecipeDesk;
 import org.mobrel.server.recipe.RecipeDraft;
+import org.mobrel.server.shelf.NeedDesk;
 import org.mobrel.server.shelf.ShelfDesk;
 import org.mobrel.server.shelf.ShelfLot;
+import org.mobrel.shelf.MealKit;
 import org.mobrel.shelf.Movement;
 import org.mobrel.shelf.MovementKind;
 import org.mobrel.shelf.Place;
@@ -65,6 +67,7 @@ class DemoKitchen implements ApplicationRunner {
     private final CareDesk care;
     private final CupboardDesk cupboard;
     private final ShelfDesk shelf;
+    private final NeedDesk needs;
     private final DemoCook cook;
     private final InstantSource clock;
     private final TransactionTemplate whole;
@@ -77,6 +80,7 @@ class DemoKitchen implements ApplicationRunner {
             CareDesk care,
             CupboardDesk cupboard,
             ShelfDesk shelf,
+            NeedDesk needs,
             DemoCook cook,
             InstantSource clock,
             TransactionTemplate whole) {
@@ -87,6 +91,7 @@ class DemoKitchen implements ApplicationRunner {
         this.care = care;
         this.cupboard = cupboard;
         this.shelf = shelf;
+        this.needs = needs;
         this.cook = cook;
         this.clock = clock;
         this.whole = whole;
@@ -168,6 +173,23 @@ class DemoKitchen implements ApplicationRunner {
         plans.create(
                 PlanBody.Dish.of("a", kidney, List.of(wish("quart", 12), wish("pint", 0), wish("half-pint", 0))),
                 PlanBody.Dish.of("b", stock, List.of(wish("quart", 6), wish("pint", 0), wish("half-pint", 0))));
+
+        needs.target(kidney, 14);
+        needs.target(okra, 7);
+        needs.target(stock, 8);
+        needs.keep(
+                Optional.empty(),
+                "Chowder supper",
+                chowder,
+                new MealKit(
+                        1, List.of(new MealKit.Good("Milk powder", 1, 5), new MealKit.Good("Crackers, packs", 1, 3))));
+        ShelfLot beans = shelf.standing("Cranberry", "", 0, 1).get(0);
+        shelf.move(
+                beans.lot().code(),
+                Movement.between(Place.SHELF, new Place("Cellar"), 6),
+                new ShelfDesk.Said("Ines", "", daysAgo(12)));
+        shelf.finish(
+                shelf.standing("chowder", "", 0, 1).get(0).lot().code(), "Add a cup of cream; heat, do not boil again");
 
         // Yesterday's jars still wait for their seal check; today's soup is in the middle of its hold.
         BatchDesk.Made resting = make(0, stew, small, List.of(quarts(4)), Optional.empty(), Duration.ofHours(19));

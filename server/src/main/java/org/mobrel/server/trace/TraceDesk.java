@@ -4,8 +4,10 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.mobrel.quantity.GaugeError;
 import org.mobrel.quantity.Minutes;
@@ -33,6 +35,8 @@ public class TraceDesk {
     static final String GAUGE = "gauge-read-high";
 
     static final String ROW = "row-corrected";
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
     private final RunDesk runs;
     private final ShelfDesk shelf;
@@ -147,7 +151,7 @@ public class TraceDesk {
 
     private static String inWords(GaugeTrace trace, Touched lot) {
         String found = "The dial of %s was found to read %s psi high on %s. "
-                .formatted(trace.canner(), trace.error().psi(), trace.on());
+                .formatted(trace.canner(), trace.error().psi(), trace.on().format(DAY));
         return found
                 + lot.margin()
                         .map(margin ->

@@ -7,6 +7,7 @@ import { countJars, formatDate } from "@/quantity";
 import { VerdictTag } from "@/ruling";
 import { stageWord } from "@/stove";
 import { Compare } from "./Compare";
+import { HowItGoes } from "./HowItGoes";
 import { OutsideList } from "./OutsideList";
 import { type BatchEntry, useBatches } from "./useBatches";
 
@@ -100,6 +101,7 @@ export function LogbookPlace() {
           </ul>
         </Card>
       )}
+      {everything && <HowItGoes />}
       {batches.data && !everything && total === 0 && <p className="text-soft">No batch answers to that.</p>}
       {batches.hasNextPage && (
         <Button

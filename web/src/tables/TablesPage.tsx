@@ -3,6 +3,7 @@ import { Card, Choice, Loading, Place, ProblemNote, Tag } from "@/kit";
 import { FoodList } from "./FoodList";
 import { MayI } from "./MayI";
 import { OwnWords } from "./OwnWords";
+import { RowTrace } from "./RowTrace";
 import { type Tables, useTables } from "./useTables";
 
 /** The published rows every ruling rests on, to be compared with a printed copy. */
@@ -49,6 +50,7 @@ export function TablesPage() {
           {(part === "processes" || part === "never") && (
             <Found tables={tables.data} part={part} search={search.trim().toLowerCase()} />
           )}
+          {part === "processes" && <RowTrace tables={tables.data} />}
           {part === "own" && <OwnWords />}
         </>
       )}

@@ -295,4 +295,64 @@ class RunRulesTest {
         assertThat(state(60).isClosed()).isTrue();
         assertThat(state(60).decision()).contains(Decision.REFRIGERATED);
     }
+
+    /** Out of the canner and rested at minute 900, the heat off at minute 93. */
+    private RunRulesTest rested() {
+        holding().tell(93, EventKind.HEAT_OFF);
+        tell(130, EventKind.PRESSURE_ZERO);
+        tell(131, EventKind.WEIGHT_OFF);
+        tell(141, EventKind.LID_OFF);
+        tell(150, EventKind.JARS_OUT);
+        return this;
+    }
+
+    private Optional<Refusal> settle(double minute, int jar, Decision decision) {
+        return tell(RunEvent.of(EventKind.JAR_SETTLED, new JarFate(jar, decision), at(minute)));
+    }
+
+    @Test
+    void an_unsealed_jar_keeps_the_run_open_until_somebody_says_what_was_done_with_it() {
+        rested();
+        for (int jar = 1; jar <= 7; jar++) {
+            tell(RunEvent.checked(new JarCheck(jar, jar != 2 && jar != 5, JarCheck.LiquidLoss.NONE), at(900 + jar)));
+        }
+        assertThat(state(910).stage()).isEqualTo(Stage.DONE);
+        assertThat(state(910).unsettled()).containsExactly(2, 5);
+        assertThat(state(910).isClosed()).isFalse();
+        assertThat(state(910).decideBy())
+                .as("a day from the end of the process")
+                .contains(at(93 + 24 * 60));
+        assertThat(Due.of(plan, state(910))).containsExactly(new Due(Due.DECIDE, at(93 + 24 * 60)));
+        assertThat(settle(911, 1, Decision.FROZEN)).map(Refusal::why).contains("nothing-to-settle");
+        assertThat(settle(912, 2, Decision.REFRIGERATED)).isEmpty();
+        assertThat(settle(913, 2, Decision.FROZEN)).map(Refusal::why).contains("nothing-to-settle");
+        assertThat(settle(93 + 24 * 60 + 1, 5, Decision.PROCESSED_AGAIN))
+                .map(Refusal::why)
+                .contains("too-late");
+        assertThat(settle(93 + 24 * 60 + 2, 5, Decision.DISCARDED)).isEmpty();
+        assertThat(state(93 + 24 * 60 + 3).isClosed()).isTrue();
+        assertThat(Due.of(plan, state(93 + 24 * 60 + 3))).isEmpty();
+    }
+
+    @Test
+    void a_lid_that_is_held_by_its_band_is_not_called_sealed() {
+        rested();
+        JarCheck banded = new JarCheck(1, true, JarCheck.LiquidLoss.NONE, JarCheck.Level.RIGHT, false);
+        assertThat(tell(RunEvent.checked(banded, at(900)))).map(Refusal::why).contains("band-on");
+    }
+
+    @Test
+    void the_lowest_reading_of_the_complete_hold_is_what_speaks_for_the_jars() {
+        holding();
+        read(50, 10);
+        read(55, 12);
+        read(70, 11.25);
+        read(116, 9);
+        assertThat(HeldPressure.of(plan, log))
+                .as("of the hold from minute 55 on; what came before and after it does not count")
+                .contains(new HeldPressure(new GaugePressure(11_250), 2));
+        assertThat(HeldPressure.of(plan, log.subList(0, 6)))
+                .as("no hold is complete yet")
+                .isEmpty();
+    }
 }

@@ -168,6 +168,7 @@ class FromRecipeToShelfJourney {
         for (int jar = 1; jar <= 8; jar++) {
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Jar " + jar + ",")))
                     .isVisible();
+            button(page, "The band is off").click();
             button(page, jar == 3 ? "Not sealed" : "Sealed").click();
         }
         assertThat(page.getByText("8 jars in, 7 sealed")).isVisible();
@@ -183,8 +184,9 @@ class FromRecipeToShelfJourney {
                 .isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take one pint"))
                 .click();
+        button(page, "It is good: take it").click();
         assertThat(page.getByText("6 jars, 1 dish")).isVisible();
-        button(page, "Put it back").click();
+        button(page, "Take that back").click();
         assertThat(page.getByText("7 jars, 1 dish")).isVisible();
 
         goTo(page, "Logbook");

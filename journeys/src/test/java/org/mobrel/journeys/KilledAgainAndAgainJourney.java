@@ -110,7 +110,7 @@ class KilledAgainAndAgainJourney {
 
     private void killAgainAndAgain(RunningMobrel mobrel) throws InterruptedException {
         for (int kill = 1; kill <= SERVER_KILLS; kill++) {
-            Thread.sleep(700 + random.nextInt(1_800));
+            Thread.sleep(500 + random.nextInt(1_300));
             look(mobrel);
             boolean database = kill % (SERVER_KILLS / DATABASE_KILLS) == 0;
             if (database) {

@@ -92,6 +92,7 @@ class SimulatedRunJourney {
         assertThat(small).containsText("Holding");
         set(page, "40");
         set(page, "10×");
+        assertThat(small).containsText("Simulated, 10×");
         Assertions.assertThat(heatOff(small)).isGreaterThan(firstEnd);
     }
 

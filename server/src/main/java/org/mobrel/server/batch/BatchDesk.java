@@ -324,6 +324,19 @@ public class BatchDesk {
         return store.batch(id).orElseThrow(() -> new Missing("batch", id));
     }
 
+    /**
+     * The batches that have a line whose time rests on a row of the tables.
+     *
+     * @param source the row as it is cited
+     */
+    @Transactional(readOnly = true)
+    public List<Long> restingOn(String source) {
+        return store.mentioning(source).stream()
+                .filter(batch -> ruling(batch).lines().stream().anyMatch(line -> source.equals(line.source())))
+                .map(StoredBatch::id)
+                .toList();
+    }
+
     /** What was decided for a batch, as it is printed and traced. */
     public record Record(
             String title,

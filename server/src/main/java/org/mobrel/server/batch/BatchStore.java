@@ -72,6 +72,14 @@ class BatchStore {
                 .param("verdict", wanted.verdict());
     }
 
+    /** Batches in whose ruling some words stand anywhere; whoever asks looks closer. */
+    List<StoredBatch> mentioning(String words) {
+        return db.sql("SELECT " + COLUMNS + " FROM batch WHERE LOCATE(:words, ruling) > 0 ORDER BY id")
+                .param("words", words)
+                .query((row, number) -> batch(row))
+                .list();
+    }
+
     /** The batches that process jars of a batch again. */
     List<Long> againOf(long batch) {
         return db.sql("SELECT id FROM batch WHERE again_of = :batch ORDER BY id")

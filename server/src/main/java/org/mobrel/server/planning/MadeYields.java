@@ -1,7 +1,9 @@
 package org.mobrel.server.planning;
 
+import java.time.Instant;
 import java.util.List;
 import org.mobrel.quantity.Volume;
+import org.mobrel.server.recipe.RecipeDesk;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -10,9 +12,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class MadeYields {
 
     private final YieldStore store;
+    private final RecipeDesk recipes;
 
-    MadeYields(YieldStore store) {
+    MadeYields(YieldStore store, RecipeDesk recipes) {
         this.store = store;
+        this.recipes = recipes;
     }
 
     /**
@@ -20,6 +24,20 @@ public class MadeYields {
      * @param said the jars, in words
      */
     public record Made(Volume foreseen, Volume made, String said) {}
+
+    /** @param share of what was foreseen, such as 1.1 */
+    public record Past(String title, Instant at, double share) {}
+
+    /** The last that were said, of any recipe, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Past> last(int most) {
+        return store.last(most).stream()
+                .map(made -> new Past(
+                        recipes.latest(made.recipeId()).title(),
+                        made.madeAt(),
+                        (double) made.made().microlitres() / made.predicted().microlitres()))
+                .toList();
+    }
 
     @Transactional(readOnly = true)
     public List<Made> ofBatch(long batchId) {

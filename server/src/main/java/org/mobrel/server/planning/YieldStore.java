@@ -44,6 +44,17 @@ class YieldStore {
                 .list();
     }
 
+    List<MadeYield> last(int most) {
+        return db.sql(
+                        """
+                        SELECT id, recipe_id, plan_id, dish, predicted_ul, made_ul, said, made_at, struck_at
+                        FROM made_yield WHERE struck_at IS NULL ORDER BY id DESC LIMIT :most
+                        """)
+                .param("most", most)
+                .query((row, number) -> made(row))
+                .list();
+    }
+
     List<MadeYield> ofBatch(long batchId) {
         return db.sql(
                         """

@@ -98,6 +98,12 @@ public class RunDesk {
         return store.dialRuns(canner, from, until);
     }
 
+    /** The last runs of a canner that are over, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Run> lastOf(long canner, int most) {
+        return store.lastOf(canner, most);
+    }
+
     /** A clean past run of a canner and how it was packed. */
     public record PastRun(Pack pack, RunTimes times) {}
 

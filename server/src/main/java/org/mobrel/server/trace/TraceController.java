@@ -1,12 +1,23 @@
 package org.mobrel.server.trace;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.jars.JarSize;
+import org.mobrel.quantity.Minutes;
+import org.mobrel.server.platform.BadField;
 import org.mobrel.server.shelf.LotAnswer;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -33,10 +44,46 @@ class TraceController {
             @Nullable LocalDate since,
             List<TouchedLot> lots) {}
 
+    /**
+     * A row that turned out to be wrong in the transcription.
+     *
+     * @param source the row as it is cited
+     * @param size pint or quart
+     * @param minutes what it really asks for
+     * @param hold whether the lots that had less are put on hold
+     */
+    record RowTraceRequest(
+            @NotBlank(message = "which row?") @Size(max = 200, message = "200 characters at most") String source,
+            @NotNull(message = "pint or quart") String size,
+            @Min(value = 1, message = "between 1 and 300 minutes")
+                    @Max(value = 300, message = "between 1 and 300 minutes")
+                    int minutes,
+            boolean hold) {}
+
+    record ShortLot(LotAnswer lot, int hadMinutes) {}
+
+    record RowTraceAnswer(boolean held, List<ShortLot> lots) {}
+
     private final TraceDesk desk;
 
     TraceController(TraceDesk desk) {
         this.desk = desk;
+    }
+
+    /** Every lot that rests on a row and had less than it really asks for; on hold if that is asked. */
+    @PostMapping("/api/trace/rows")
+    RowTraceAnswer ofRow(@Valid @RequestBody RowTraceRequest request) {
+        JarSize size = JarSize.ofCode(request.size())
+                .filter(each -> each == JarSize.PINT || each == JarSize.QUART)
+                .orElseThrow(() -> new BadField("size", "pint or quart"));
+        List<TraceDesk.ShortOfRow> lots =
+                desk.ofRow(request.source().strip(), size, new Minutes(request.minutes()), request.hold());
+        return new RowTraceAnswer(
+                request.hold(),
+                lots.stream()
+                        .map(lot ->
+                                new ShortLot(LotAnswer.of(lot.lot()), lot.had().value()))
+                        .toList());
     }
 
     /** Every lot between a test and the one before it, with the margin it had. */

@@ -9,9 +9,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.mobrel.jars.JarSize;
 import org.mobrel.quantity.GaugeError;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.run.HeldPressure;
+import org.mobrel.server.batch.BatchDesk;
 import org.mobrel.server.kitchen.CareDesk;
 import org.mobrel.server.kitchen.DialTested;
 import org.mobrel.server.kitchen.KitchenDesk;
@@ -39,6 +41,7 @@ public class TraceDesk {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
     private final RunDesk runs;
+    private final BatchDesk batches;
     private final ShelfDesk shelf;
     private final HoldDesk holds;
     private final KitchenDesk kitchens;
@@ -48,6 +51,7 @@ public class TraceDesk {
 
     TraceDesk(
             RunDesk runs,
+            BatchDesk batches,
             ShelfDesk shelf,
             HoldDesk holds,
             KitchenDesk kitchens,
@@ -55,6 +59,7 @@ public class TraceDesk {
             InstantSource clock,
             ZoneId zone) {
         this.runs = runs;
+        this.batches = batches;
         this.shelf = shelf;
         this.holds = holds;
         this.kitchens = kitchens;
@@ -170,30 +175,38 @@ public class TraceDesk {
     public record ShortOfRow(ShelfLot lot, Minutes had) {}
 
     /**
-     * Lots of a dish's jars that had less than a corrected row asks for.
+     * Lots that rest on a row of the tables and had less than it really asks for.
      *
      * @param source the row as it is cited, such as 'Guide 4, beans or peas shelled dried'
-     * @param sizeOrLarger the jar size the row is for, as its code
+     * @param size the jar size the row's time is for; smaller jars are timed by it too
+     * @param hold whether they are put on hold
      */
-    @Transactional(readOnly = true)
-    public List<ShortOfRow> ofRow(List<Long> batches, String size, Minutes corrected) {
-        return batches.stream()
+    @Transactional
+    public List<ShortOfRow> ofRow(String source, JarSize size, Minutes corrected, boolean hold) {
+        List<ShortOfRow> lots = batches.restingOn(source).stream()
                 .flatMap(batch -> shelf.lotsOfBatch(batch).stream())
-                .filter(lot -> lot.size().code().equals(size))
+                .filter(lot -> timedBy(lot.size()) == size)
                 .map(lot -> new ShortOfRow(lot, runs.run(lot.runId()).plan().process()))
                 .filter(lot -> lot.had().value() < corrected.value())
                 .toList();
+        if (hold) {
+            lots.forEach(lot -> holdForRow(lot, source, corrected));
+        }
+        return lots;
     }
 
-    /** Puts the lots of a corrected row on hold. */
-    @Transactional
-    public void holdForRow(List<ShortOfRow> lots, String source, Minutes corrected) {
-        lots.forEach(lot -> holds.hold(
+    /** Each size goes by its own tested time or that of the next larger tested one: pints and quarts are tested. */
+    private static JarSize timedBy(JarSize size) {
+        return size.compareTo(JarSize.PINT) <= 0 ? JarSize.PINT : JarSize.QUART;
+    }
+
+    private void holdForRow(ShortOfRow lot, String source, Minutes corrected) {
+        holds.hold(
                 lot.lot().lot().code(),
                 ROW,
-                "The row \"%s\" was corrected to %d min; this lot had %d."
+                "The row \"%s\" really asks for %d min; this lot had %d."
                         .formatted(source, corrected.value(), lot.had().value()),
                 "row:%s:%d".formatted(Integer.toHexString(source.hashCode()), corrected.value()),
-                clock.instant()));
+                clock.instant());
     }
 }

@@ -21,6 +21,7 @@ import org.mobrel.server.MobrelServer;
 import org.mobrel.server.TestServer;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
@@ -162,6 +163,24 @@ class BackupApiTest {
         String body = text.substring(0, text.lastIndexOf("\"check\""));
         String check = HexFormat.of().formatHex(BackupWriter.sha256().digest(body.getBytes(StandardCharsets.UTF_8)));
         return body + "\"check\":\"" + check + "\"}\n";
+    }
+
+    /** A column that is forgotten would be lost without a word. */
+    @Test
+    void every_column_of_every_table_is_in_it() {
+        List<String> inTheDatabase = demoKitchen
+                .getBean(JdbcClient.class)
+                .sql(
+                        """
+                        SELECT CONCAT(table_name, '.', column_name) FROM information_schema.columns
+                        WHERE table_schema = DATABASE() AND table_name <> 'flyway_schema_history'
+                        """)
+                .query(String.class)
+                .list();
+        List<String> inTheFile = Section.ALL.stream()
+                .flatMap(section -> section.columns().stream().map(column -> section.table() + "." + column.name()))
+                .toList();
+        assertThat(inTheFile).containsExactlyInAnyOrderElementsOf(inTheDatabase);
     }
 
     /** A witness of its own: the schema that is published says what a backup really holds, field by field. */

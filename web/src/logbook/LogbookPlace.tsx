@@ -83,7 +83,11 @@ export function LogbookPlace() {
             <option value="covered">Covered</option>
             <option value="own-judgement">Own judgement</option>
           </select>
-          {chosen.length === 1 && <span className="text-soft">Tick another one to compare the two.</span>}
+          {total > 1 && chosen.length < 2 && (
+            <span className="text-soft">
+              {chosen.length === 1 ? "Tick another one to compare the two." : "Tick two to compare them."}
+            </span>
+          )}
         </div>
       )}
       {chosen.length === 2 && <Compare ids={chosen} onClose={() => setChosen([])} />}

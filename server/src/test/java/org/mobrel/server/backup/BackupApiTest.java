@@ -165,6 +165,15 @@ class BackupApiTest {
         return body + "\"check\":\"" + check + "\"}\n";
     }
 
+    /** Kept for ever: a backup as version 1 wrote it. */
+    @Test
+    void an_old_backup_stays_readable() throws Exception {
+        String old = Files.readString(Path.of("src/test/resources/backups/kitchen-1.json"));
+        JsonNode restored = restore(empty, old, "replace", true).body();
+        assertThat(restored.get("coming").get("lots").asInt()).isEqualTo(9);
+        assertThat(restored.get("coming").get("runEvents").asInt()).isEqualTo(old.split("\"happenedAt\"").length - 1);
+    }
+
     /** A column that is forgotten would be lost without a word. */
     @Test
     void every_column_of_every_table_is_in_it() {

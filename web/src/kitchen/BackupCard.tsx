@@ -4,6 +4,7 @@ import { useState } from "react";
 import type { Schemas } from "@/api/client";
 import { Problem } from "@/api/problem";
 import { Button, Card, Choice, Fold, ProblemNote } from "@/kit";
+import type { Kitchen } from "./useKitchen";
 
 type Way = "replace" | "merge";
 type Restored = Schemas["RestoreAnswer"];
@@ -37,10 +38,11 @@ function counted(rows: Readonly<Record<string, number>>): string {
 }
 
 /** The whole kitchen as a file, and back; what a file would do is shown before it does it. */
-export function BackupCard() {
+export function BackupCard({ kitchen }: { readonly kitchen: Kitchen }) {
   const queries = useQueryClient();
   const [file, setFile] = useState<File | undefined>();
-  const [way, setWay] = useState<Way>("merge");
+  // Nothing is lost where nothing is.
+  const [way, setWay] = useState<Way>(kitchen.canners.length === 0 ? "replace" : "merge");
   const tried = useMutation({ mutationFn: ({ of, by }: { of: File; by: Way }) => hand(of, by, true) });
   const done = useMutation({
     mutationFn: ({ of, by }: { of: File; by: Way }) => hand(of, by, false),

@@ -36,7 +36,7 @@ export function KitchenPlace() {
           <Canners kitchen={kitchen.data} />
           <CupboardCard kitchen={kitchen.data} />
           <GaugesCard />
-          <BackupCard />
+          <BackupCard kitchen={kitchen.data} />
         </div>
       </div>
       <p className="text-[0.95rem] text-soft">

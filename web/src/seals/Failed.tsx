@@ -57,7 +57,8 @@ export function Failed({ run, now }: { readonly run: Run; readonly now: number }
         </p>
       </div>
       {run.unsettled.length > 1 && (
-        <div className="flex flex-wrap gap-2">
+        <div className="flex flex-wrap items-center gap-2">
+          <span className="font-semibold text-soft">Which of them</span>
           {run.unsettled.map((jar) => (
             <Button
               key={jar}

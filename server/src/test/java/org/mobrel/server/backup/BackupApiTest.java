@@ -165,10 +165,10 @@ class BackupApiTest {
         return body + "\"check\":\"" + check + "\"}\n";
     }
 
-    /** Kept for ever: a backup as version 1 wrote it. */
+    /** Kept for ever: the demo kitchen as version 1 wrote it, which anybody may take in. */
     @Test
     void an_old_backup_stays_readable() throws Exception {
-        String old = Files.readString(Path.of("src/test/resources/backups/kitchen-1.json"));
+        String old = Files.readString(Path.of("../docs/formats/demo-kitchen.json"));
         JsonNode restored = restore(empty, old, "replace", true).body();
         assertThat(restored.get("coming").get("lots").asInt()).isEqualTo(9);
         assertThat(restored.get("coming").get("runEvents").asInt()).isEqualTo(old.split("\"happenedAt\"").length - 1);

@@ -144,6 +144,8 @@ class FromRecipeToShelfJourney {
 
         mobrel.advance(Duration.ofMinutes(4));
         button(page, "12.5 · on the mark").click();
+        // The clock that waits shows the full time too; only the stage says that it runs.
+        assertThat(region(page, "Big canner")).containsText("Holding");
         assertThat(clock(page)).containsText(Pattern.compile("(1:30:00|1:2\\d:\\d\\d)"));
         assertThat(button(page, "Heat off")).hasCount(0);
         mobrel.advance(Duration.ofMinutes(90));

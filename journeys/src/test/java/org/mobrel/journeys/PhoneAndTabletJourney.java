@@ -35,6 +35,7 @@ class PhoneAndTabletJourney {
             button(phone, "Write down 12").click();
             assertThat(tablet.getByText("Pressure fell to 12 at")).isVisible();
             button(tablet, "12.5 · on the mark").click();
+            assertThat(region(phone, "Big canner")).containsText("Holding");
             assertThat(clock(phone)).containsText(Pattern.compile("(1:30:00|1:2\\d:\\d\\d)"));
             nothingIsCutOff(phone);
             fits(clock(tablet));

@@ -221,7 +221,7 @@ function EatFirst({ lots }: { readonly lots: readonly Lot[] }) {
       <div className="flex flex-wrap items-baseline justify-between gap-3">
         <h2 className="text-lg font-bold">Open first</h2>
         <Link to="/shelf" className="font-bold text-primary underline">
-          {jars} jars on the shelf
+          {jars} jars to choose from
         </Link>
       </div>
       <ul className="mt-3 grid gap-x-8 gap-y-4 sm:grid-cols-2 xl:grid-cols-3">

@@ -46,7 +46,7 @@ export function TracePage({ test }: { readonly test: number }) {
             <thead className="text-[0.9rem] text-soft">
               <tr>
                 <th className="px-5 py-2">Lot</th>
-                <th className="py-2">Needed</th>
+                <th className="hidden py-2 sm:table-cell">Needed</th>
                 <th className="py-2">Lowest read</th>
                 <th className="py-2">Margin</th>
                 <th className="px-5 py-2" />
@@ -55,7 +55,7 @@ export function TracePage({ test }: { readonly test: number }) {
             <tbody>
               {lots.map(({ lot, neededPsi, lowestPsi, marginPsi, tooSmall }) => (
                 <tr key={lot.code} className="border-t border-line">
-                  <td className="px-5 py-2.5">
+                  <td className="py-2.5 pr-3 pl-5">
                     <Link
                       to="/shelf/$code"
                       params={{ code: lot.code }}
@@ -67,7 +67,7 @@ export function TracePage({ test }: { readonly test: number }) {
                       {lotName(lot)}, {lot.jars} of {lot.shelved} {jarWord(lot.size, lot.shelved)} left
                     </span>
                   </td>
-                  <td className="digits">{neededPsi}</td>
+                  <td className="digits hidden sm:table-cell">{neededPsi}</td>
                   <td className="digits">{lowestPsi ?? "none written down"}</td>
                   <td className={`digits text-lg font-bold ${tooSmall ? "text-brick" : ""}`}>
                     {marginPsi == null ? "?" : marginPsi > 0 ? `+${marginPsi}` : marginPsi}

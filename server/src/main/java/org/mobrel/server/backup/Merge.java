@@ -189,7 +189,6 @@ final class Merge implements BackupFile.Rows {
 
     /** The code itself, or the next one of its day that nobody has. */
     private String free(String code) {
-        LotCode wanted = new LotCode(code);
         String free = code;
         LocalDate day = LocalDate.of(
                 2000 + Integer.parseInt(code.substring(0, 2)),
@@ -198,7 +197,7 @@ final class Merge implements BackupFile.Rows {
         for (int earlier = 0; lotsTaken.contains(free); earlier++) {
             free = LotCode.next(day, earlier).text();
         }
-        lotsTaken.add(free.isEmpty() ? wanted.text() : free);
+        lotsTaken.add(free);
         return free;
     }
 

@@ -158,11 +158,15 @@ class OutsideController {
     }
 
     private Batch batch(DoneRequest request) {
+        List<String> lines = OutsideDesk.lines(request.lines());
+        if (lines.isEmpty()) {
+            throw new BadField("lines", "what was in the jars?");
+        }
         Kitchen kitchen = kitchens.kitchen();
         GaugeKind gauge =
                 GaugeKind.ofCode(request.gauge()).orElseThrow(() -> new BadField("gauge", "dial or weighted"));
         return new Batch(
-                rulings.read(OutsideDesk.lines(request.lines())),
+                rulings.read(lines),
                 RulingDesk.pack(request.pack()),
                 Fraction.HALF,
                 List.of(request.jar().toCore("jar")),

@@ -19,10 +19,12 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.validation.FieldError;
+import org.springframework.validation.method.ParameterValidationResult;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 
@@ -108,6 +110,17 @@ class Problems extends ResponseEntityExceptionHandler {
                 ? field("", "The request cannot be read.")
                 : field(wrong.get(0).getField(), String.valueOf(wrong.get(0).getDefaultMessage()));
         return ResponseEntity.badRequest().body(problem);
+    }
+
+    /** A value in the address: the answer names it as it names a field of a body. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHandlerMethodValidationException(
+            HandlerMethodValidationException invalid, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ParameterValidationResult first =
+                invalid.getParameterValidationResults().get(0);
+        String name = String.valueOf(first.getMethodParameter().getParameterName());
+        String reason = String.valueOf(first.getResolvableErrors().get(0).getDefaultMessage());
+        return ResponseEntity.badRequest().body(field(name, reason));
     }
 
     @Override

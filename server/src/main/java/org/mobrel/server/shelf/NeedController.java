@@ -51,7 +51,8 @@ class NeedController {
             @NotBlank(message = "what it is called") @Size(max = 80, message = "80 characters at most") String name,
             long recipeId,
             @Min(value = 1, message = "at least 1") @Max(value = 50, message = "50 at most") int jars,
-            @Size(max = 20, message = "20 goods at most") List<@NotNull @Valid GoodSaid> goods) {}
+            @NotNull(message = "its dry goods; none is an empty list") @Size(max = 20, message = "20 goods at most")
+                    List<@NotNull @Valid GoodSaid> goods) {}
 
     /** @param shortOf what one more complete meal lacks, where it is not the jars */
     record KitAnswer(

@@ -18,6 +18,7 @@ import org.mobrel.server.kitchen.CupboardDesk;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenDesk;
 import org.mobrel.server.platform.Missing;
+import org.mobrel.server.recipe.RecipeDesk;
 import org.mobrel.shelf.MealKit;
 import org.mobrel.shelf.Stock;
 import org.springframework.stereotype.Service;
@@ -31,12 +32,14 @@ public class NeedDesk {
     private static final JarKind USUAL = new JarKind(JarSize.QUART, Mouth.REGULAR);
 
     private final NeedStore store;
+    private final RecipeDesk recipes;
     private final KitchenDesk kitchens;
     private final CupboardDesk cupboards;
     private final InstantSource clock;
 
-    NeedDesk(NeedStore store, KitchenDesk kitchens, CupboardDesk cupboards, InstantSource clock) {
+    NeedDesk(NeedStore store, RecipeDesk recipes, KitchenDesk kitchens, CupboardDesk cupboards, InstantSource clock) {
         this.store = store;
+        this.recipes = recipes;
         this.kitchens = kitchens;
         this.cupboards = cupboards;
         this.clock = clock;
@@ -122,9 +125,13 @@ public class NeedDesk {
         return (int) Math.floor(millilitres / meal);
     }
 
-    /** @param jars the household wants to have of a dish; 0 for none in particular */
+    /**
+     * @param jars the household wants to have of a dish; 0 for none in particular
+     * @throws Missing if there is no such recipe
+     */
     @Transactional
     public void target(long recipe, int jars) {
+        recipes.latest(recipe);
         store.target(recipe, jars);
     }
 
@@ -147,9 +154,18 @@ public class NeedDesk {
                 .toList();
     }
 
-    /** Keeps a kit, anew or in place of one. */
+    /**
+     * Keeps a kit, anew or in place of one.
+     *
+     * @throws Missing if there is no such kit or recipe
+     */
     @Transactional
     public long keep(Optional<Long> id, String name, long recipe, MealKit kit) {
+        recipes.latest(recipe);
+        id.filter(known -> store.kits().stream().noneMatch(each -> each.id() == known))
+                .ifPresent(unknown -> {
+                    throw new Missing("meal kit", unknown);
+                });
         return store.keep(id, name, recipe, kit);
     }
 

@@ -134,7 +134,8 @@ final class ShelfWire {
     record StocktakeRequest(
             @NotBlank(message = "where you counted") @Size(max = Place.LONGEST, message = "40 characters at most")
                     String place,
-            @Size(max = 1000, message = "1000 lots at a time") List<@NotNull @Valid Counted> counted,
+            @NotNull(message = "what you counted") @Size(max = 1000, message = "1000 lots at a time")
+                    List<@NotNull @Valid Counted> counted,
             @Size(max = 60, message = "60 characters at most") @Nullable String by) {}
 
     /** @param change jars found, above 0, or missing, below */

@@ -6,6 +6,8 @@ import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.mobrel.server.TestServer;
 import org.mobrel.server.run.TestKitchen;
 import tools.jackson.databind.JsonNode;
@@ -112,7 +114,7 @@ class ShelfApiTest {
     @Test
     void jars_are_moved_eaten_given_and_taken_back_and_the_ledger_keeps_every_line(TestServer server) {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
-        String lot = shelved(kitchen, 4, 0).get(0);
+        String lot = shelved(kitchen, 4, 1).get(0);
         assertThat(move(server, lot, "{\"kind\": \"moved\", \"jars\": 3, \"to\": \"Cellar\"}")
                         .body()
                         .get("lot")
@@ -215,5 +217,36 @@ class ShelfApiTest {
         assertThat(server.put("/api/shelf/targets/" + kitchen.recipe(), "{\"jars\": -1}")
                         .status())
                 .isEqualTo(400);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            PUT  | /api/shelf/targets/999999 | {"jars": 3}                                                    | 404 |
+            POST | /api/shelf/kits           | {"name": "x", "recipeId": 999999, "jars": 1, "goods": []}      | 404 |
+            POST | /api/shelf/kits           | {"id": 999999, "name": "x", "recipeId": 1, "jars": 1, "goods": []} | 404 |
+            POST | /api/shelf/kits           | {"name": "x", "recipeId": 1, "jars": 1}                        | 400 | goods
+            POST | /api/shelf/kits           | {"name": "x", "recipeId": 1, "jars": 0, "goods": []}           | 400 | jars
+            POST | /api/shelf/stocktake      | {"place": "Shelf"}                                             | 400 | counted
+            POST | /api/shelf/stocktake      | {"place": " ", "counted": []}                                  | 400 | place
+            GET  | /api/shelf?from=-1        |                                                                | 400 | from
+            GET  | /api/batches?size=1000    |                                                                | 400 | size
+            POST | /api/outside              | {"lines": [" "], "jar": {"size": "pint", "count": 1}, "minutes": 9, "psi": 9, "gauge": "dial", "finishedAt": "2026-01-01T10:00:00Z"} | 400 | lines
+            """)
+    void what_cannot_be_meant_is_answered_with_its_field_and_never_as_a_fault_of_ours(
+            String method, String path, String body, int status, String field, TestServer server) {
+        TestKitchen.in(server, 0.5);
+        TestServer.Answer answer =
+                switch (method) {
+                    case "PUT" -> server.put(path, body);
+                    case "POST" -> server.post(path, body);
+                    default -> server.get(path);
+                };
+        assertThat(answer.status()).as(answer.body().toString()).isEqualTo(status);
+        if (field != null) {
+            assertThat(answer.body().get("field").asString()).isEqualTo(field);
+        }
     }
 }

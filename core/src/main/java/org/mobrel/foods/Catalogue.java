@@ -13,7 +13,6 @@ public final class Catalogue {
     public static final String SOUP_ROW = "soup";
     public static final String SEAFOOD_SOUP_ROW = "soup with seafood";
     public static final String MIXED_VEGETABLE_ROW = "mixed vegetables";
-    public static final String WHOLE_TOMATO_ROW = "tomatoes whole or halved";
 
     private final TableVersion version;
     private final List<Food> foods;
@@ -70,6 +69,36 @@ public final class Catalogue {
     /** @throws IllegalArgumentException if there is no such food */
     public Food food(String id) {
         return find(id).orElseThrow(() -> new IllegalArgumentException("no food has the id " + id));
+    }
+
+    /**
+     * What a food is where a line says so of it: another food, or a group of stopped ingredients. Empty where the words change
+     * nothing.
+     */
+    public Optional<Meant> meant(Food food, Said said) {
+        return Optional.ofNullable(food.becomes().get(said))
+                .map(other -> other.startsWith(Food.STOP)
+                        ? new Meant(Optional.empty(), Optional.of(stopGroup(other.substring(Food.STOP.length()))))
+                        : new Meant(Optional.of(food(other)), Optional.empty()));
+    }
+
+    /** Exactly one of the two. */
+    public record Meant(Optional<Food> food, Optional<StoppedIngredient> stop) {}
+
+    /** @throws IllegalArgumentException if there is no such group of stopped ingredients */
+    public StoppedIngredient stopGroup(String group) {
+        return stopped.stream()
+                .filter(stop -> stop.group().equals(group))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no stopped ingredients are called " + group));
+    }
+
+    /** The one food with a trait that a single food has, such as the oil that browning fat is taken for. */
+    public Food foodWith(FoodTrait trait) {
+        return foods.stream()
+                .filter(food -> food.has(trait))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no food is " + trait));
     }
 
     public Optional<Food> find(String id) {

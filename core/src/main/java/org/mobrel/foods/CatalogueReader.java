@@ -1,6 +1,8 @@
 package org.mobrel.foods;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -38,7 +40,15 @@ final class CatalogueReader {
             "name",
             "kind",
             "process_row",
-            "synonyms",
+            "dried_as",
+            "canned_as",
+            "bone_in_as",
+            "boneless_as",
+            "cured_as",
+            "by_spoon_as",
+            "whole_row",
+            "largest_jar",
+            "traits",
             "raw_g_per_cup",
             "hot_mass_ratio",
             "jar_g_per_cup",
@@ -46,7 +56,7 @@ final class CatalogueReader {
             "as_bought_yield",
             "unit_weight_g",
             "note");
-    private static final Set<String> STOP_COLUMNS = Set.of("group", "words", "finding", "why", "remedy");
+    private static final Set<String> STOP_COLUMNS = Set.of("group", "finding", "why", "remedies");
     private static final Map<String, JarSize> TESTED_SIZES =
             Map.of("half_pint", JarSize.HALF_PINT, "pint", JarSize.PINT, "quart", JarSize.QUART);
     private static final Set<String> FLOORS =
@@ -61,11 +71,43 @@ final class CatalogueReader {
         List<TestedProcess> processes = processes(Table.beside(Catalogue.class, "processes.csv", PROCESS_COLUMNS));
         Set<String> names = processes.stream().map(TestedProcess::food).collect(Collectors.toSet());
         Set<String> ids = new HashSet<>();
+        Map<String, List<String>> foodWords = words("food-words.csv", "food");
         List<Food> foods =
-                Table.beside(Catalogue.class, "foods.csv", FOOD_COLUMNS).map(row -> food(row, names, ids));
+                Table.beside(Catalogue.class, "foods.csv", FOOD_COLUMNS).map(row -> food(row, names, ids, foodWords));
+        refuseWordsOfNothing(foodWords, ids, "food-words.csv");
+        Map<String, List<String>> stopWords = words("stop-words.csv", "group");
         List<StoppedIngredient> stopped =
-                Table.beside(Catalogue.class, "stops.csv", STOP_COLUMNS).map(CatalogueReader::stopped);
+                Table.beside(Catalogue.class, "stops.csv", STOP_COLUMNS).map(row -> stopped(row, stopWords));
+        Set<String> groups = stopped.stream().map(StoppedIngredient::group).collect(Collectors.toSet());
+        refuseWordsOfNothing(stopWords, groups, "stop-words.csv");
+        refuseUnknownChanges(foods, ids, groups);
         return new Catalogue(version, foods, processes, stopped);
+    }
+
+    /** The phrases of each food or group, those of all its rows in their order. */
+    private static Map<String, List<String>> words(String file, String owner) {
+        Map<String, List<String>> words = new HashMap<>();
+        Table.beside(Catalogue.class, file, Set.of(owner, "words", "source"))
+                .map(row -> words.computeIfAbsent(row.text(owner), name -> new ArrayList<>())
+                        .addAll(row.list("words")));
+        return words;
+    }
+
+    private static void refuseWordsOfNothing(Map<String, List<String>> words, Set<String> owners, String file) {
+        words.keySet().stream().filter(name -> !owners.contains(name)).forEach(name -> {
+            throw new IllegalStateException(file + " has words for something that is not in the tables: " + name);
+        });
+    }
+
+    private static void refuseUnknownChanges(List<Food> foods, Set<String> ids, Set<String> groups) {
+        foods.forEach(food -> food.becomes().values().forEach(other -> {
+            boolean known = other.startsWith(Food.STOP)
+                    ? groups.contains(other.substring(Food.STOP.length()))
+                    : ids.contains(other);
+            if (!known) {
+                throw new IllegalStateException("foods.csv: " + food.id() + " becomes something unknown: " + other);
+            }
+        }));
     }
 
     static List<TestedProcess> processes(Table table) {
@@ -113,7 +155,7 @@ final class CatalogueReader {
         }
     }
 
-    private static Food food(Row row, Set<String> processNames, Set<String> ids) {
+    private static Food food(Row row, Set<String> processNames, Set<String> ids, Map<String, List<String>> words) {
         Optional<String> processRow = row.optionalText("process_row");
         if (processRow.isPresent() && !processNames.contains(processRow.get())) {
             throw row.wrong("process_row", "is not a row of processes.csv");
@@ -126,9 +168,25 @@ final class CatalogueReader {
                 row.text("name"),
                 row.word("kind", FoodKind::ofWord),
                 processRow,
-                row.list("synonyms"),
+                words.getOrDefault(row.text("id"), List.of()),
+                becomes(row),
+                row.optionalText("whole_row"),
+                row.optionalText("largest_jar").map(size -> JarSize.ofCode(size)
+                        .orElseThrow(() -> row.wrong("largest_jar", "is not a jar size"))),
+                row.list("traits").stream()
+                        .map(word ->
+                                FoodTrait.ofWord(word).orElseThrow(() -> row.wrong("traits", "has an unknown trait")))
+                        .collect(Collectors.toUnmodifiableSet()),
                 measures(row),
                 row.optionalText("note").orElse(""));
+    }
+
+    private static Map<Said, String> becomes(Row row) {
+        Map<Said, String> becomes = new EnumMap<>(Said.class);
+        for (Said said : Said.values()) {
+            row.optionalText(said.column()).ifPresent(other -> becomes.put(said, other));
+        }
+        return becomes;
     }
 
     private static Measures measures(Row row) {
@@ -143,9 +201,16 @@ final class CatalogueReader {
                         .findFirst());
     }
 
-    private static StoppedIngredient stopped(Row row) {
+    private static StoppedIngredient stopped(Row row, Map<String, List<String>> words) {
         return new StoppedIngredient(
-                row.text("group"), row.list("words"), row.text("finding"), row.text("why"), row.list("remedy"));
+                row.text("group"),
+                words.getOrDefault(row.text("group"), List.of()),
+                row.text("finding"),
+                row.text("why"),
+                row.list("remedies").stream()
+                        .map(cell ->
+                                StopRemedy.of(cell).orElseThrow(() -> row.wrong("remedies", "has an unknown code")))
+                        .toList());
     }
 
     private static Optional<Length> inches(Row row, String column) {

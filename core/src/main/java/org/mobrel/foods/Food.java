@@ -1,8 +1,11 @@
 package org.mobrel.foods;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.jars.JarSize;
 
 /**
  * A food of the catalogue, such as 'dried beans'.
@@ -11,6 +14,9 @@ import org.jspecify.annotations.Nullable;
  * @param name what a cook calls it
  * @param processRow the name of its row among the tested processes; empty for foods without a time of their own
  * @param phrases words that mean this food in a recipe, besides its name
+ * @param becomes the id of the food, or 'stop:' and the group of stopped ingredients, that it is where a line says so
+ * @param wholeRow a second row that holds for pieces left whole or halved
+ * @param largestJar the largest jar in every pack, where there is such a limit
  * @param note a remark for the reader; may be empty
  */
 public record Food(
@@ -19,8 +25,25 @@ public record Food(
         FoodKind kind,
         Optional<String> processRow,
         List<String> phrases,
+        Map<Said, String> becomes,
+        Optional<String> wholeRow,
+        Optional<JarSize> largestJar,
+        Set<FoodTrait> traits,
         Measures measures,
         String note) {
+
+    /** Before the name of a group of stopped ingredients, where another cell would name a food. */
+    static final String STOP = "stop:";
+
+    public Food {
+        phrases = List.copyOf(phrases);
+        becomes = Map.copyOf(becomes);
+        traits = Set.copyOf(traits);
+    }
+
+    public boolean has(FoodTrait trait) {
+        return traits.contains(trait);
+    }
 
     /** Clams, crab, fish, oysters, shrimp and the stock made of them: all go by the soup table's seafood line inside a soup. */
     public boolean isSeafood() {
@@ -43,16 +66,16 @@ public record Food(
 
     /** Boneless meat in strips, cubes or chunks: the one food that is packed raw without any liquid. */
     public boolean isMeatInPieces() {
-        return id.equals("meat-cubes");
+        return has(FoodTrait.RAW_WITHOUT_LIQUID);
     }
 
     public boolean isCuredMeat() {
-        return id.equals("cured-meat");
+        return has(FoodTrait.ONLY_A_FLAVOURING);
     }
 
     /** A quarter of tomatoes by volume is solid in the jar, the rest is broth. */
     public boolean isTomato() {
-        return id.equals("tomatoes");
+        return has(FoodTrait.MOSTLY_BROTH);
     }
 
     /** Two foods of one id are the same food: an id is given once, and comparing hundreds of phrases at every look is slow. */

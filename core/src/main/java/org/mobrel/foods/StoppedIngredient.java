@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param why the reason
  * @param remedies what to do instead, best first; never empty
  */
-public record StoppedIngredient(String group, List<String> words, String code, String why, List<String> remedies) {
+public record StoppedIngredient(String group, List<String> words, String code, String why, List<StopRemedy> remedies) {
 
     private static final String OWN = "your own ";
 
@@ -31,7 +31,10 @@ public record StoppedIngredient(String group, List<String> words, String code, S
                 List.of(name),
                 "no-tested-process",
                 "a food of your own, which no published table lists",
-                List.of("leave out", "add at serving", "freeze the soup instead"));
+                List.of(
+                        new StopRemedy(StopRemedy.Kind.LEAVE_OUT, "leave out"),
+                        new StopRemedy(StopRemedy.Kind.FINISH_AT_SERVING, "add at serving"),
+                        new StopRemedy(StopRemedy.Kind.FREEZE, "freeze the soup instead")));
     }
 
     public boolean isOwnFood() {

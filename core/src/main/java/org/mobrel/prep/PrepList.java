@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.FoodTrait;
 import org.mobrel.method.RequiredStep;
 import org.mobrel.quantity.Mass;
 import org.mobrel.recipe.IngredientLine;
@@ -81,7 +82,7 @@ public record PrepList(List<FoodPrep> foods, List<RequiredStep> together) {
         return line.goesIntoJar()
                 && line.food()
                         .filter(food -> food.kind() != FoodKind.FLAVOURING || line.is(State.CUT))
-                        .filter(food -> !food.id().equals("water"))
+                        .filter(food -> !food.has(FoodTrait.FROM_THE_TAP))
                         .isPresent();
     }
 

@@ -27,7 +27,7 @@ final class AmountReader {
     private static final Pattern NUMBERING =
             Pattern.compile("^\\s*(?:step\\s+)?\\d{1,2}[.):]\\s+(?=[\\p{L}\\d])", Pattern.CASE_INSENSITIVE);
     private static final Pattern QUALIFIER = Pattern.compile(
-            "^\\s*(?:about|approx\\.?|approximately|roughly|around|ca\\.?|scant|heaped|heaping|generous|rounded|level|good|at least|up to|~)\\s*(?:an? )?(?=[\\d.]|half|cup|tea|table|tsp|tbsp)",
+            "^\\s*(?:about|approx\\.?|approximately|roughly|around|ca\\.?|scant|heaped|heaping|generous|rounded|level|good|at least|up to|just under|just over|a little over|a little under|not quite|nearly|almost|slightly over|slightly under|a scant|a generous|a heaped|a rounded|~)\\s*(?:an? )?(?=[\\d.]|half|cup|tea|table|tsp|tbsp)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern START = Pattern.compile(
             "^\\s*(" + NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + NUMBER + "))?(?![\\d/])\\s*(.*)$",
@@ -59,6 +59,10 @@ final class AmountReader {
             "^(.*[\\p{L})])\\s*[,(:-]?\\s*\\b(" + NUMBER + ")(?:\\s*-\\s*(" + NUMBER + "))?\\s*(" + MEASURE
                     + "|tbsp|tsp|tablespoons?|teaspoons?|kilos?)\\.?\\s*\\)?\\s*$",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+    /** '1 red and 1 green pepper' are two peppers. */
+    private static final Pattern ONE_AND_ANOTHER =
+            Pattern.compile("^([\\p{L}]+) and (\\d{1,2}|one|two|three) ([\\p{L}]+ .*)$", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern FLUID = Pattern.compile("fl\\.? ?oz");
     private static final BigDecimal MOST = BigDecimal.valueOf(1_000_000);
 
@@ -109,7 +113,11 @@ final class AmountReader {
                 return withMore(value, unit.get(), word.group(2));
             }
         }
-        return new Found(amount(value, MeasureUnit.PIECE), bare);
+        Matcher both = ONE_AND_ANOTHER.matcher(bare);
+        Optional<BigDecimal> second = both.matches() ? NumberText.value(both.group(2)) : Optional.empty();
+        return second.map(other ->
+                        new Found(amount(value.add(other), MeasureUnit.PIECE), both.group(1) + " and " + both.group(3)))
+                .orElseGet(() -> new Found(amount(value, MeasureUnit.PIECE), bare));
     }
 
     private static boolean isMeasure(MeasureUnit unit) {

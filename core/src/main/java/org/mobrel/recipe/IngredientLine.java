@@ -1,8 +1,11 @@
 package org.mobrel.recipe;
 
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.quantity.Length;
@@ -10,42 +13,33 @@ import org.mobrel.quantity.Length;
 /** One line of a recipe as it was read, such as '5 cups butternut squash, peeled, in 1-inch cubes'. Immutable. */
 public final class IngredientLine {
 
-    private final String text;
-    private final String rest;
-    private final Optional<Amount> amount;
+    private final Reading reading;
+    private final List<Answer> answers;
     private final List<Mention> mentions;
     private final Set<State> states;
-    private final Optional<Length> largestPiece;
-    private final LineKind kind;
-    private final Optional<String> meaning;
+    private final List<LineQuestion> questions;
+    private final boolean namesSomethingUnknown;
     // Every rule asks for these, so they are worked out once.
     private final List<Food> foods;
     private final List<StoppedIngredient> stopped;
 
-    IngredientLine(
-            String text,
-            String rest,
-            Optional<Amount> amount,
-            List<Mention> mentions,
-            Set<State> states,
-            Optional<Length> largestPiece,
-            LineKind kind,
-            Optional<String> meaning) {
-        this.text = text;
-        this.rest = rest;
-        this.amount = amount;
-        this.mentions = List.copyOf(mentions);
-        this.states = Set.copyOf(states);
-        this.largestPiece = largestPiece;
-        this.kind = kind;
-        this.meaning = meaning;
-        this.foods = kind == LineKind.INGREDIENT && !states.contains(State.AT_SERVING)
+    IngredientLine(Reading reading, List<Answer> answers) {
+        this.reading = reading;
+        this.answers = List.copyOf(answers);
+        Settling settled = Settling.of(reading, this.answers);
+        this.questions = settled.questions();
+        this.namesSomethingUnknown = settled.namesSomethingUnknown();
+        boolean allServed = settled.inJar().isEmpty() && !settled.served().isEmpty();
+        this.mentions = allServed ? settled.served() : settled.inJar();
+        this.states = allServed ? with(reading.states(), State.AT_SERVING) : reading.states();
+        boolean counts = !allServed && (reading.kind() == LineKind.INGREDIENT || reading.kind() == LineKind.STEP);
+        this.foods = counts
                 ? mentions.stream()
-                        .flatMap(mention -> mention.food().stream())
+                        .flatMap(mention -> mention.foods().stream())
                         .distinct()
                         .toList()
                 : List.of();
-        this.stopped = states.contains(State.AT_SERVING)
+        this.stopped = allServed || reading.kind() == LineKind.NOT_INGREDIENT
                 ? List.of()
                 : mentions.stream()
                         .flatMap(mention -> mention.stop().stream())
@@ -53,19 +47,63 @@ public final class IngredientLine {
                         .toList();
     }
 
+    private static Set<State> with(Set<State> states, State more) {
+        Set<State> all = new LinkedHashSet<>(states);
+        all.add(more);
+        return Set.copyOf(all);
+    }
+
+    /** The same line with one more question answered; a later answer to the same question counts. */
+    public IngredientLine answered(Answer answer) {
+        List<Answer> all = new ArrayList<>(List.of(answer));
+        answers.stream()
+                .filter(other -> other.code() != answer.code() || !other.words().equals(answer.words()))
+                .forEach(all::add);
+        return new IngredientLine(reading, all);
+    }
+
+    /** The same line with all these answered. */
+    public IngredientLine answered(List<Answer> more) {
+        IngredientLine line = this;
+        for (Answer answer : more) {
+            line = line.answered(answer);
+        }
+        return line;
+    }
+
+    /** What was answered to a question of this line; empty while it is open. */
+    public Optional<String> answer(QuestionCode code, String words) {
+        return Settling.answer(answers, code, words);
+    }
+
+    /** All answers it was given, the latest first. */
+    public List<Answer> answers() {
+        return answers;
+    }
+
+    /** What it leaves open by its words alone; none where it does not go into the jar. */
+    public List<LineQuestion> questions() {
+        return goesIntoJar() ? questions : List.of();
+    }
+
     /** As the cook typed it. */
     public String text() {
-        return text;
+        return reading.text();
     }
 
     /** The text behind the amount, such as 'butternut squash, peeled, in 1-inch cubes'. */
     public String rest() {
-        return rest;
+        return reading.rest();
     }
 
     /** Empty when the line states none. */
     public Optional<Amount> amount() {
-        return amount;
+        return reading.amount();
+    }
+
+    /** Whether the amount is for each jar. */
+    public boolean isPerJar() {
+        return reading.perJar();
     }
 
     /** What the catalogue knows in it, the main food first; empty for an unknown ingredient. */
@@ -80,22 +118,32 @@ public final class IngredientLine {
 
     /** The largest size of piece it names. */
     public Optional<Length> largestPiece() {
-        return largestPiece;
+        return reading.largestPiece();
+    }
+
+    /** Words that leave the size of the pieces open, such as 'chunks'; none where others make them small. */
+    public List<String> shapes() {
+        return reading.shapes();
+    }
+
+    /** Every part of the line and what it was taken for, in its order. */
+    public List<Span> spans() {
+        return reading.spans();
     }
 
     /** Whether it is an ingredient at all. */
     public LineKind kind() {
-        return kind;
+        return reading.kind();
     }
 
     /** What the cook said that these words mean; empty where nobody had to. */
     public Optional<String> meaning() {
-        return meaning;
+        return reading.meaning();
     }
 
     /** Whether it goes into the jar: an ingredient that is not kept for serving. */
     public boolean goesIntoJar() {
-        return kind == LineKind.INGREDIENT && !is(State.AT_SERVING);
+        return kind() == LineKind.INGREDIENT && !is(State.AT_SERVING);
     }
 
     /** The main food that goes into the jar; empty when only a stopped or an unknown ingredient is named. */
@@ -108,7 +156,10 @@ public final class IngredientLine {
         return mentions.stream().flatMap(mention -> mention.food().stream()).findFirst();
     }
 
-    /** Every food that goes into the jar: '2 cups carrots and celery' names two. */
+    /**
+     * Every food that goes into the jar: '2 cups carrots and celery' names two. A step that names a food counts, for in doubt it
+     * puts the food there.
+     */
     public List<Food> foods() {
         return foods;
     }
@@ -123,16 +174,22 @@ public final class IngredientLine {
     }
 
     public boolean heading() {
-        return kind == LineKind.HEADING;
+        return kind() == LineKind.HEADING;
     }
 
-    /** An ingredient of which the catalogue knows nothing. */
+    /** An ingredient of which the catalogue knows nothing, or that holds one, as the cook said. */
     public boolean isUnknown() {
-        return goesIntoJar() && mentions.isEmpty();
+        return goesIntoJar() && (mentions.isEmpty() || namesSomethingUnknown);
+    }
+
+    /** Names of what it keeps for the table beside what goes into the jar. */
+    public Stream<String> keptForServing() {
+        return reading.heard().stream().filter(Reading.Heard::served).map(heard -> heard.mention()
+                .phrase());
     }
 
     @Override
     public String toString() {
-        return text;
+        return text();
     }
 }

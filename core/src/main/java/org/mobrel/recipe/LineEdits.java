@@ -71,6 +71,13 @@ public final class LineEdits {
         return inches.equals("0.5") ? "1/2" : inches;
     }
 
+    /** Large pieces cut to the tested size: '3 lb beef, in chunks' gets ', cut to 1-inch pieces'. */
+    public static Optional<String> cutSmall(IngredientLine line, Optional<Length> most) {
+        String size = most.map(limit -> ", cut to %s-inch pieces".formatted(inches(limit)))
+                .orElse(", diced");
+        return Optional.of(line.text().strip() + size);
+    }
+
     /** A whole piece, cut as the row has it. */
     public static Optional<String> cutUp(IngredientLine line) {
         return changed(line, WHOLE.matcher(line.text()).replaceAll("cut up"));
@@ -99,15 +106,6 @@ public final class LineEdits {
                         Pattern.compile(Pattern.quote(words), Pattern.CASE_INSENSITIVE)
                                 .matcher(line.text())
                                 .replaceAll("potatoes, peeled")));
-    }
-
-    /** The food in the place of words that nobody knew, with amount, states and size kept. */
-    public static Optional<String> named(IngredientLine line, String food) {
-        String words = LineWriter.words(
-                List.of(food), line.states(), line.largestPiece().stream().toList());
-        return Optional.of(line.amount()
-                .map(amount -> LineWriter.amount(amount) + " " + words)
-                .orElse(words));
     }
 
     /** The same with less of it, rounded down to a quarter of the unit or to whole grams; empty where too little is left to measure. */

@@ -93,6 +93,9 @@ final class LineKinds {
         if (text.isBlank()) {
             return LineKind.HEADING;
         }
+        if (NotIngredients.is(text)) {
+            return LineKind.NOT_INGREDIENT;
+        }
         if (amount.amount().isPresent()) {
             return LineKind.INGREDIENT;
         }

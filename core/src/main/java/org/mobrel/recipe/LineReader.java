@@ -11,17 +11,20 @@ import java.util.stream.Stream;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.StoppedIngredient;
+import org.mobrel.quantity.Length;
 
-/** Reads lines of a recipe against a catalogue. Reading never fails: what is not understood is left unknown, and said so later. */
+/**
+ * Reads lines of a recipe against a catalogue. Reading never fails, and no word is passed over: what no vocabulary holds is left as a
+ * question of the line.
+ */
 public final class LineReader {
-
-    private static final Pattern PEPPER = Pattern.compile("\\bpepper\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern CAN = Pattern.compile("\\b(?:cans?|tins?)\\b", Pattern.CASE_INSENSITIVE);
 
     private final Catalogue catalogue;
     private final Lexicon lexicon;
     private final Map<String, String> meanings;
+    private final List<RememberedAnswer> remembered;
 
     public LineReader(Catalogue catalogue) {
         this(catalogue, List.of(), Map.of());
@@ -34,9 +37,19 @@ public final class LineReader {
      * @param meanings what the cook said that a wording means: from {@link #wording} to words the catalogue knows
      */
     public LineReader(Catalogue catalogue, List<StoppedIngredient> ownFoods, Map<String, String> meanings) {
+        this(catalogue, ownFoods, meanings, List.of());
+    }
+
+    /** @param remembered what the cook answered before, to be taken as the answer again */
+    public LineReader(
+            Catalogue catalogue,
+            List<StoppedIngredient> ownFoods,
+            Map<String, String> meanings,
+            List<RememberedAnswer> remembered) {
         this.catalogue = catalogue;
         this.lexicon = new Lexicon(catalogue, ownFoods);
         this.meanings = Map.copyOf(meanings);
+        this.remembered = List.copyOf(remembered);
     }
 
     /** Reads all lines, one for one; a blank line is kept as a heading, so that indexes stay those of the text. */
@@ -45,23 +58,94 @@ public final class LineReader {
     }
 
     public IngredientLine read(String text) {
-        AmountReader.Read amount = AmountReader.read(text);
+        NormalText normal = NormalText.of(text);
+        AmountReader.Read amount = AmountReader.read(normal.plain());
         String rest = amount.rest().strip();
-        List<String> words = Words.of(rest);
-        LineKind kind = LineKinds.of(text, rest, words, amount);
-        Optional<String> meaning =
-                meanings.isEmpty() ? Optional.empty() : Optional.ofNullable(meanings.get(String.join(" ", words)));
-        Understood understood = meaning.map(known -> corrected(rest, known, amount.amount()))
-                .orElseGet(() -> understand(rest, words, amount.amount()));
-        return new IngredientLine(
+        List<Token> tokens = Words.tokens(rest);
+        List<String> words = tokens.stream().map(Token::word).toList();
+        LineKind kind = LineKinds.of(normal.plain(), rest, words, amount);
+        String wording = String.join(" ", words);
+        Optional<String> meaning = meanings.isEmpty() ? Optional.empty() : Optional.ofNullable(meanings.get(wording));
+        Understanding understood = new Understanding(catalogue, lexicon, rest, tokens, amount.amount());
+        List<Reading.Heard> heard = understood.heard();
+        Set<State> states = understood.states();
+        List<Reading.Leftover> leftovers = understood.leftovers();
+        Optional<Length> piece = PieceSize.largestIn(meaning.orElse(rest));
+        if (meaning.isPresent()) {
+            // A correction puts other words in the place of the cook's; a stop that stands in the cook's own words
+            // stays.
+            Understanding meant =
+                    new Understanding(catalogue, lexicon, meaning.get(), Words.tokens(meaning.get()), amount.amount());
+            heard = Stream.concat(
+                            meant.heard().stream(),
+                            heard.stream()
+                                    .filter(one -> one.mention().stop().isPresent()
+                                            && one.typed().isEmpty()))
+                    .toList();
+            states = meant.states();
+            leftovers = List.of();
+        }
+        if (isOutOfACan(normal.plain(), rest) && !states.contains(State.CANNED)) {
+            states = with(states, State.CANNED);
+            heard = canned(heard);
+        }
+        if (kind == LineKind.INGREDIENT && understood.isOnlyDenied()) {
+            kind = LineKind.NOT_INGREDIENT;
+        }
+        Reading reading = new Reading(
                 text,
                 rest,
                 amount.amount(),
-                kind == LineKind.HEADING ? List.of() : understood.mentions(),
-                isOutOfACan(text, rest) ? with(understood.states(), State.CANNED) : understood.states(),
-                PieceSize.largestIn(meaning.orElse(rest)),
+                kind == LineKind.HEADING || kind == LineKind.NOT_INGREDIENT ? List.of() : heard,
+                kind == LineKind.INGREDIENT ? leftovers : List.of(),
+                states,
+                piece,
+                piece.isPresent() ? List.of() : understood.shapes(),
+                understood.isPerJar(),
                 kind,
-                meaning);
+                meaning,
+                spans(normal, rest, understood, kind));
+        return new IngredientLine(reading, remembered(wording));
+    }
+
+    /** What the cook answered before to questions of this wording, or of a word wherever it stands. */
+    private List<Answer> remembered(String wording) {
+        return remembered.isEmpty()
+                ? List.of()
+                : remembered.stream()
+                        .filter(one -> one.wording().isEmpty() || one.wording().equals(wording))
+                        .map(RememberedAnswer::answer)
+                        .toList();
+    }
+
+    private List<Reading.Heard> canned(List<Reading.Heard> heard) {
+        return heard.stream()
+                .map(one -> new Reading.Heard(
+                        Becoming.ifSaid(catalogue, one.mention(), org.mobrel.foods.Said.CANNED),
+                        one.served(),
+                        one.typed()))
+                .toList();
+    }
+
+    private static List<Span> spans(NormalText normal, String rest, Understanding understood, LineKind kind) {
+        int base = normal.plain().indexOf(rest);
+        if (base < 0 || kind == LineKind.HEADING || rest.isEmpty()) {
+            return List.of();
+        }
+        List<Span> spans = new ArrayList<>();
+        if (base > 0 && !normal.plain().substring(0, base).isBlank()) {
+            spans.add(new Span(Span.Kind.AMOUNT, normal.origin(0), normal.origin(base)));
+        }
+        understood
+                .spans()
+                .forEach(span -> spans.add(
+                        new Span(span.kind(), normal.origin(base + span.start()), endOf(normal, base + span.end()))));
+        return spans;
+    }
+
+    /** The end of what stands before an index: a sign that became two ends where the next one begins. */
+    private static int endOf(NormalText normal, int index) {
+        return Math.max(normal.origin(index), index > 0 ? normal.origin(index - 1) + 1 : 0);
     }
 
     /** '2 (15-oz) cans' is part of the amount, and says how the food comes. */
@@ -78,7 +162,8 @@ public final class LineReader {
 
     /** The words of a line without its amount, as they are remembered: case, plural and hyphens do not count. */
     public String wording(String text) {
-        return String.join(" ", Words.of(AmountReader.read(text).rest()));
+        return String.join(
+                " ", Words.of(AmountReader.read(NormalText.of(text).plain()).rest()));
     }
 
     /** What a phrase means by itself, such as a name for a food of the cook's own. */
@@ -90,120 +175,46 @@ public final class LineReader {
         return catalogue;
     }
 
-    /** Foods of the catalogue with names like this line's, for a cook who meant one of them. */
-    public List<Food> nearest(String text) {
-        return lexicon.nearest(AmountReader.read(text).rest(), 3);
-    }
-
-    private record Understood(List<Mention> mentions, Set<State> states) {}
-
-    /** A correction puts other words in the place of the cook's; a stop that stands in the cook's own words stays. */
-    private Understood corrected(String rest, String meaning, Optional<Amount> amount) {
-        Understood meant = understand(meaning, Words.of(meaning), amount);
-        List<Mention> stops = understand(rest, Words.of(rest), amount).mentions().stream()
-                .filter(mention -> mention.stop().isPresent())
+    /**
+     * A line with its misspelled words put right, where that makes foods of them: '2 cups carots, diced' as '2 cups carrots,
+     * diced'. Only words that look alike are offered, so that no food becomes one of another kind.
+     */
+    public Optional<Respelled> respelled(IngredientLine line) {
+        String text = line.text();
+        List<Span> unknown = line.spans().stream()
+                .filter(span -> span.kind() == Span.Kind.NOT_UNDERSTOOD)
                 .toList();
-        return new Understood(
-                Stream.concat(meant.mentions().stream(), stops.stream())
-                        .distinct()
-                        .toList(),
-                meant.states());
-    }
-
-    private Understood understand(String text, List<String> words, Optional<Amount> amount) {
-        List<Phrases.Found<Mention>> found = lexicon.find(words);
-        Set<State> states = states(words, found);
-        List<Mention> mentions = mainFirst(found).stream()
-                .map(mention -> settle(mention, text, amount, states))
-                .distinct()
-                .toList();
-        return new Understood(mentions, states);
-    }
-
-    private static Set<State> states(List<String> words, List<Phrases.Found<Mention>> found) {
-        Set<State> states = EnumSet.noneOf(State.class);
-        for (Phrases.Found<State> state : State.in(words)) {
-            // The whole of 'whole kernel corn' and the dry of 'dry white wine' belong to the name.
-            boolean inName = found.stream()
-                    .anyMatch(mention -> mention.start() <= state.start()
-                            && state.end() <= mention.end()
-                            && mention.end() - mention.start() > 1
-                            && (state.meaning() == State.WHOLE || !isSolid(mention.meaning())));
-            if (!inName) {
-                states.add(state.meaning());
+        StringBuilder mended = new StringBuilder();
+        int at = 0;
+        boolean changed = false;
+        for (Span span : unknown) {
+            mended.append(text, at, span.start());
+            for (String word : text.substring(span.start(), span.end()).split("(?<=\\P{L})|(?=\\P{L})")) {
+                Optional<String> known = lexicon.nearFoodWord(word);
+                changed |= known.isPresent();
+                mended.append(known.orElse(word));
             }
+            at = span.end();
         }
-        if (states.contains(State.UNSOAKED)) {
-            states.remove(State.SOAKED);
+        mended.append(text, at, text.length());
+        if (!changed) {
+            return Optional.empty();
         }
-        if (states.contains(State.UNPEELED)) {
-            states.remove(State.PEELED);
-        }
-        return states;
+        IngredientLine read = read(mended.toString());
+        return read.food().isPresent()
+                        && read.stopped().isEmpty()
+                        && read.questions().isEmpty()
+                ? Optional.of(new Respelled(mended.toString(), read.food().get()))
+                : Optional.empty();
     }
 
-    private static boolean isSolid(Mention mention) {
-        return mention.food().filter(food -> food.kind().isSolid()).isPresent();
-    }
+    /** @param text the whole line with the words put right */
+    public record Respelled(String text, Food food) {}
 
     /**
-     * The main food comes first: the last of the words that stand together ('tomato juice', 'chicken bouillon'), in the first part
-     * of the line that names any.
+     * An answer that a kitchen keeps.
+     *
+     * @param wording the wording of the lines it is for, as {@link #wording} gives it; empty: wherever the words stand
      */
-    private static List<Mention> mainFirst(List<Phrases.Found<Mention>> found) {
-        List<Phrases.Found<Mention>> kept = new ArrayList<>(found);
-        while (kept.size() > 1
-                && kept.get(0).end() == kept.get(1).start()
-                && describes(kept.get(0).meaning(), kept.get(1).meaning())) {
-            kept.remove(0);
-        }
-        return kept.stream().map(Phrases.Found::meaning).toList();
-    }
-
-    /** In 'garlic powder' or 'pork stock' the first word only describes the second; a stopped word is never explained away. */
-    private static boolean describes(Mention first, Mention second) {
-        return first.food().isPresent() && second.food().isPresent();
-    }
-
-    /** What the states and the amount of the line change in what its words mean. */
-    private Mention settle(Mention mention, String text, Optional<Amount> amount, Set<State> states) {
-        if (isSpoonfulForBrowning(mention, states)) {
-            return Mention.of(mention.phrase(), catalogue.food("oil"));
-        }
-        if (mention.food().isEmpty()) {
-            return mention;
-        }
-        return switch (mention.food().get().id()) {
-            case "lima-beans", "peas" ->
-                states.contains(State.DRIED) ? Mention.of(mention.phrase(), catalogue.food("dried-beans")) : mention;
-            case "poultry-boneless" ->
-                states.contains(State.BONE_IN) && !states.contains(State.BONELESS)
-                        ? Mention.of(mention.phrase(), catalogue.food("poultry-bone"))
-                        : mention;
-            case "poultry-bone" ->
-                states.contains(State.BONELESS) && !states.contains(State.BONE_IN)
-                        ? Mention.of(mention.phrase(), catalogue.food("poultry-boneless"))
-                        : mention;
-            case "peppers" ->
-                isGroundPepper(mention, text, amount) ? Mention.of("ground pepper", catalogue.food("spices")) : mention;
-            default -> mention;
-        };
-    }
-
-    private static boolean isSpoonfulForBrowning(Mention mention, Set<State> states) {
-        return mention.stop().filter(StoppedIngredient::isFat).isPresent()
-                && states.contains(State.FOR_BROWNING)
-                && states.contains(State.DRAINED);
-    }
-
-    /** 'Pepper' by the spoon, by the pinch or to taste is the spice; peppers are counted, weighed or measured in cups. */
-    private static boolean isGroundPepper(Mention mention, String text, Optional<Amount> amount) {
-        return mention.phrase().equals("peppers")
-                && PEPPER.matcher(text).find()
-                && amount.map(Amount::unit)
-                        .map(unit -> unit == MeasureUnit.TEASPOON
-                                || unit == MeasureUnit.TABLESPOON
-                                || unit.kind() == MeasureUnit.Kind.TRACE)
-                        .orElse(true);
-    }
+    public record RememberedAnswer(String wording, Answer answer) {}
 }

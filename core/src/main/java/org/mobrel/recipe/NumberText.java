@@ -68,6 +68,9 @@ final class NumberText {
                     + "|a couple of|a couple|dozen|quarter|one|two|three|four|five|six|seven|eight|nine|ten|twelve|an?)\\s+(?=\\S)",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern WORDS_BEFORE_INCHES = Pattern.compile(
+            "\\b((?:one|two) and a half|half an?|half|quarter|one|two|three|four|five|six|seven|eight|nine|ten|twelve)[ -]+(inch|cm\\b|centimet)",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern MIXED = Pattern.compile("(?:(\\d+)(?: and |[ -]))?(\\d+)/(\\d+)");
     private static final Pattern THOUSANDS = Pattern.compile("\\d{1,3}(?:,\\d{3})+");
 
@@ -108,9 +111,24 @@ final class NumberText {
         return figures == null ? text : figures + " " + text.substring(words.end());
     }
 
+    /** Puts figures for a number in words before a unit of length: 'two-inch' is '2-inch'. */
+    static String figuresBeforeInches(String text) {
+        Matcher words = WORDS_BEFORE_INCHES.matcher(text);
+        StringBuilder figures = new StringBuilder();
+        while (words.find()) {
+            String number = IN_WORDS.get(words.group(1).toLowerCase(java.util.Locale.ROOT));
+            words.appendReplacement(figures, number == null ? words.group() : number + " " + words.group(2));
+        }
+        return words.appendTail(figures).toString();
+    }
+
     /** The value of what {@link #PATTERN} matched; empty for a fraction over nothing. */
     static Optional<BigDecimal> value(String text) {
         String bare = text.strip();
+        String inWords = IN_WORDS.get(bare.toLowerCase(java.util.Locale.ROOT));
+        if (inWords != null) {
+            return value(inWords);
+        }
         Matcher mixed = MIXED.matcher(bare);
         if (!mixed.matches()) {
             return Optional.of(

@@ -15,23 +15,39 @@ import org.jspecify.annotations.Nullable;
 final class Phrases<T> {
 
     /** A phrase that was found, and the words it covers, end exclusive. */
-    record Found<T>(T meaning, int start, int end) {}
+    record Found<T>(T meaning, int start, int end) {
+
+        int length() {
+            return end - start;
+        }
+
+        boolean covers(int index) {
+            return start <= index && index < end;
+        }
+    }
+
+    private record Entry<T>(List<String> words, T meaning) {}
 
     private final Map<List<String>, T> meanings = new HashMap<>();
-    private int longest;
+    private final Map<String, List<Entry<T>>> byFirstWord = new HashMap<>();
 
     /** Adds a phrase unless it is known already. */
     void addIfNew(String phrase, T meaning) {
-        List<String> words = Words.of(phrase);
-        longest = Math.max(longest, words.size());
-        meanings.putIfAbsent(words, meaning);
+        if (!meanings.containsKey(Words.of(phrase))) {
+            put(phrase, meaning);
+        }
     }
 
     /** Adds a phrase, in the place of what it meant before. */
     void put(String phrase, T meaning) {
         List<String> words = Words.of(phrase);
-        longest = Math.max(longest, words.size());
+        if (words.isEmpty()) {
+            throw new IllegalArgumentException("a phrase without words: " + phrase);
+        }
         meanings.put(words, meaning);
+        List<Entry<T>> entries = byFirstWord.computeIfAbsent(words.get(0), first -> new ArrayList<>());
+        entries.removeIf(entry -> entry.words().equals(words));
+        entries.add(new Entry<>(words, meaning));
     }
 
     @Nullable
@@ -39,37 +55,59 @@ final class Phrases<T> {
         return meanings.get(words);
     }
 
+    /** Every phrase as its words. */
+    Map<List<String>, T> all() {
+        return meanings;
+    }
+
     /** What the words mean, in their order; longer phrases take their words before shorter ones may. */
     List<Found<T>> in(List<String> words) {
-        List<Found<T>> found = new ArrayList<>();
-        boolean[] taken = new boolean[words.size()];
-        for (int length = Math.min(longest, words.size()); length > 0; length--) {
-            for (int start = 0; start + length <= words.size(); start++) {
-                if (isFree(taken, start, length)) {
-                    T meaning = meanings.get(words.subList(start, start + length));
-                    if (meaning != null) {
-                        take(taken, start, length);
-                        found.add(new Found<>(meaning, start, start + length));
+        List<Found<T>> candidates = new ArrayList<>();
+        for (int start = 0; start < words.size(); start++) {
+            List<Entry<T>> entries = byFirstWord.get(words.get(start));
+            if (entries != null) {
+                for (Entry<T> entry : entries) {
+                    if (begins(words, start, entry.words())) {
+                        candidates.add(new Found<>(
+                                entry.meaning(), start, start + entry.words().size()));
                     }
                 }
             }
         }
-        found.sort(Comparator.comparingInt(Found::start));
-        return found;
+        if (candidates.size() < 2) {
+            return candidates;
+        }
+        candidates.sort(Comparator.comparingInt((Found<T> found) -> -found.length()));
+        boolean[] taken = new boolean[words.size()];
+        List<Found<T>> kept = new ArrayList<>(candidates.size());
+        for (Found<T> candidate : candidates) {
+            if (isFree(taken, candidate)) {
+                java.util.Arrays.fill(taken, candidate.start(), candidate.end(), true);
+                kept.add(candidate);
+            }
+        }
+        kept.sort(Comparator.comparingInt(Found::start));
+        return kept;
     }
 
-    private static boolean isFree(boolean[] taken, int start, int length) {
-        for (int at = start; at < start + length; at++) {
-            if (taken[at]) {
+    private static boolean begins(List<String> words, int start, List<String> phrase) {
+        if (start + phrase.size() > words.size()) {
+            return false;
+        }
+        for (int index = 1; index < phrase.size(); index++) {
+            if (!phrase.get(index).equals(words.get(start + index))) {
                 return false;
             }
         }
         return true;
     }
 
-    private static void take(boolean[] taken, int start, int length) {
-        for (int at = start; at < start + length; at++) {
-            taken[at] = true;
+    private static boolean isFree(boolean[] taken, Found<?> found) {
+        for (int at = found.start(); at < found.end(); at++) {
+            if (taken[at]) {
+                return false;
+            }
         }
+        return true;
     }
 }

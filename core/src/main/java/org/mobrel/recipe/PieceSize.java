@@ -23,7 +23,7 @@ final class PieceSize {
         if (!mayHoldSize(text)) {
             return Optional.empty();
         }
-        Matcher sizes = PATTERN.matcher(NumberText.plain(text));
+        Matcher sizes = PATTERN.matcher(NumberText.figuresBeforeInches(NumberText.plain(text)));
         Optional<Length> largest = Optional.empty();
         while (sizes.find()) {
             Optional<Length> size = length(sizes.group(2), sizes.group(3).toLowerCase(Locale.ROOT));
@@ -36,7 +36,10 @@ final class PieceSize {
     }
 
     private static boolean mayHoldSize(String text) {
-        return text.chars().anyMatch(sign -> Character.isDigit(sign) || sign > 127);
+        return text.chars().anyMatch(sign -> Character.isDigit(sign) || sign > 127)
+                || text.toLowerCase(Locale.ROOT).contains("inch")
+                || text.toLowerCase(Locale.ROOT).contains("cm")
+                || text.toLowerCase(Locale.ROOT).contains("centimet");
     }
 
     private static Optional<Length> length(String number, String unit) {

@@ -23,13 +23,9 @@ public final class RecipeReview {
             AmountQuestions::everySolidHasAnAmount,
             AmountQuestions::amountsCanBe,
             RecipeReview::oneFoodOrTheOther,
-            RecipeReview::piecesHaveASize,
             RecipeReview::thereIsLiquid,
             AmountQuestions::theLiquidHasAnAmount,
             RecipeReview::theMethodNamesNothingElse);
-
-    /** Foods whose pieces were tested up to a size and are often cut larger. */
-    private static final Set<String> SIZE_MATTERS = Set.of("meat-cubes", "potatoes", "winter-squash");
 
     private RecipeReview() {}
 
@@ -101,33 +97,6 @@ public final class RecipeReview {
                                             capital(mention.phrase()), index, amount + mention.phrase()))
                                     .toList());
                 });
-    }
-
-    private static Stream<Question> piecesHaveASize(Page page) {
-        return page.indexes()
-                .filter(index -> {
-                    IngredientLine line = page.lines().get(index);
-                    return line.text()
-                                    .toLowerCase(java.util.Locale.ROOT)
-                                    .matches(".*\\b(?:large|big) (?:chunks|pieces|cubes).*")
-                            && line.largestPiece().isEmpty()
-                            && line.foods().stream().anyMatch(food -> SIZE_MATTERS.contains(food.id()));
-                })
-                .mapToObj(index -> page.ask(
-                        "piece-size",
-                        List.of(index),
-                        "How large are the pieces? The time was tested up to a size.",
-                        List.of(Question.Answer.instead(
-                                "Cut to the tested size",
-                                index,
-                                page.text(index)
-                                        .replaceAll(
-                                                "(?i)\\b(?:large|big) (?=chunks|pieces|cubes)",
-                                                testedSize(page.lines().get(index)) + "-inch ")))));
-    }
-
-    private static String testedSize(IngredientLine line) {
-        return line.foods().stream().anyMatch(food -> food.id().equals("potatoes")) ? "1/2" : "1";
     }
 
     private static Stream<Question> thereIsLiquid(Page page) {

@@ -1,5 +1,6 @@
 package org.mobrel.ruling;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -9,6 +10,7 @@ import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarSize;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Fraction;
+import org.mobrel.recipe.Answer;
 import org.mobrel.recipe.IngredientLine;
 
 /**
@@ -62,6 +64,13 @@ public record Batch(
 
     public Batch with(Fraction otherShare) {
         return new Batch(lines, pack, otherShare, jars, altitude, gauge, school);
+    }
+
+    /** The same with a question of one line answered. */
+    public Batch answering(int line, Answer answer) {
+        List<IngredientLine> answered = new ArrayList<>(lines);
+        answered.set(line, lines.get(line).answered(answer));
+        return withLines(answered);
     }
 
     public Batch withLines(List<IngredientLine> otherLines) {

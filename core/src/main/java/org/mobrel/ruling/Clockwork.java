@@ -19,9 +19,6 @@ import org.mobrel.quantity.Minutes;
  */
 final class Clockwork {
 
-    /** Cream-style corn is tested in pints at most, in every pack. */
-    static final String PINTS_AT_MOST = "cream-corn";
-
     /** A time for one size and what it came from; the pacesetters are line indexes. */
     record Chosen(Minutes minutes, SetBy setBy, List<Integer> pacesetters) {}
 
@@ -119,7 +116,7 @@ final class Clockwork {
     private boolean lacksTimeFor(JarSize size) {
         return timedSolids.stream()
                 .anyMatch(food -> !hasTime(food, size)
-                        && !(contents.isSoupPack() && !food.id().equals(PINTS_AT_MOST)));
+                        && !(contents.isSoupPack() && food.largestJar().isEmpty()));
     }
 
     private Optional<Minutes> longestLine(JarSize size) {

@@ -1,19 +1,15 @@
 package org.mobrel.ruling;
 
 import java.util.List;
-import java.util.Set;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.FoodTrait;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.recipe.IngredientLine;
 
 /** What is in the jars, seen as the tables see it. */
 record Contents(List<Food> foods, List<Food> solids, Pack pack, Fraction share) {
-
-    /** The mixed-vegetable row's exclusions (source: Guide 4, mixed vegetables). */
-    private static final Set<String> NOT_IN_MIXED_VEGETABLES =
-            Set.of("greens", "dried-beans", "cream-corn", "winter-squash", "sweet-potatoes");
 
     static Contents of(Batch batch) {
         return of(batch.lines(), batch.pack(), batch.solidsShare());
@@ -50,6 +46,6 @@ record Contents(List<Food> foods, List<Food> solids, Pack pack, Fraction share) 
 
     boolean onlyMixableVegetables() {
         return solids.stream()
-                .allMatch(food -> food.kind() == FoodKind.VEGETABLE && !NOT_IN_MIXED_VEGETABLES.contains(food.id()));
+                .allMatch(food -> food.kind() == FoodKind.VEGETABLE && !food.has(FoodTrait.NOT_IN_MIXED_VEGETABLES));
     }
 }

@@ -34,6 +34,11 @@ final class Headline {
         return stops == 1 ? "One thing stops this." : many + " things stop this.";
     }
 
+    static String ofQuestions(int open) {
+        String many = open < NUMBERS.length ? NUMBERS[open] : Integer.toString(open);
+        return open == 1 ? "One question first." : many + " questions first.";
+    }
+
     private static String setters(List<Integer> pacesetters, List<LineRuling> lines) {
         List<String> names = pacesetters.stream()
                 .map(index -> name(lines.get(index).line()))

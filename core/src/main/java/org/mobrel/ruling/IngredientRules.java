@@ -1,7 +1,6 @@
 package org.mobrel.ruling;
 
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Predicate;
@@ -12,6 +11,7 @@ import org.mobrel.finding.Remedy;
 import org.mobrel.finding.Severity;
 import org.mobrel.finding.Source;
 import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodTrait;
 import org.mobrel.foods.Pack;
 import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.Headspace;
@@ -44,12 +44,9 @@ final class IngredientRules {
     }
 
     private static Finding unknown(Examined batch, int index) {
-        List<Food> nearest = batch.reader().nearest(batch.line(index).text());
-        Stream<Remedy> named = nearest.stream()
-                .map(food -> Remedy.rewrite(
-                        "choose-food",
-                        "Did you mean %s?".formatted(food.name()),
-                        LineEdits.named(batch.line(index), food.word())));
+        Stream<Remedy> named = batch.reader().respelled(batch.line(index)).stream()
+                .map(meant -> Remedy.rewrite(
+                        "choose-food", "Did you mean %s?".formatted(meant.food().name()), Optional.of(meant.text())));
         Stream<Remedy> leave = Stream.of(
                 Remedy.leaveOut("Leave it out"),
                 Remedy.rewrite("finish-at-serving", "Add it at serving", LineEdits.atServing(batch.line(index))));
@@ -132,6 +129,8 @@ final class IngredientRules {
                 .flatMap(index -> batch.line(index).foods().stream()
                         .flatMap(food -> times.rows(food, batch.line(index), batch.contents()))
                         .filter(row -> !row.whole())
+                        .filter(row -> batch.line(index).shapes().isEmpty()
+                                || Questions.sizeAsked(batch, index).isEmpty())
                         .limit(1)
                         .map(row -> Say.stop(
                                 "piece-too-big",
@@ -143,6 +142,24 @@ final class IngredientRules {
                                         "cut-smaller",
                                         "Cut it: %s".formatted(row.form()),
                                         LineEdits.cutUp(batch.line(index))))));
+    }
+
+    /** What the cook said of shapes such as 'chunks'. */
+    static Stream<Finding> nothingIsSaidToBeLarger(Examined batch) {
+        return lines(batch)
+                .filter(index -> Questions.isSaidLarger(batch.line(index)))
+                .boxed()
+                .flatMap(index -> Questions.sizeAsked(batch, index)
+                        .map(row -> Say.stop(
+                                "piece-too-big",
+                                index,
+                                "The time was tested for %s. A larger piece heats more slowly.".formatted(row.form()),
+                                row.source(),
+                                Remedy.rewrite(
+                                        "cut-smaller",
+                                        "Cut it: %s".formatted(row.form()),
+                                        LineEdits.cutSmall(batch.line(index), row.largestPiece()))))
+                        .stream());
     }
 
     static Stream<Finding> whatTheRowPeelsIsPeeled(Examined batch) {
@@ -226,20 +243,18 @@ final class IngredientRules {
         double jars = jarsMade(batch);
         return lines(batch)
                 .filter(index -> has(batch.line(index), IngredientRules::mayHoldThickener))
-                .filter(index -> perJar(batch.line(index), jars).compareTo(SPOONFUL) > 0)
+                .filter(index -> perJar(batch.line(index), jars).compareTo(SPOONFUL) > 0
+                        || has(
+                                batch.line(index),
+                                food -> food.has(FoodTrait.MAY_BE_THICKENED)
+                                        && Questions.isSaidMore(batch.line(index), food)))
                 .mapToObj(index -> Say.judge(
                         "bottled-sauce",
                         index,
                         "More than a tablespoon a jar: a sauce of unknown thickener slows the heat on its way in.",
                         Source.GUIDE_SOUPS,
                         Remedy.rewrite(
-                                "use-less",
-                                "Use a tablespoon a jar at most",
-                                LineEdits.reduced(
-                                        batch.line(index),
-                                        SPOONFUL.millilitres()
-                                                / perJar(batch.line(index), jars)
-                                                        .millilitres())),
+                                "use-less", "Use a tablespoon a jar at most", lessSauce(batch.line(index), jars)),
                         new Remedy("read-label", "Read the label for starch"),
                         Remedy.rewrite(
                                 "finish-at-serving",
@@ -247,8 +262,42 @@ final class IngredientRules {
                                 LineEdits.atServing(batch.line(index)))));
     }
 
+    private static Optional<String> lessSauce(IngredientLine line, double jars) {
+        double now = perJar(line, jars).millilitres();
+        return now > 0 ? LineEdits.reduced(line, SPOONFUL.millilitres() / now) : Optional.empty();
+    }
+
     private static boolean mayHoldThickener(Food food) {
-        return food.id().equals("sauces") || food.id().equals("tomato-paste");
+        return food.has(FoodTrait.MAY_BE_THICKENED);
+    }
+
+    /** Oil browns, and is drained; beyond a spoonful a jar it is fat in the jar. */
+    static Stream<Finding> oilIsOnlyASpoonful(Examined batch) {
+        if (lines(batch).noneMatch(index -> has(batch.line(index), IngredientRules::isOil))) {
+            return Stream.empty();
+        }
+        double jars = jarsMade(batch);
+        return lines(batch)
+                .filter(index -> has(batch.line(index), IngredientRules::isOil)
+                        && !batch.line(index).is(State.DRAINED))
+                .filter(index -> perJar(batch.line(index), jars).compareTo(SPOONFUL) > 0
+                        || has(batch.line(index), food -> isOil(food) && Questions.isSaidMore(batch.line(index), food)))
+                .mapToObj(index -> Say.stop(
+                        "fat",
+                        index,
+                        "More than a tablespoon of oil a jar: fat shields spores and creeps under the lid.",
+                        Source.GUIDE_SOUPS,
+                        Remedy.rewrite(
+                                "use-less", "Use a tablespoon a jar at most", lessSauce(batch.line(index), jars)),
+                        Remedy.rewrite(
+                                "brown-and-drain",
+                                "Brown in it and drain it off",
+                                LineEdits.forBrowning(batch.line(index))),
+                        Remedy.leaveOut("Leave it out")));
+    }
+
+    private static boolean isOil(Food food) {
+        return food.has(FoodTrait.FOR_BROWNING);
     }
 
     private static Volume perJar(IngredientLine line, double jars) {

@@ -46,7 +46,7 @@ final class JarRules {
         Remedy pints = new Remedy("pints-instead", "Use pints instead", List.of(Edit.of(Edit.Part.JAR_SIZE, "pint")));
         boolean soupWouldHelp = batch.contents().isMixture()
                 && batch.contents().solids().stream()
-                        .noneMatch(food -> food.id().equals(Clockwork.PINTS_AT_MOST))
+                        .noneMatch(food -> food.largestJar().isPresent())
                 && (!batch.contents().isSoupPack() || batch.contents().pack() == Pack.RAW);
         return soupWouldHelp
                 ? new Remedy[] {

@@ -54,14 +54,17 @@ final class LineTimes {
         if (!food.kind().isSolid() && (!contents.solids().isEmpty() || food.kind() == FoodKind.FLAVOURING)) {
             return Stream.empty();
         }
-        return packed(food.processRow().get(), line, contents.pack());
+        return packed(food, line, contents.pack());
     }
 
-    private Stream<TestedProcess> packed(String row, IngredientLine line, Pack pack) {
-        boolean wholeTomatoes = row.startsWith("tomatoes") && (line.is(State.WHOLE) || line.is(State.HALVED));
+    private Stream<TestedProcess> packed(Food food, IngredientLine line, Pack pack) {
+        String row = food.processRow().orElseThrow();
+        boolean leftWhole = line.is(State.WHOLE) || line.is(State.HALVED);
         List<TestedProcess> inThisPack = catalogue.rows(row, pack);
         Stream<TestedProcess> own = (inThisPack.isEmpty() ? catalogue.rows(row) : inThisPack).stream();
-        return wholeTomatoes ? Stream.concat(own, catalogue.rows(Catalogue.WHOLE_TOMATO_ROW).stream()) : own;
+        return leftWhole && food.wholeRow().isPresent()
+                ? Stream.concat(own, catalogue.rows(food.wholeRow().get()).stream())
+                : own;
     }
 
     static Optional<TestedProcess> longest(List<TestedProcess> rows, JarSize size) {

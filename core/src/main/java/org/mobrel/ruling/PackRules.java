@@ -9,6 +9,7 @@ import org.mobrel.finding.Remedy;
 import org.mobrel.finding.Source;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.FoodTrait;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Fraction;
 
@@ -53,11 +54,11 @@ final class PackRules {
     }
 
     private static boolean isOnlyTimedInSoup(Food food) {
-        return food.processRow().filter("soup with seafood"::equals).isPresent();
+        return food.kind().isSolid() && food.has(FoodTrait.ONLY_IN_SOUP);
     }
 
     private static boolean hasNoRowAlone(Food food) {
-        return food.id().equals("vegetable-stock");
+        return food.has(FoodTrait.ONLY_IN_SOUP);
     }
 
     private static String names(List<Food> foods) {

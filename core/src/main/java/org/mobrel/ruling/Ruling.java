@@ -8,8 +8,10 @@ import org.mobrel.foods.TableVersion;
 /**
  * The answer to a {@link Batch}, with its reasons.
  *
- * @param timing present unless the verdict is a stop: a stop never comes with minutes
+ * @param timing present unless the batch is stopped or something has to be asked first: neither comes with minutes
  * @param lines one for each line of the batch, in its order
+ * @param ifSettled what the batch would get on the most careful answers that do not stop it; only where something has to be asked
+ * @param questions what is open, the most decisive first
  * @param headline the answer in a sentence
  */
 public record Ruling(
@@ -18,6 +20,8 @@ public record Ruling(
         List<LineRuling> lines,
         List<Finding> findings,
         List<Considered> considered,
+        Optional<Timing> ifSettled,
+        List<Question> questions,
         String headline,
         TableVersion tableVersion) {
 
@@ -26,7 +30,8 @@ public record Ruling(
         lines = List.copyOf(lines);
         findings = List.copyOf(findings);
         considered = List.copyOf(considered);
-        if ((verdict == Verdict.STOP) == timing.isPresent()) {
+        questions = List.copyOf(questions);
+        if ((verdict == Verdict.STOP || verdict == Verdict.ASK) == timing.isPresent()) {
             throw new IllegalArgumentException(
                     "verdict " + verdict + (timing.isPresent() ? " with" : " without") + " minutes");
         }

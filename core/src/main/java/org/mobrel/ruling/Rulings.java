@@ -17,6 +17,7 @@ import org.mobrel.jars.JarTable;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
+import org.mobrel.recipe.Choice;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
 
@@ -35,9 +36,67 @@ public final class Rulings {
         this.reader = new LineReader(catalogue);
     }
 
-    /** Never fails: whatever stands against the batch is a finding of the answer. */
+    /** Never fails: whatever stands against the batch is a finding of the answer, and what it leaves open a question. */
     public Ruling rule(Batch batch) {
+        Ruling brief = ruleBriefly(batch);
+        return brief.verdict() == Verdict.ASK ? weighed(batch, brief) : brief;
+    }
+
+    /** The same without what each answer to an open question would give. */
+    Ruling ruleBriefly(Batch batch) {
         Looked looked = look(batch);
+        List<Question> questions = Questions.of(looked.examined());
+        Ruling taken = taken(batch, looked);
+        if (questions.isEmpty()) {
+            return taken;
+        }
+        return taken.verdict() == Verdict.STOP
+                ? with(taken, Verdict.STOP, Optional.empty(), questions, taken.headline())
+                : with(taken, Verdict.ASK, taken.timing(), questions, Headline.ofQuestions(questions.size()));
+    }
+
+    private static Ruling with(
+            Ruling ruling, Verdict verdict, Optional<Timing> ifSettled, List<Question> questions, String headline) {
+        return new Ruling(
+                verdict,
+                verdict == Verdict.ASK ? Optional.empty() : ruling.timing(),
+                ruling.lines(),
+                ruling.findings(),
+                ruling.considered(),
+                ifSettled,
+                questions,
+                headline,
+                ruling.tableVersion());
+    }
+
+    /** Each choice is ruled on in full; on the most careful choices that do not stop the batch rests what it would get. */
+    private Ruling weighed(Batch batch, Ruling brief) {
+        List<Question> questions = Questions.weighed(brief.questions(), question -> question.choices().stream()
+                .map(option ->
+                        Question.Option.of(option.choice(), asTaken(answered(batch, question, option.choice())))));
+        Batch careful = batch;
+        for (Question question : questions) {
+            Optional<Question.Option> most = question.choices().stream()
+                    .filter(option -> option.minutes().isPresent())
+                    .max(Comparator.comparing(option -> option.minutes().orElseThrow()));
+            if (most.isPresent()) {
+                careful = answered(careful, question, most.get().choice());
+            }
+        }
+        Ruling settled = asTaken(careful);
+        return with(brief, Verdict.ASK, settled.timing().or(brief::ifSettled), questions, brief.headline());
+    }
+
+    private static Batch answered(Batch batch, Question question, Choice choice) {
+        return question.line().isPresent() ? batch.answering(question.line().getAsInt(), question.with(choice)) : batch;
+    }
+
+    /** The ruling with every open question answered as the line is taken for now. */
+    private Ruling asTaken(Batch batch) {
+        return taken(batch, look(batch));
+    }
+
+    private Ruling taken(Batch batch, Looked looked) {
         Contents contents = looked.examined().contents();
         List<LineRuling> lines = looked.examined().lines();
         Map<JarSize, Clockwork.Chosen> choices = looked.examined().choices();
@@ -51,6 +110,8 @@ public final class Rulings {
                     lines,
                     findings,
                     List.of(),
+                    Optional.empty(),
+                    List.of(),
                     Headline.ofStop(findings),
                     catalogue.version());
         }
@@ -61,6 +122,8 @@ public final class Rulings {
                 lines,
                 findings,
                 new Consider(catalogue, contents).of(timing, clockwork.floors()),
+                Optional.empty(),
+                List.of(),
                 Headline.of(timing, lines, contents),
                 catalogue.version());
     }

@@ -8,6 +8,7 @@ import org.mobrel.finding.Finding;
 import org.mobrel.finding.Remedy;
 import org.mobrel.finding.Severity;
 import org.mobrel.finding.Source;
+import org.mobrel.foods.StopRemedy;
 import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineEdits;
@@ -19,7 +20,7 @@ final class StopRemedies {
 
     static Finding finding(IngredientLine line, int index, StoppedIngredient stop) {
         List<Remedy> remedies =
-                stop.remedies().stream().map(text -> remedy(text, line, stop)).toList();
+                stop.remedies().stream().map(said -> remedy(said, line, stop)).toList();
         return new Finding(
                 Severity.STOP,
                 stop.code(),
@@ -29,30 +30,17 @@ final class StopRemedies {
                 Optional.of(stop.isOwnFood() ? new Source("your own food") : Source.GUIDE_SOUPS));
     }
 
-    /** The table's words say what kind of remedy each is. */
-    private static Remedy remedy(String text, IngredientLine line, StoppedIngredient stop) {
-        String said = Say.capital(text);
-        if (text.startsWith("freeze")) {
-            return new Remedy("freeze", said);
-        }
-        if (text.startsWith("leave out")) {
-            return new Remedy("leave-out", said, List.of(Edit.leaveOut()));
-        }
-        if (text.startsWith("brown")) {
-            return Remedy.rewrite("brown-and-drain", said, LineEdits.forBrowning(line));
-        }
-        if (text.startsWith("can the pieces")) {
-            return Remedy.rewrite("leave-in-pieces", said, LineEdits.inPieces(line));
-        }
-        if (text.startsWith("soak")) {
-            return Remedy.rewrite("soak-first", said, LineEdits.soaked(line));
-        }
-        if (text.startsWith("peel")) {
-            return Remedy.rewrite("peel", said, LineEdits.unpeeledWords(line, stop));
-        }
-        if (text.contains("serving") || text.contains("opened")) {
-            return Remedy.rewrite("finish-at-serving", said, LineEdits.atServing(line));
-        }
-        return new Remedy("prepare", said);
+    private static Remedy remedy(StopRemedy remedy, IngredientLine line, StoppedIngredient stop) {
+        String code = remedy.kind().code();
+        String said = Say.capital(remedy.words());
+        return switch (remedy.kind()) {
+            case LEAVE_OUT -> new Remedy(code, said, List.of(Edit.leaveOut()));
+            case FREEZE, PREPARE -> new Remedy(code, said);
+            case BROWN_AND_DRAIN -> Remedy.rewrite(code, said, LineEdits.forBrowning(line));
+            case LEAVE_IN_PIECES -> Remedy.rewrite(code, said, LineEdits.inPieces(line));
+            case SOAK_FIRST -> Remedy.rewrite(code, said, LineEdits.soaked(line));
+            case PEEL -> Remedy.rewrite(code, said, LineEdits.unpeeledWords(line, stop));
+            case FINISH_AT_SERVING -> Remedy.rewrite(code, said, LineEdits.atServing(line));
+        };
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 import org.mobrel.finding.Finding;
 
 /**
@@ -24,15 +25,19 @@ public final class Together {
         List<Ruling> each =
                 variants.stream().map(variant -> rulings.rule(variant.of(base))).toList();
         List<Finding> findings = findings(plain, each, variants);
+        List<Question> questions = questions(plain, each, variants);
         Verdict verdict = Verdict.of(findings);
-        if (verdict == Verdict.STOP) {
+        if (verdict == Verdict.STOP || !questions.isEmpty()) {
+            boolean stop = verdict == Verdict.STOP;
             return new Ruling(
-                    verdict,
+                    stop ? verdict : Verdict.ASK,
                     Optional.empty(),
                     plain.lines(),
                     findings,
                     List.of(),
-                    Headline.ofStop(findings),
+                    stop ? Optional.empty() : ifSettled(plain, each),
+                    questions,
+                    stop ? Headline.ofStop(findings) : Headline.ofQuestions(questions.size()),
                     plain.tableVersion());
         }
         List<Ruling> all = new ArrayList<>(List.of(plain));
@@ -55,8 +60,37 @@ public final class Together {
                 plain.lines(),
                 findings,
                 longest.considered(),
+                Optional.empty(),
+                List.of(),
                 headline,
                 plain.tableVersion());
+    }
+
+    private static Optional<Timing> ifSettled(Ruling plain, List<Ruling> each) {
+        return Stream.concat(Stream.of(plain), each.stream())
+                .flatMap(ruling -> ruling.timing().or(ruling::ifSettled).stream())
+                .max(Comparator.comparing(Timing::minutes))
+                .map(timing -> within(timing, plain.lines().size()));
+    }
+
+    /** The base's questions, and those of a variant's own lines, which are about no line of the base. */
+    private static List<Question> questions(Ruling plain, List<Ruling> each, List<Variant> variants) {
+        List<Question> questions = new ArrayList<>(plain.questions());
+        int base = plain.lines().size();
+        for (int at = 0; at < each.size(); at++) {
+            String name = Say.capital(variants.get(at).name());
+            each.get(at).questions().stream()
+                    .filter(question ->
+                            question.line().isPresent() && question.line().getAsInt() >= base)
+                    .map(question -> new Question(
+                            question.code(),
+                            OptionalInt.empty(),
+                            question.words(),
+                            "%s: %s".formatted(name, question.text()),
+                            question.choices()))
+                    .forEach(questions::add);
+        }
+        return questions;
     }
 
     /** The base's findings, and those of a variant that the base does not have, told with the variant's name. */

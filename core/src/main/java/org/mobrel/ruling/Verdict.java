@@ -11,6 +11,8 @@ public enum Verdict {
     COVERED("covered"),
     /** A widespread practice outside the published pack, which the cook may take on by name. */
     OWN_JUDGEMENT("own-judgement"),
+    /** A question is open whose answer could change the verdict or raise the time: no card, no run until it is answered. */
+    ASK("ask"),
     /** No card, no run. */
     STOP("stop");
 

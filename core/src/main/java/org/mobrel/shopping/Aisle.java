@@ -1,6 +1,7 @@
 package org.mobrel.shopping;
 
 import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodTrait;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.State;
 
@@ -34,7 +35,7 @@ public enum Aisle {
             case VEGETABLE, SEASONING_VEGETABLE, ROOT -> VEGETABLES;
             case MEAT, SEAFOOD -> MEAT;
             case LIQUID -> STOCK;
-            case FLAVOURING -> food.id().equals("garlic") || food.id().equals("ginger") ? VEGETABLES : SEASONING;
+            case FLAVOURING -> food.has(FoodTrait.SOLD_AS_VEGETABLE) ? VEGETABLES : SEASONING;
         };
     }
 

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodTrait;
 import org.mobrel.quantity.Mass;
 import org.mobrel.recipe.Amount;
 import org.mobrel.recipe.IngredientLine;
@@ -80,7 +81,7 @@ public record ShoppingList(List<Item> items) {
 
     private static boolean isBought(IngredientLine line) {
         return line.goesIntoJar()
-                && line.food().filter(food -> food.id().equals("water")).isEmpty();
+                && line.food().filter(food -> food.has(FoodTrait.FROM_THE_TAP)).isEmpty();
     }
 
     /** One item, or one for each way of measuring that cannot be added: '2 tbsp thyme' and '3 sprigs of thyme'. */

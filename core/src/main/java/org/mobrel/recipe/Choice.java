@@ -1,0 +1,30 @@
+package org.mobrel.recipe;
+
+/**
+ * One way to answer a question.
+ *
+ * @param code such as 'strained'; never renamed
+ * @param text as it stands on the button
+ */
+public record Choice(String code, String text) {
+
+    /** The words change nothing in what the food is. */
+    public static final String ONLY_A_DESCRIPTION = "only-a-description";
+
+    /** The words name something else that goes into the jar, and no table lists it. */
+    public static final String ANOTHER_INGREDIENT = "another-ingredient";
+
+    /** What the words name is not put in. */
+    public static final String LEAVE_OUT = "leave-out";
+
+    /** The words are meant as the stopped ingredient they look like. */
+    public static final String AS_IT_LOOKS = "as-it-looks";
+
+    /** Before the id of a food, where an offer is one. */
+    public static final String MEANT = "meant:";
+
+    public static final String UP_TO_TESTED = "up-to-1-inch";
+    public static final String LARGER = "larger";
+    public static final String BY_THE_SPOON = "a-spoonful-a-jar";
+    public static final String MORE = "more";
+}

@@ -1,0 +1,106 @@
+package org.mobrel.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A reading in the light of what was answered: what goes into the jar, what is kept for serving, what is still open.
+ *
+ * @param namesSomethingUnknown the cook said that words nobody knows are another ingredient
+ */
+record Settling(
+        List<Mention> inJar, List<Mention> served, List<LineQuestion> questions, boolean namesSomethingUnknown) {
+
+    static Settling of(Reading reading, List<Answer> answers) {
+        List<Mention> inJar = new ArrayList<>();
+        List<Mention> served = new ArrayList<>();
+        List<LineQuestion> questions = new ArrayList<>();
+        boolean unknown = false;
+        for (Reading.Heard heard : reading.heard()) {
+            if (heard.served()) {
+                served.add(heard.mention());
+            } else if (heard.typed().isPresent()) {
+                unknown |= misspelled(heard, answers, inJar, questions);
+            } else if (heard.mention().open() != null) {
+                inJar.add(settled(heard.mention(), heard.mention().open(), reading, answers, questions));
+            } else {
+                inJar.add(heard.mention());
+            }
+        }
+        for (Reading.Leftover leftover : reading.leftovers()) {
+            Optional<String> answer = answer(answers, QuestionCode.NOT_UNDERSTOOD, leftover.words());
+            if (answer.isEmpty()) {
+                questions.add(notUnderstood(leftover));
+            } else {
+                unknown |= answer.get().equals(Choice.ANOTHER_INGREDIENT);
+                leftover.offers().stream()
+                        .filter(offer -> answer.get()
+                                .equals(Choice.MEANT
+                                        + offer.food().orElseThrow().id()))
+                        .forEach(inJar::add);
+            }
+        }
+        return new Settling(
+                inJar.stream().distinct().toList(), served.stream().distinct().toList(), questions, unknown);
+    }
+
+    static Optional<String> answer(List<Answer> answers, QuestionCode code, String words) {
+        return answers.stream()
+                .filter(answer -> answer.answers(code, words))
+                .map(Answer::choice)
+                .findFirst();
+    }
+
+    /** A word that looks like a stopped one is that, until the cook says that it is not. */
+    private static boolean misspelled(
+            Reading.Heard heard, List<Answer> answers, List<Mention> inJar, List<LineQuestion> questions) {
+        String typed = heard.typed().orElseThrow();
+        Optional<String> answer = answer(answers, QuestionCode.NOT_UNDERSTOOD, typed);
+        if (answer.filter(choice -> !choice.equals(Choice.AS_IT_LOOKS)).isPresent()) {
+            return answer.get().equals(Choice.ANOTHER_INGREDIENT);
+        }
+        inJar.add(heard.mention());
+        if (answer.isEmpty()) {
+            questions.add(new LineQuestion(
+                    QuestionCode.NOT_UNDERSTOOD,
+                    typed,
+                    "Is “%s” meant as %s?".formatted(typed, heard.mention().phrase()),
+                    List.of(
+                            new Choice(
+                                    Choice.AS_IT_LOOKS,
+                                    "Yes, " + heard.mention().phrase()),
+                            new Choice(Choice.ONLY_A_DESCRIPTION, "No, it only describes"),
+                            new Choice(Choice.ANOTHER_INGREDIENT, "No, something else"))));
+        }
+        return false;
+    }
+
+    private static Mention settled(
+            Mention mention, OpenMeaning open, Reading reading, List<Answer> answers, List<LineQuestion> questions) {
+        Optional<OpenMeaning.Option> option = answer(answers, open.code(), mention.phrase())
+                .flatMap(open::option)
+                .or(() -> open.saidBy(reading.states()));
+        if (option.isPresent()) {
+            return mention.settledAs(option.get());
+        }
+        questions.add(new LineQuestion(
+                open.code(),
+                mention.phrase(),
+                open.text(),
+                open.options().stream().map(OpenMeaning.Option::choice).toList()));
+        return mention;
+    }
+
+    private static LineQuestion notUnderstood(Reading.Leftover leftover) {
+        List<Choice> choices = new ArrayList<>();
+        choices.add(new Choice(Choice.ONLY_A_DESCRIPTION, "Only a description"));
+        leftover.offers()
+                .forEach(offer -> choices.add(
+                        new Choice(Choice.MEANT + offer.food().orElseThrow().id(), "It means " + offer.phrase())));
+        choices.add(new Choice(Choice.ANOTHER_INGREDIENT, "Another ingredient"));
+        choices.add(new Choice(Choice.LEAVE_OUT, "Leave it out"));
+        return new LineQuestion(
+                QuestionCode.NOT_UNDERSTOOD, leftover.words(), "What is “%s”?".formatted(leftover.words()), choices);
+    }
+}

@@ -1,0 +1,92 @@
+package org.mobrel.recipe;
+
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.apache.commons.text.similarity.LevenshteinDistance;
+
+/**
+ * Known words that a misspelled one may have been. Words are found by what is left of them when a letter is taken away, so that
+ * looking one up takes the same time however many are known; a library then measures how far apart the two are.
+ */
+final class Spelling {
+
+    /** Shorter words have too many neighbours that mean something else. */
+    private static final int SHORTEST = 4;
+
+    /** From this length on two slips are believed. */
+    private static final int LONG = 8;
+
+    private static final LevenshteinDistance DISTANCE = new LevenshteinDistance(2);
+
+    private final Map<String, Set<String>> byRemains = new HashMap<>();
+
+    Spelling(Collection<String> words) {
+        for (String word : words) {
+            if (word.length() >= SHORTEST) {
+                remains(word).forEach(rest -> byRemains
+                        .computeIfAbsent(rest, key -> new LinkedHashSet<>())
+                        .add(word));
+            }
+        }
+    }
+
+    /** The known word that is nearest, one slip away, or two in a long word; a slip is a letter too many, too few, wrong or swapped. */
+    Optional<String> nearest(String word) {
+        if (word.length() < SHORTEST - 1) {
+            return Optional.empty();
+        }
+        String best = null;
+        int least = Integer.MAX_VALUE;
+        for (String rest : remains(word)) {
+            for (String known : byRemains.getOrDefault(rest, Set.of())) {
+                int slips = slips(word, known);
+                boolean believed = slips <= 1 || slips == 2 && Math.min(word.length(), known.length()) >= LONG;
+                if (believed && (slips < least || slips == least && best != null && known.compareTo(best) < 0)) {
+                    best = known;
+                    least = slips;
+                }
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private static int slips(String word, String known) {
+        int distance = DISTANCE.apply(word, known);
+        return distance == 2 && isSwapped(word, known) ? 1 : distance < 0 ? Integer.MAX_VALUE : distance;
+    }
+
+    private static boolean isSwapped(String word, String known) {
+        if (word.length() != known.length()) {
+            return false;
+        }
+        int at = 0;
+        while (at < word.length() && word.charAt(at) == known.charAt(at)) {
+            at++;
+        }
+        return at + 1 < word.length()
+                && word.charAt(at) == known.charAt(at + 1)
+                && word.charAt(at + 1) == known.charAt(at)
+                && word.substring(at + 2).equals(known.substring(at + 2));
+    }
+
+    /** The word, and it with any one letter taken away; of a long word also with two. */
+    private static Set<String> remains(String word) {
+        Set<String> remains = new HashSet<>();
+        remains.add(word);
+        for (int at = 0; at < word.length(); at++) {
+            String one = word.substring(0, at) + word.substring(at + 1);
+            remains.add(one);
+            if (word.length() >= LONG) {
+                for (int other = at; other < one.length(); other++) {
+                    remains.add(one.substring(0, other) + one.substring(other + 1));
+                }
+            }
+        }
+        return remains;
+    }
+}

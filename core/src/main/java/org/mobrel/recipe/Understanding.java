@@ -1,0 +1,496 @@
+package org.mobrel.recipe;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.FoodTrait;
+import org.mobrel.foods.Said;
+import org.mobrel.foods.StoppedIngredient;
+import org.mobrel.recipe.Phrases.Found;
+import org.mobrel.recipe.Reading.Heard;
+
+/** The words behind the amount of one line, each accounted for: a food, a stop, a state, a description, or left over. */
+final class Understanding {
+
+    private final Catalogue catalogue;
+    private final Lexicon lexicon;
+    private final String rest;
+    private final List<Token> tokens;
+    private final List<String> words;
+    private final Optional<Amount> amount;
+    private final List<Found<State>> stateWords;
+    private final List<Found<List<Descriptor>>> descriptors;
+    private final BitSet understood = new BitSet();
+    private final BitSet denied = new BitSet();
+    private final BitSet served = new BitSet();
+    private final Set<State> states = EnumSet.noneOf(State.class);
+    private final List<Heard> heard = new ArrayList<>();
+    private final List<String> typedStops = new ArrayList<>();
+    private List<Found<Mention>> mentions;
+
+    Understanding(Catalogue catalogue, Lexicon lexicon, String rest, List<Token> tokens, Optional<Amount> amount) {
+        this.catalogue = catalogue;
+        this.lexicon = lexicon;
+        this.rest = rest;
+        this.tokens = tokens;
+        this.words = tokens.stream().map(Token::word).toList();
+        this.amount = amount;
+        this.stateWords = State.in(words);
+        this.descriptors = lexicon.descriptors(words);
+        this.mentions = new ArrayList<>(lexicon.mentions(words));
+        understand();
+    }
+
+    private void understand() {
+        cover(mentions);
+        cover(stateWords);
+        findJoinedAndSplit();
+        dropWhatDescriptionsHold();
+        understood.clear();
+        cover(mentions);
+        cover(stateWords);
+        coverDescriptors();
+        coverNumbers();
+        deny();
+        complete();
+        readStates();
+        serve();
+        findMisspelledStops();
+        for (Found<Mention> found : mentions) {
+            if (!denied.get(found.start())) {
+                boolean kept = served.get(found.start());
+                String typed = typedStops.isEmpty() ? "" : typed(found);
+                heard.add(new Heard(
+                        settle(found.meaning()),
+                        kept,
+                        typed.isEmpty() || !typedStops.contains(typed) ? Optional.empty() : Optional.of(typed)));
+            }
+        }
+    }
+
+    private void cover(List<? extends Found<?>> found) {
+        found.forEach(one -> understood.set(one.start(), one.end()));
+    }
+
+    private boolean isLeftOver(int index) {
+        return !understood.get(index)
+                && !tokens.get(index).isBreak()
+                && !tokens.get(index).isNumber();
+    }
+
+    /** 'Splitpeas' and 'sauer kraut': several words written as one, or one written apart. */
+    private void findJoinedAndSplit() {
+        BitSet named = new BitSet();
+        mentions.forEach(one -> named.set(one.start(), one.end()));
+        List<Found<Mention>> more = new ArrayList<>();
+        for (int at = 0; at < tokens.size(); at++) {
+            if (named.get(at) || tokens.get(at).isBreak()) {
+                continue;
+            }
+            Mention whole = lexicon.writtenAsOne(words.get(at));
+            if (whole != null) {
+                more.add(new Found<>(whole, at, at + 1));
+                named.set(at);
+                continue;
+            }
+            for (int first = Math.max(0, at - 1); first <= at && first + 1 < tokens.size(); first++) {
+                Mention apart =
+                        tokens.get(first).isBreak() || tokens.get(first + 1).isBreak()
+                                ? null
+                                : lexicon.writtenApart(words.get(first), words.get(first + 1));
+                boolean free = !named.get(first) && !named.get(first + 1);
+                if (apart != null && (free || apart.stop().isPresent())) {
+                    more.add(new Found<>(apart, first, first + 2));
+                    named.set(first, first + 2);
+                    break;
+                }
+            }
+        }
+        if (!more.isEmpty()) {
+            mentions.addAll(more);
+            mentions.sort(java.util.Comparator.comparingInt(Found::start));
+        }
+    }
+
+    /**
+     * A longer description takes its words from a shorter name: 'for the soup' is not a soup. A description that is harmless beside
+     * every food of the line also takes a stop's: garlic may be smashed.
+     */
+    private void dropWhatDescriptionsHold() {
+        List<Food> foods = foods(mentions);
+        mentions.removeIf(mention -> descriptors.stream()
+                .anyMatch(found -> found.start() <= mention.start()
+                        && mention.end() <= found.end()
+                        && found.meaning().stream()
+                                .anyMatch(descriptor ->
+                                        found.length() > mention.length() && descriptor.fits(foodsWithout(mention))
+                                                || mention.meaning().stop().isPresent()
+                                                        && !descriptor.isOfAnyFood()
+                                                        && descriptor.fits(foods))));
+        mentions.removeIf(mention -> stateWords.stream()
+                .anyMatch(found -> found.start() <= mention.start()
+                        && mention.end() <= found.end()
+                        && found.length() > mention.length()));
+    }
+
+    private List<Food> foodsWithout(Found<Mention> one) {
+        return foods(mentions.stream().filter(other -> other != one).toList());
+    }
+
+    private static List<Food> foods(List<Found<Mention>> mentions) {
+        return mentions.stream()
+                .flatMap(found -> found.meaning().foods().stream())
+                .distinct()
+                .toList();
+    }
+
+    private void coverDescriptors() {
+        List<Food> foods = foods(mentions);
+        descriptors.stream()
+                .filter(found -> found.meaning().stream().anyMatch(descriptor -> descriptor.fits(foods)))
+                .forEach(found -> understood.set(found.start(), found.end()));
+    }
+
+    /** A unit behind a number, and the sign of times between two. */
+    private void coverNumbers() {
+        for (int at = 1; at < tokens.size(); at++) {
+            boolean unit = tokens.get(at - 1).isNumber()
+                    && (words.get(at).equals("x")
+                            || MeasureUnit.ofWord(words.get(at)).isPresent());
+            boolean times = words.get(at - 1).equals("x") && tokens.get(at).isNumber();
+            if (unit) {
+                understood.set(at);
+            }
+            if (times) {
+                understood.set(at - 1);
+            }
+        }
+    }
+
+    /**
+     * 'No salt' holds none, and so does 'carrots instead of cream'; the denial reaches one name and no further: no-egg noodles are
+     * noodles.
+     */
+    private void deny() {
+        List<Found<Mention>> kept = new ArrayList<>();
+        for (Found<Mention> found : mentions) {
+            int from = Denials.before(words, found.start());
+            if (from < found.start() && !isPartOfAnother(from)) {
+                boolean hyphen = found.length() > 1
+                        && rest.charAt(tokens.get(found.start()).start() - 1) == '-';
+                int to = hyphen ? found.start() + 1 : found.end();
+                denied.set(from, to);
+                understood.set(from, to);
+                if (hyphen) {
+                    kept.addAll(lexicon.mentions(words.subList(to, found.end())).stream()
+                            .map(one -> new Found<>(one.meaning(), one.start() + to, one.end() + to))
+                            .toList());
+                    continue;
+                }
+            }
+            kept.add(found);
+        }
+        mentions = kept;
+    }
+
+    private boolean isPartOfAnother(int index) {
+        List<Food> foods = foods(mentions);
+        return stateWords.stream().anyMatch(found -> found.covers(index))
+                || descriptors.stream()
+                        .anyMatch(found -> found.covers(index)
+                                && found.length() > 1
+                                && found.meaning().stream().anyMatch(descriptor -> descriptor.fits(foods)));
+    }
+
+    /**
+     * In 'kidney or pinto beans' the first is kidney beans, where such a phrase is known. In '2 qt chicken or vegetable stock' both
+     * are stocks: nobody measures chicken by the quart.
+     */
+    private void complete() {
+        for (int at = 0; at < mentions.size(); at++) {
+            Found<Mention> next = mentions.get(at);
+            int join = next.start() - 1;
+            if (join < 1 || next.length() < 2 || !isJoining(words.get(join))) {
+                continue;
+            }
+            String last = words.get(next.end() - 1);
+            if (isLeftOver(join - 1)) {
+                Mention whole = lexicon.meaning(List.of(words.get(join - 1), last));
+                if (whole != null) {
+                    mentions.add(at, new Found<>(whole, join - 1, join));
+                    understood.set(join - 1);
+                    at++;
+                }
+            } else if (at > 0
+                    && mentions.get(at - 1).end() == join
+                    && words.get(join).equals("or")
+                    && isMeasuredAsLiquid()) {
+                Found<Mention> first = mentions.get(at - 1);
+                List<String> whole = new ArrayList<>(words.subList(first.start(), first.end()));
+                whole.add(last);
+                Mention longer = lexicon.meaning(whole);
+                if (longer != null && isLiquid(longer) && isLiquid(next.meaning())) {
+                    mentions.set(at - 1, new Found<>(longer, first.start(), first.end()));
+                }
+            }
+        }
+    }
+
+    private static boolean isJoining(String word) {
+        return word.equals("or") || word.equals("and") || word.equals("/");
+    }
+
+    private boolean isMeasuredAsLiquid() {
+        return amount.filter(known -> known.unit().kind() == MeasureUnit.Kind.VOLUME)
+                .isPresent();
+    }
+
+    private static boolean isLiquid(Mention mention) {
+        return mention.food().filter(food -> food.kind() == FoodKind.LIQUID).isPresent();
+    }
+
+    private void readStates() {
+        for (Found<State> state : stateWords) {
+            // The whole of 'whole kernel corn' and the dry of 'dry white wine' belong to the name.
+            boolean inName = mentions.stream()
+                    .anyMatch(mention -> mention.start() <= state.start()
+                            && state.end() <= mention.end()
+                            && mention.length() > 1
+                            && (state.meaning() == State.WHOLE
+                                    || state.meaning() == State.CURED
+                                    || state.meaning() == State.STRAINED_OUT
+                                    || !isSolid(mention.meaning())));
+            if (!inName && state.meaning() != State.AT_SERVING) {
+                states.add(state.meaning());
+            }
+        }
+        if (states.contains(State.UNSOAKED)) {
+            states.remove(State.SOAKED);
+        }
+        if (states.contains(State.UNPEELED)) {
+            states.remove(State.PEELED);
+        }
+        if (states.contains(State.BONE_IN) && words.contains("not")) {
+            states.remove(State.BONELESS);
+        }
+    }
+
+    private static boolean isSolid(Mention mention) {
+        return mention.food().filter(food -> food.kind().isSolid()).isPresent();
+    }
+
+    private void serve() {
+        Serving.of(tokens, words, stateWords, mentions).forEach(index -> served.set(index));
+        // The words of a clause about serving say nothing of what is in the jar.
+        for (int at = 0; at < tokens.size(); at++) {
+            if (served.get(at)) {
+                understood.set(at);
+            }
+        }
+    }
+
+    /** A word that nobody knows and that looks like a stopped one counts as that. */
+    private void findMisspelledStops() {
+        List<Found<Mention>> more = new ArrayList<>();
+        for (int at = 0; at < tokens.size(); at++) {
+            if (isLeftOver(at)) {
+                int index = at;
+                lexicon.nearStop(words.get(at)).ifPresent(stop -> {
+                    more.add(new Found<>(stop, index, index + 1));
+                    typedStops.add(typed(new Found<>(stop, index, index + 1)));
+                    understood.set(index);
+                });
+            }
+        }
+        if (!more.isEmpty()) {
+            mentions.addAll(more);
+            mentions.sort(java.util.Comparator.comparingInt(Found::start));
+        }
+    }
+
+    private String typed(Found<?> found) {
+        return rest.substring(
+                tokens.get(found.start()).start(), tokens.get(found.end() - 1).end());
+    }
+
+    /** What the states and the amount of the line change in what its words mean. */
+    private Mention settle(Mention mention) {
+        if (mention.stop().filter(StoppedIngredient::isFat).isPresent()
+                && states.contains(State.FOR_BROWNING)
+                && states.contains(State.DRAINED)) {
+            return Mention.of(mention.phrase(), catalogue.foodWith(FoodTrait.FOR_BROWNING));
+        }
+        Mention settled = mention;
+        if (isSaidDried(mention)) {
+            settled = Becoming.ifSaid(catalogue, settled, Said.DRIED);
+        }
+        if (states.contains(State.CANNED)) {
+            settled = Becoming.ifSaid(catalogue, settled, Said.CANNED);
+        }
+        if (isBoneIn()) {
+            settled = Becoming.ifSaid(catalogue, settled, Said.BONE_IN);
+        }
+        if (isBoneless()) {
+            settled = Becoming.ifSaid(catalogue, settled, Said.BONELESS);
+        }
+        if (states.contains(State.CURED)) {
+            settled = Becoming.ifSaid(catalogue, settled, Said.CURED);
+        }
+        if (isByTheSpoon(mention)) {
+            settled = Becoming.ifSaid(catalogue, settled, Said.BY_THE_SPOON);
+        }
+        return settled;
+    }
+
+    /** Pulses by any name that are dried, or were soaked, are dried beans. */
+    private boolean isSaidDried(Mention mention) {
+        boolean soaked = states.contains(State.SOAKED) || states.contains(State.UNSOAKED);
+        boolean becomesBeans = mention.food()
+                .filter(food -> "dried-beans".equals(food.becomes().get(Said.DRIED)))
+                .isPresent();
+        return states.contains(State.DRIED) || soaked && becomesBeans;
+    }
+
+    private boolean isBoneIn() {
+        return states.contains(State.BONE_IN) && !states.contains(State.BONELESS)
+                || words.contains("jointed") && !isBoneless();
+    }
+
+    private boolean isBoneless() {
+        boolean pickedApart = states.contains(State.COOKED)
+                && (words.contains("shredded") || words.contains("pulled") || words.contains("picked"));
+        return states.contains(State.BONELESS) && !states.contains(State.BONE_IN) || pickedApart;
+    }
+
+    /** 'Pepper' by the spoon, by the pinch or to taste is the spice; peppers are counted, weighed or measured in cups. */
+    private boolean isByTheSpoon(Mention mention) {
+        return mention.phrase().equals("peppers")
+                && rest.toLowerCase(java.util.Locale.ROOT).matches("(?s).*\\bpepper\\b.*")
+                && amount.map(Amount::unit)
+                        .map(unit -> unit == MeasureUnit.TEASPOON
+                                || unit == MeasureUnit.TABLESPOON
+                                || unit.kind() == MeasureUnit.Kind.TRACE)
+                        .orElse(true);
+    }
+
+    List<Heard> heard() {
+        return heard;
+    }
+
+    Set<State> states() {
+        return states;
+    }
+
+    /** Whether it only says what is not in it: 'no noodles'. */
+    boolean isOnlyDenied() {
+        return !denied.isEmpty() && heard.isEmpty() && leftovers().isEmpty();
+    }
+
+    boolean isPerJar() {
+        return descriptors.stream()
+                .flatMap(found -> found.meaning().stream())
+                .anyMatch(descriptor -> descriptor.kind() == Descriptor.Kind.JARS);
+    }
+
+    /** Words that leave the size of the pieces open; none where others make them small. */
+    List<String> shapes() {
+        List<String> shapes = new ArrayList<>();
+        for (Found<List<Descriptor>> found : descriptors) {
+            boolean inName = mentions.stream()
+                    .anyMatch(mention -> mention.start() <= found.start() && found.end() <= mention.end());
+            for (Descriptor descriptor : found.meaning()) {
+                if (descriptor.kind() == Descriptor.Kind.CUT) {
+                    return List.of();
+                }
+                if (descriptor.kind() == Descriptor.Kind.SHAPE && !inName) {
+                    shapes.add(typed(found));
+                }
+            }
+        }
+        return shapes;
+    }
+
+    /** Words beside each other that no vocabulary holds are asked about together. */
+    List<Reading.Leftover> leftovers() {
+        List<Reading.Leftover> leftovers = new ArrayList<>();
+        for (Found<Boolean> run : leftOverRuns()) {
+            leftovers.add(new Reading.Leftover(typed(run), offers(run)));
+        }
+        return leftovers;
+    }
+
+    private List<Found<Boolean>> leftOverRuns() {
+        List<Found<Boolean>> runs = new ArrayList<>();
+        int at = 0;
+        while (at < tokens.size()) {
+            int end = at;
+            while (end < tokens.size() && isLeftOver(end)) {
+                end++;
+            }
+            if (end > at) {
+                runs.add(new Found<>(true, at, end));
+            }
+            at = Math.max(end, at + 1);
+        }
+        return runs;
+    }
+
+    /** Foods that the words may have been, by their letters alone. */
+    private List<Mention> offers(Found<Boolean> run) {
+        StringBuilder mended = new StringBuilder();
+        boolean changed = false;
+        for (int at = run.start(); at < run.end(); at++) {
+            String typed = rest.substring(tokens.get(at).start(), tokens.get(at).end());
+            Optional<String> near = lexicon.nearFoodWord(typed);
+            changed |= near.isPresent();
+            mended.append(near.orElse(typed)).append(' ');
+        }
+        return changed
+                ? lexicon
+                        .meaning(mended.toString().strip())
+                        .filter(mention -> mention.foods().size() == 1 && mention.open() == null)
+                        .stream()
+                        .toList()
+                : List.of();
+    }
+
+    /** Every word and what it was taken for, in the plain text behind the amount. */
+    List<Span> spans() {
+        Span.Kind[] kinds = new Span.Kind[tokens.size()];
+        for (int at = 0; at < kinds.length; at++) {
+            kinds[at] = isLeftOver(at) ? Span.Kind.NOT_UNDERSTOOD : Span.Kind.DESCRIPTION;
+        }
+        stateWords.forEach(found -> java.util.Arrays.fill(kinds, found.start(), found.end(), Span.Kind.STATE));
+        mentions.forEach(found -> java.util.Arrays.fill(kinds, found.start(), found.end(), kindOf(found)));
+        List<Span> spans = new ArrayList<>();
+        int at = 0;
+        while (at < kinds.length) {
+            int end = at + 1;
+            while (end < kinds.length
+                    && kinds[end] == kinds[at]
+                    && !tokens.get(end).isBreak()) {
+                end++;
+            }
+            if (!tokens.get(at).isBreak()) {
+                spans.add(new Span(
+                        kinds[at], tokens.get(at).start(), tokens.get(end - 1).end()));
+            }
+            at = end;
+        }
+        return spans;
+    }
+
+    private Span.Kind kindOf(Found<Mention> mention) {
+        if (served.get(mention.start())) {
+            return Span.Kind.SERVING;
+        }
+        boolean stopped = mention.meaning().stop().isPresent() && !denied.get(mention.start());
+        return stopped ? Span.Kind.STOPPED : Span.Kind.FOOD;
+    }
+}

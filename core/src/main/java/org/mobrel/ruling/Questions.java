@@ -1,0 +1,150 @@
+package org.mobrel.ruling;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.FoodTrait;
+import org.mobrel.foods.TestedProcess;
+import org.mobrel.recipe.Amount;
+import org.mobrel.recipe.Choice;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.LineQuestion;
+import org.mobrel.recipe.MeasureUnit;
+import org.mobrel.recipe.QuestionCode;
+import org.mobrel.recipe.State;
+
+/** What a batch leaves open: the questions of its lines, and those that only the tables bring up. */
+final class Questions {
+
+    private Questions() {}
+
+    /** All open questions, by line. */
+    static List<Question> of(Examined batch) {
+        List<Question> questions = new ArrayList<>();
+        batch.indexes().forEach(index -> {
+            IngredientLine line = batch.line(index);
+            line.questions().stream().map(question -> asked(index, question)).forEach(questions::add);
+            if (line.goesIntoJar()) {
+                pieceSize(batch, index).ifPresent(questions::add);
+                amountOfSauce(index, line).ifPresent(questions::add);
+            }
+        });
+        return questions;
+    }
+
+    private static Question asked(int index, LineQuestion question) {
+        return question(index, question.code(), question.words(), question.text(), question.choices());
+    }
+
+    private static Question question(int index, QuestionCode code, String words, String text, List<Choice> choices) {
+        return new Question(
+                code,
+                OptionalInt.of(index),
+                words,
+                text,
+                choices.stream().map(Question.Option::of).toList());
+    }
+
+    /** A shape such as 'chunks' may be larger than what was tested. */
+    private static Optional<Question> pieceSize(Examined batch, int index) {
+        IngredientLine line = batch.line(index);
+        if (line.shapes().isEmpty()
+                || line.answer(QuestionCode.PIECE_SIZE, words(line)).isPresent()) {
+            return Optional.empty();
+        }
+        return sizeAsked(batch, index)
+                .map(row -> question(
+                        index,
+                        QuestionCode.PIECE_SIZE,
+                        words(line),
+                        "How large are the pieces? The time was tested for %s.".formatted(row.form()),
+                        List.of(new Choice(Choice.UP_TO_TESTED, upTo(row)), new Choice(Choice.LARGER, "Larger"))));
+    }
+
+    private static String upTo(TestedProcess row) {
+        return row.largestPiece()
+                .map(most -> "%s in or smaller"
+                        .formatted(most.inches().toPlainString().equals("0.5") ? "1/2" : most.inches()))
+                .orElse("As tested: " + row.form());
+    }
+
+    private static String words(IngredientLine line) {
+        return String.join(", ", line.shapes());
+    }
+
+    /** The row whose form the pieces of this line may be larger than. */
+    static Optional<TestedProcess> sizeAsked(Examined batch, int index) {
+        IngredientLine line = batch.line(index);
+        LineTimes times = new LineTimes(batch.reader().catalogue());
+        // A whole vegetable of a row for cut ones is a finding, not a question.
+        boolean wholeVegetable =
+                line.is(State.WHOLE) && line.foods().stream().noneMatch(food -> food.kind() == FoodKind.MEAT);
+        return wholeVegetable
+                ? Optional.empty()
+                : line.foods().stream()
+                        .filter(food -> food.has(FoodTrait.SIZE_ASKED))
+                        .flatMap(food -> times.rows(food, line, batch.contents()))
+                        .min(Comparator.comparing(row -> row.largestPiece()
+                                .map(most -> most.inches().doubleValue())
+                                .orElse(Double.MAX_VALUE)));
+    }
+
+    static boolean isSaidLarger(IngredientLine line) {
+        return line.answer(QuestionCode.PIECE_SIZE, words(line))
+                .filter(Choice.LARGER::equals)
+                .isPresent();
+    }
+
+    /** A bottled sauce is free by the spoonful; a packet, a bottle or no amount at all has to be asked about. */
+    private static Optional<Question> amountOfSauce(int index, IngredientLine line) {
+        Optional<Food> sauce = line.foods().stream()
+                .filter(food -> food.has(FoodTrait.MAY_BE_THICKENED)
+                        || food.has(FoodTrait.FOR_BROWNING) && !line.is(State.FOR_BROWNING))
+                .findFirst();
+        if (sauce.isEmpty()
+                || line.amount().filter(Questions::canBeMeasured).isPresent()
+                || line.answer(QuestionCode.UNKNOWN_AMOUNT_OF_SAUCE, sauce.get().id())
+                        .isPresent()) {
+            return Optional.empty();
+        }
+        String name = Headline.name(line);
+        return Optional.of(question(
+                index,
+                QuestionCode.UNKNOWN_AMOUNT_OF_SAUCE,
+                sauce.get().id(),
+                "How much %s goes into each jar?".formatted(name),
+                List.of(
+                        new Choice(Choice.BY_THE_SPOON, "A tablespoon at most"),
+                        new Choice(Choice.MORE, "More than a tablespoon"))));
+    }
+
+    private static boolean canBeMeasured(Amount amount) {
+        MeasureUnit.Kind kind = amount.unit().kind();
+        return kind == MeasureUnit.Kind.VOLUME || kind == MeasureUnit.Kind.MASS || kind == MeasureUnit.Kind.TRACE;
+    }
+
+    static boolean isSaidMore(IngredientLine line, Food sauce) {
+        return line.answer(QuestionCode.UNKNOWN_AMOUNT_OF_SAUCE, sauce.id())
+                .filter(Choice.MORE::equals)
+                .isPresent();
+    }
+
+    /** Each question with what its choices give, the most decisive first. */
+    static List<Question> weighed(List<Question> questions, Function<Question, Stream<Question.Option>> gives) {
+        return questions.stream()
+                .map(question -> new Question(
+                        question.code(),
+                        question.line(),
+                        question.words(),
+                        question.text(),
+                        gives.apply(question).toList()))
+                .sorted(Comparator.comparingInt((Question question) -> -question.weight()))
+                .toList();
+    }
+}

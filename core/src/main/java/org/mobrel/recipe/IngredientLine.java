@@ -81,9 +81,9 @@ public final class IngredientLine {
         return answers;
     }
 
-    /** What it leaves open by its words alone; none where it does not go into the jar. */
+    /** What it leaves open by its words alone; none where it is no ingredient, or is kept for the table whole. */
     public List<LineQuestion> questions() {
-        return goesIntoJar() ? questions : List.of();
+        return kind() == LineKind.INGREDIENT && !(is(State.AT_SERVING) && mentions.isEmpty()) ? questions : List.of();
     }
 
     /** As the cook typed it. */

@@ -3,6 +3,7 @@ package org.mobrel.recipe;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import org.mobrel.recipe.Phrases.Found;
 
@@ -17,20 +18,37 @@ final class Serving {
     private final List<Token> tokens;
     private final List<String> words;
     private final List<Found<Mention>> mentions;
+    private final IntPredicate leftOver;
     private final BitSet served = new BitSet();
+    private boolean said;
 
-    private Serving(List<Token> tokens, List<String> words, List<Found<Mention>> mentions) {
+    private Serving(List<Token> tokens, List<String> words, List<Found<Mention>> mentions, IntPredicate leftOver) {
+        this.leftOver = leftOver;
         this.tokens = tokens;
         this.words = words;
         this.mentions = mentions;
     }
 
-    /** Indexes of the words that are kept for serving. */
-    static IntStream of(
-            List<Token> tokens, List<String> words, List<Found<State>> states, List<Found<Mention>> mentions) {
-        Serving serving = new Serving(tokens, words, mentions);
+    /** @param leftOver whether the word at an index is known to no vocabulary */
+    static Serving of(
+            List<Token> tokens,
+            List<String> words,
+            List<Found<State>> states,
+            List<Found<Mention>> mentions,
+            IntPredicate leftOver) {
+        Serving serving = new Serving(tokens, words, mentions, leftOver);
         states.stream().filter(state -> state.meaning() == State.AT_SERVING).forEach(serving::clause);
-        return serving.served.stream();
+        return serving;
+    }
+
+    /** Indexes of the words that are kept for serving. */
+    IntStream served() {
+        return served.stream();
+    }
+
+    /** Whether it says at all that something is, not only that more of it will be. */
+    boolean isSaid() {
+        return said;
     }
 
     private void clause(Found<State> said) {
@@ -50,6 +68,7 @@ final class Serving {
         int from = start;
         int to = end;
         boolean onlyMore = IntStream.range(start, said.start()).anyMatch(at -> MORE.contains(words.get(at)));
+        this.said |= !onlyMore;
         List<Found<Mention>> inside = mentions.stream()
                 .filter(mention -> mention.start() >= from && mention.end() <= to)
                 .toList();
@@ -59,7 +78,7 @@ final class Serving {
             behind.forEach(this::keep);
         } else if (!inside.isEmpty()) {
             keepFromTheEnd(inside);
-        } else if (!onlyMore) {
+        } else if (!onlyMore && IntStream.range(from, to).noneMatch(leftOver)) {
             keepFromTheEnd(
                     mentions.stream().filter(mention -> mention.end() <= from).toList());
         }

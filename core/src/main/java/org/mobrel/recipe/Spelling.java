@@ -19,7 +19,7 @@ final class Spelling {
     private static final int SHORTEST = 4;
 
     /** From this length on two slips are believed. */
-    private static final int LONG = 8;
+    private static final int LONG = 10;
 
     private static final LevenshteinDistance DISTANCE = new LevenshteinDistance(2);
 

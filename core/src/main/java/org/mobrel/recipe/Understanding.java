@@ -286,7 +286,11 @@ final class Understanding {
     }
 
     private void serve() {
-        Serving.of(tokens, words, stateWords, mentions).forEach(index -> served.set(index));
+        Serving serving = Serving.of(tokens, words, stateWords, mentions, this::isLeftOver);
+        serving.served().forEach(served::set);
+        if (mentions.isEmpty() && serving.isSaid()) {
+            states.add(State.AT_SERVING);
+        }
         // The words of a clause about serving say nothing of what is in the jar.
         for (int at = 0; at < tokens.size(); at++) {
             if (served.get(at)) {
@@ -343,7 +347,9 @@ final class Understanding {
             settled = Becoming.ifSaid(catalogue, settled, Said.CURED);
         }
         if (isByTheSpoon(mention)) {
-            settled = Becoming.ifSaid(catalogue, settled, Said.BY_THE_SPOON);
+            Mention ground = Becoming.ifSaid(catalogue, settled, Said.BY_THE_SPOON);
+            settled = Mention.of(
+                    "ground " + Words.singular(mention.phrase()), ground.food().orElseThrow());
         }
         return settled;
     }

@@ -143,12 +143,13 @@ public final class Rulings {
 
     /**
      * The minutes by size that {@link #rule} would give by the longest ingredient, without the words; none where the batch is
-     * stopped.
+     * stopped or something has to be asked.
      */
     Map<JarSize, Minutes> minutes(Batch batch) {
         Looked looked = look(batch);
         Map<JarSize, Minutes> minutes = new EnumMap<>(JarSize.class);
-        if (Verdict.of(looked.findings()) != Verdict.STOP) {
+        if (Verdict.of(looked.findings()) != Verdict.STOP
+                && Questions.of(looked.examined()).isEmpty()) {
             looked.examined().choices().forEach((size, chosen) -> minutes.put(size, chosen.minutes()));
         }
         return minutes;

@@ -21,7 +21,7 @@ class CatalogueTest {
     void every_row_of_the_tables_is_there() {
         assertThat(catalogue.processes().size()).isEqualTo(47);
         assertThat(catalogue.foods().size()).isEqualTo(50);
-        assertThat(catalogue.stopped().size()).isEqualTo(18);
+        assertThat(catalogue.stopped().size()).isEqualTo(25);
     }
 
     @ParameterizedTest

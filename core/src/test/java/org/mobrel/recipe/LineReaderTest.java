@@ -102,9 +102,11 @@ class LineReaderTest {
     }
 
     @Test
-    void what_no_table_knows_stays_unknown_and_has_neighbours() {
-        assertThat(reader.read("2 cups carots").isUnknown()).isTrue();
-        assertThat(reader.nearest("2 cups carots")).extracting(Food::id).startsWith("carrots");
+    void what_no_table_knows_stays_unknown_and_is_offered_by_its_letters() {
+        IngredientLine carots = reader.read("2 cups carots, diced");
+        assertThat(carots.isUnknown()).isTrue();
+        assertThat(reader.respelled(carots).orElseThrow().text()).isEqualTo("2 cups carrots, diced");
+        assertThat(reader.respelled(reader.read("3 green zorbs"))).isEmpty();
         assertThat(reader.read("For the broth:").heading()).isTrue();
     }
 

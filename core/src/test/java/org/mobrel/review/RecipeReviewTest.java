@@ -40,8 +40,6 @@ class RecipeReviewTest {
             1 bunch kale + 1 lb peas + 1 qt water                          | how-large[0]
             1 turkey + 1 lb peas + 1 qt water                              | how-heavy[0]
             2 onions + 1 lb peas + 1 qt water                              | ''
-            3 lb beef in large chunks + 1 lb peas + 1 qt water             | piece-size[0]
-            3 lb beef in large 1-inch chunks + 1 lb peas + 1 qt water      | ''
             1 lb dried pinto beans, soaked                                 | beans-without-liquid[]
             1 lb carrots + 1 lb peas                                       | no-broth[]
             1 lb carrots                                                   | ''
@@ -68,10 +66,6 @@ class RecipeReviewTest {
                         .unit()
                         .code())
                 .isEqualTo("lb");
-        List<Question> size = review("3 lb beef in large chunks + 1 lb peas + 1 qt water");
-        String cut = size.get(0).answers().get(0).to().orElseThrow();
-        assertThat(cut).isEqualTo("3 lb beef in 1-inch chunks");
-        assertThat(review(cut + " + 1 lb peas + 1 qt water")).isEmpty();
     }
 
     @Test

@@ -1,5 +1,6 @@
 package org.mobrel.recipe;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -22,7 +23,9 @@ final class Lexicon {
     private final Phrases<List<Descriptor>> descriptors = Vocabulary.descriptors();
 
     /** Phrases of several words, written as one: 'splitpeas'. */
-    private final Map<String, Mention> joined = new HashMap<>();
+    private final Map<String, List<String>> joined = new HashMap<>();
+
+    private final Set<String> known = new HashSet<>();
 
     private final Map<String, Mention> stopWords = new HashMap<>();
     private final Spelling stopSpelling;
@@ -52,8 +55,9 @@ final class Lexicon {
     private void index(List<String> words, Mention mention) {
         String whole = String.join("", words);
         if (words.size() > 1) {
-            joined.merge(whole, mention, (one, other) -> one.stop().isPresent() ? one : other);
+            joined.put(whole, words);
         }
+        known.addAll(words);
         if (mention.stop().isPresent()) {
             stopWords.put(whole, mention);
         } else {
@@ -76,27 +80,48 @@ final class Lexicon {
         return mentions.get(words);
     }
 
-    /** What the words mention, in their order. */
+    /**
+     * What the words mention, in their order. Where two phrases lay claim to the same word, as in 'beets green beans', both count,
+     * and so does what the first is without that word: nothing is dropped for standing next to another.
+     */
     List<Phrases.Found<Mention>> mentions(List<String> words) {
-        return mentions.in(words);
+        List<Phrases.Found<Mention>> candidates = mentions.candidates(words);
+        List<Phrases.Found<Mention>> kept = Phrases.longestFirst(candidates, words.size());
+        List<Phrases.Found<Mention>> crossed = candidates.stream()
+                .filter(one -> kept.stream().anyMatch(one::crosses)
+                        && kept.stream().noneMatch(other -> other.holds(one))
+                        && candidates.stream().noneMatch(other -> other.length() > one.length() && other.holds(one)))
+                .toList();
+        if (crossed.isEmpty()) {
+            return kept;
+        }
+        List<Phrases.Found<Mention>> all = new ArrayList<>(kept);
+        all.removeIf(one -> crossed.stream().anyMatch(other -> other.holds(one)));
+        all.addAll(crossed);
+        candidates.stream()
+                .filter(one ->
+                        crossed.stream().anyMatch(cross -> one.end() <= cross.start() || cross.end() <= one.start()))
+                .filter(one -> kept.stream()
+                        .anyMatch(other -> other.holds(one)
+                                && other.length() > one.length()
+                                && crossed.stream().anyMatch(other::crosses)))
+                .forEach(all::add);
+        all.sort(java.util.Comparator.comparingInt(Phrases.Found::start));
+        return all.stream().distinct().toList();
     }
 
     List<Phrases.Found<List<Descriptor>>> descriptors(List<String> words) {
         return descriptors.in(words);
     }
 
-    /** What a word means that is a phrase of several words written as one. */
-    @Nullable
-    Mention writtenAsOne(String word) {
-        return joined.get(word);
+    /** The words of a phrase of several words that was written as one; empty where it is none. */
+    Optional<List<String>> writtenAsOne(String word) {
+        return Optional.ofNullable(joined.get(word));
     }
 
-    /** What two words mean that are one word written apart. */
-    @Nullable
-    Mention writtenApart(String first, String second) {
-        String whole = Words.singular(first + second);
-        Mention known = mentions.get(List.of(whole));
-        return known == null ? joined.get(whole) : known;
+    /** Whether a word belongs to any phrase. */
+    boolean isKnown(String word) {
+        return known.contains(word);
     }
 
     /** The stopped ingredient that a misspelled word looks like. */

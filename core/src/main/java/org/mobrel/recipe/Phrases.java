@@ -24,6 +24,15 @@ final class Phrases<T> {
         boolean covers(int index) {
             return start <= index && index < end;
         }
+
+        boolean holds(Found<?> other) {
+            return start <= other.start && other.end <= end;
+        }
+
+        /** Whether they share words and neither holds the other. */
+        boolean crosses(Found<?> other) {
+            return start < other.end && other.start < end && !holds(other) && !other.holds(this);
+        }
     }
 
     private record Entry<T>(List<String> words, T meaning) {}
@@ -62,6 +71,11 @@ final class Phrases<T> {
 
     /** What the words mean, in their order; longer phrases take their words before shorter ones may. */
     List<Found<T>> in(List<String> words) {
+        return longestFirst(candidates(words), words.size());
+    }
+
+    /** Every phrase that stands among the words, also inside another. */
+    List<Found<T>> candidates(List<String> words) {
         List<Found<T>> candidates = new ArrayList<>();
         for (int start = 0; start < words.size(); start++) {
             List<Entry<T>> entries = byFirstWord.get(words.get(start));
@@ -74,11 +88,17 @@ final class Phrases<T> {
                 }
             }
         }
-        if (candidates.size() < 2) {
-            return candidates;
+        return candidates;
+    }
+
+    /** Of phrases that share a word the longest, of equally long ones the first. */
+    static <T> List<Found<T>> longestFirst(List<Found<T>> all, int words) {
+        if (all.size() < 2) {
+            return all;
         }
+        List<Found<T>> candidates = new ArrayList<>(all);
         candidates.sort(Comparator.comparingInt((Found<T> found) -> -found.length()));
-        boolean[] taken = new boolean[words.size()];
+        boolean[] taken = new boolean[words];
         List<Found<T>> kept = new ArrayList<>(candidates.size());
         for (Found<T> candidate : candidates) {
             if (isFree(taken, candidate)) {

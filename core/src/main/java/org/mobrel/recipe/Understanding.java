@@ -18,6 +18,9 @@ import org.mobrel.recipe.Reading.Heard;
 /** The words behind the amount of one line, each accounted for: a food, a stop, a state, a description, or left over. */
 final class Understanding {
 
+    private static final Set<String> BEHIND_NUMBERS =
+            Set.of("x", "h", "hr", "hour", "min", "minute", "day", "cm", "mm", "inch", "in", "fl", "psi");
+
     private final Catalogue catalogue;
     private final Lexicon lexicon;
     private final String rest;
@@ -38,8 +41,8 @@ final class Understanding {
         this.catalogue = catalogue;
         this.lexicon = lexicon;
         this.rest = rest;
-        this.tokens = tokens;
-        this.words = tokens.stream().map(Token::word).toList();
+        this.tokens = new Mending(lexicon, tokens).tokens();
+        this.words = this.tokens.stream().map(Token::word).toList();
         this.amount = amount;
         this.stateWords = State.in(words);
         this.descriptors = lexicon.descriptors(words);
@@ -50,7 +53,6 @@ final class Understanding {
     private void understand() {
         cover(mentions);
         cover(stateWords);
-        findJoinedAndSplit();
         dropWhatDescriptionsHold();
         understood.clear();
         cover(mentions);
@@ -67,7 +69,7 @@ final class Understanding {
                 boolean kept = served.get(found.start());
                 String typed = typedStops.isEmpty() ? "" : typed(found);
                 heard.add(new Heard(
-                        settle(found.meaning()),
+                        settle(found),
                         kept,
                         typed.isEmpty() || !typedStops.contains(typed) ? Optional.empty() : Optional.of(typed)));
             }
@@ -82,40 +84,6 @@ final class Understanding {
         return !understood.get(index)
                 && !tokens.get(index).isBreak()
                 && !tokens.get(index).isNumber();
-    }
-
-    /** 'Splitpeas' and 'sauer kraut': several words written as one, or one written apart. */
-    private void findJoinedAndSplit() {
-        BitSet named = new BitSet();
-        mentions.forEach(one -> named.set(one.start(), one.end()));
-        List<Found<Mention>> more = new ArrayList<>();
-        for (int at = 0; at < tokens.size(); at++) {
-            if (named.get(at) || tokens.get(at).isBreak()) {
-                continue;
-            }
-            Mention whole = lexicon.writtenAsOne(words.get(at));
-            if (whole != null) {
-                more.add(new Found<>(whole, at, at + 1));
-                named.set(at);
-                continue;
-            }
-            for (int first = Math.max(0, at - 1); first <= at && first + 1 < tokens.size(); first++) {
-                Mention apart =
-                        tokens.get(first).isBreak() || tokens.get(first + 1).isBreak()
-                                ? null
-                                : lexicon.writtenApart(words.get(first), words.get(first + 1));
-                boolean free = !named.get(first) && !named.get(first + 1);
-                if (apart != null && (free || apart.stop().isPresent())) {
-                    more.add(new Found<>(apart, first, first + 2));
-                    named.set(first, first + 2);
-                    break;
-                }
-            }
-        }
-        if (!more.isEmpty()) {
-            mentions.addAll(more);
-            mentions.sort(java.util.Comparator.comparingInt(Found::start));
-        }
     }
 
     /**
@@ -159,11 +127,14 @@ final class Understanding {
 
     /** A unit behind a number, and the sign of times between two. */
     private void coverNumbers() {
-        for (int at = 1; at < tokens.size(); at++) {
-            boolean unit = tokens.get(at - 1).isNumber()
-                    && (words.get(at).equals("x")
+        for (int at = 0; at < tokens.size(); at++) {
+            boolean behindNumber =
+                    at == 0 ? amount.isPresent() : tokens.get(at - 1).isNumber();
+            boolean unit = behindNumber
+                    && (BEHIND_NUMBERS.contains(words.get(at))
                             || MeasureUnit.ofWord(words.get(at)).isPresent());
-            boolean times = words.get(at - 1).equals("x") && tokens.get(at).isNumber();
+            boolean times =
+                    at > 0 && words.get(at - 1).equals("x") && tokens.get(at).isNumber();
             if (unit) {
                 understood.set(at);
             }
@@ -210,7 +181,7 @@ final class Understanding {
 
     /**
      * In 'kidney or pinto beans' the first is kidney beans, where such a phrase is known. In '2 qt chicken or vegetable stock' both
-     * are stocks: nobody measures chicken by the quart.
+     * are stocks: nobody measures meat by the quart.
      */
     private void complete() {
         for (int at = 0; at < mentions.size(); at++) {
@@ -230,6 +201,7 @@ final class Understanding {
             } else if (at > 0
                     && mentions.get(at - 1).end() == join
                     && words.get(join).equals("or")
+                    && isMeat(mentions.get(at - 1).meaning())
                     && isMeasuredAsLiquid()) {
                 Found<Mention> first = mentions.get(at - 1);
                 List<String> whole = new ArrayList<>(words.subList(first.start(), first.end()));
@@ -251,6 +223,10 @@ final class Understanding {
                 .isPresent();
     }
 
+    private static boolean isMeat(Mention mention) {
+        return mention.food().filter(food -> food.kind() == FoodKind.MEAT).isPresent();
+    }
+
     private static boolean isLiquid(Mention mention) {
         return mention.food().filter(food -> food.kind() == FoodKind.LIQUID).isPresent();
     }
@@ -266,7 +242,9 @@ final class Understanding {
                                     || state.meaning() == State.CURED
                                     || state.meaning() == State.STRAINED_OUT
                                     || !isSolid(mention.meaning())));
-            if (!inName && state.meaning() != State.AT_SERVING) {
+            boolean crossed =
+                    mentions.stream().anyMatch(mention -> mention.crosses(state) && mention.length() >= state.length());
+            if (!inName && !crossed && state.meaning() != State.AT_SERVING) {
                 states.add(state.meaning());
             }
         }
@@ -324,26 +302,27 @@ final class Understanding {
     }
 
     /** What the states and the amount of the line change in what its words mean. */
-    private Mention settle(Mention mention) {
+    private Mention settle(Found<Mention> found) {
+        Mention mention = found.meaning();
         if (mention.stop().filter(StoppedIngredient::isFat).isPresent()
                 && states.contains(State.FOR_BROWNING)
                 && states.contains(State.DRAINED)) {
             return Mention.of(mention.phrase(), catalogue.foodWith(FoodTrait.FOR_BROWNING));
         }
         Mention settled = mention;
-        if (isSaidDried(mention)) {
+        if (isSaidDried(found)) {
             settled = Becoming.ifSaid(catalogue, settled, Said.DRIED);
         }
-        if (states.contains(State.CANNED)) {
+        if (isSaidOf(found, State.CANNED)) {
             settled = Becoming.ifSaid(catalogue, settled, Said.CANNED);
         }
-        if (isBoneIn()) {
+        if (isBoneIn(found)) {
             settled = Becoming.ifSaid(catalogue, settled, Said.BONE_IN);
         }
-        if (isBoneless()) {
+        if (isBoneless(found)) {
             settled = Becoming.ifSaid(catalogue, settled, Said.BONELESS);
         }
-        if (states.contains(State.CURED)) {
+        if (isSaidOf(found, State.CURED)) {
             settled = Becoming.ifSaid(catalogue, settled, Said.CURED);
         }
         if (isByTheSpoon(mention)) {
@@ -355,23 +334,60 @@ final class Understanding {
     }
 
     /** Pulses by any name that are dried, or were soaked, are dried beans. */
-    private boolean isSaidDried(Mention mention) {
+    private boolean isSaidDried(Found<Mention> found) {
         boolean soaked = states.contains(State.SOAKED) || states.contains(State.UNSOAKED);
-        boolean becomesBeans = mention.food()
-                .filter(food -> "dried-beans".equals(food.becomes().get(Said.DRIED)))
-                .isPresent();
-        return states.contains(State.DRIED) || soaked && becomesBeans;
+        boolean becomesBeans = found.meaning().foods().stream()
+                .flatMap(food -> catalogue.meant(food, Said.DRIED).stream())
+                .anyMatch(meant -> meant.food().filter(Food::isDriedBeans).isPresent());
+        return isSaidOf(found, State.DRIED) || soaked && becomesBeans;
     }
 
-    private boolean isBoneIn() {
-        return states.contains(State.BONE_IN) && !states.contains(State.BONELESS)
-                || words.contains("jointed") && !isBoneless();
+    private boolean isBoneIn(Found<Mention> found) {
+        boolean jointed = words.contains("jointed") && mentions.size() == 1;
+        return (isSaidOf(found, State.BONE_IN) || jointed) && !isSaidOf(found, State.BONELESS);
     }
 
-    private boolean isBoneless() {
-        boolean pickedApart = states.contains(State.COOKED)
+    private boolean isBoneless(Found<Mention> found) {
+        boolean pickedApart = isSaidOf(found, State.COOKED)
                 && (words.contains("shredded") || words.contains("pulled") || words.contains("picked"));
-        return states.contains(State.BONELESS) && !states.contains(State.BONE_IN) || pickedApart;
+        return isSaidOf(found, State.BONELESS) && !isSaidOf(found, State.BONE_IN) || pickedApart;
+    }
+
+    /**
+     * Whether a state is said of this name: it stands in it or right before it, or it stands behind it with nothing named between
+     * it and the next break.
+     */
+    private boolean isSaidOf(Found<Mention> found, State state) {
+        if (!states.contains(state)) {
+            return false;
+        }
+        for (Found<State> said : stateWords) {
+            if (said.meaning() == state && isOwner(found, said)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean isOwner(Found<Mention> found, Found<State> said) {
+        for (Found<Mention> mention : mentions) {
+            if (mention.holds(said) || mention.crosses(said) || isRightBefore(said, mention)) {
+                return mention.equals(found);
+            }
+        }
+        return found.end() <= said.start();
+    }
+
+    private boolean isRightBefore(Found<State> said, Found<Mention> mention) {
+        for (int at = said.end(); at < mention.start(); at++) {
+            if (tokens.get(at).isBreak()
+                    || isJoining(words.get(at))
+                    || words.get(at).equals("with")
+                    || words.get(at).equals("plus")) {
+                return false;
+            }
+        }
+        return said.end() <= mention.start();
     }
 
     /** 'Pepper' by the spoon, by the pinch or to taste is the spice; peppers are counted, weighed or measured in cups. */

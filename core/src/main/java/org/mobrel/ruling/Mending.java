@@ -4,6 +4,8 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.mobrel.finding.Edit;
 import org.mobrel.finding.Finding;
 import org.mobrel.finding.Remedy;
@@ -36,9 +38,16 @@ public final class Mending {
      */
     public record Tried(int finding, int remedy, Ruling gives) {}
 
-    /** Every remedy that can be carried out by edits, with the ruling it would give. */
+    /**
+     * Every remedy that can be carried out by edits, with the ruling it would give. While another line stops the batch too, no
+     * remedy of one line gives anything, and none of them is ruled on in full.
+     */
     public List<Tried> all(Batch batch, List<Finding> findings) {
         List<Tried> tried = new ArrayList<>();
+        Set<Integer> stopped = findings.stream()
+                .filter(finding -> finding.isStop() && finding.line().isPresent())
+                .map(finding -> finding.line().getAsInt())
+                .collect(Collectors.toSet());
         for (int at = 0; at < findings.size(); at++) {
             List<Remedy> remedies = findings.get(at).remedies();
             for (int number = 0; number < remedies.size(); number++) {
@@ -46,12 +55,23 @@ public final class Mending {
                     Batch changed = apply(
                             batch, findings.get(at).line(), remedies.get(number).edits());
                     if (!changed.lines().isEmpty()) {
-                        tried.add(new Tried(at, number, rulings.rule(changed)));
+                        tried.add(new Tried(at, number, gives(changed, findings, findings.get(at), stopped)));
                     }
                 }
             }
         }
         return tried;
+    }
+
+    private Ruling gives(Batch changed, List<Finding> findings, Finding mended, Set<Integer> stopped) {
+        boolean othersStop = mended.line().isPresent()
+                ? stopped.stream().anyMatch(line -> line != mended.line().getAsInt())
+                : !stopped.isEmpty();
+        return othersStop
+                ? rulings.stoppedStill(findings.stream()
+                        .filter(finding -> !finding.line().equals(mended.line()))
+                        .toList())
+                : rulings.ruleBriefly(changed);
     }
 
     /** The batch with a remedy's edits made; a line that is left out takes its index with it. */

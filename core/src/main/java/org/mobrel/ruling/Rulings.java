@@ -69,6 +69,20 @@ public final class Rulings {
                 ruling.tableVersion());
     }
 
+    /** What is left of a stopped batch when one of its findings is mended; its lines are those it had. */
+    Ruling stoppedStill(List<Finding> others) {
+        return new Ruling(
+                Verdict.STOP,
+                Optional.empty(),
+                List.of(),
+                others,
+                List.of(),
+                Optional.empty(),
+                List.of(),
+                Headline.ofStop(others),
+                catalogue.version());
+    }
+
     /** Each choice is ruled on in full; on the most careful choices that do not stop the batch rests what it would get. */
     private Ruling weighed(Batch batch, Ruling brief) {
         List<Question> questions = Questions.weighed(brief.questions(), question -> question.choices().stream()

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import org.mobrel.finding.Finding;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
@@ -29,6 +30,12 @@ public record Without(int line, Map<JarSize, Minutes> minutes) {
     public static List<Without> each(Rulings rulings, Batch batch, Ruling ruling) {
         Batch inPints = batch.with(List.of(new JarCount(JarSize.PINT, Mouth.REGULAR, 1)));
         Map<JarSize, Minutes> whole = rulings.minutes(inPints);
+        boolean severalStop = ruling.findings().stream()
+                        .filter(finding -> finding.isStop() && finding.line().isPresent())
+                        .map(Finding::line)
+                        .distinct()
+                        .count()
+                > 1;
         List<Integer> setters = ruling.timing().map(Timing::pacesetters).orElse(List.of());
         return IntStream.range(0, batch.lines().size())
                 .filter(index ->
@@ -36,7 +43,9 @@ public record Without(int line, Map<JarSize, Minutes> minutes) {
                 .filter(index -> batch.lines().size() <= MOST_LINES || setters.contains(index))
                 .mapToObj(index -> new Without(
                         index,
-                        addsNoTime(batch, batch.lines().get(index), whole) ? whole : minutes(rulings, inPints, index)))
+                        severalStop || addsNoTime(batch, batch.lines().get(index), whole)
+                                ? whole
+                                : minutes(rulings, inPints, index)))
                 .toList();
     }
 

@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 
 interface Props {
   readonly label?: string;
-  readonly tone?: "plain" | "copper" | "mustard" | "brick";
+  readonly tone?: "plain" | "copper" | "mustard" | "brick" | "rim";
   readonly className?: string;
   readonly children: ReactNode;
 }
@@ -12,6 +12,7 @@ const TONES = {
   copper: "border-2 border-copper",
   mustard: "border-2 border-mustard",
   brick: "border-2 border-brick",
+  rim: "border-2 border-primary",
 };
 
 /** A sheet of paper on the ground; the only box there is, so none is put inside another. */

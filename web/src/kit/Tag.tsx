@@ -1,19 +1,21 @@
-import { Check, CircleSlash, Hand } from "lucide-react";
+import { Check, CircleHelp, CircleSlash, Hand } from "lucide-react";
 import type { ReactNode } from "react";
 
-type Tone = "ink" | "copper" | "mustard" | "brick";
+type Tone = "ink" | "copper" | "mustard" | "brick" | "rim";
 
 const TONES: Record<Tone, string> = {
   ink: "bg-steam text-ink",
   copper: "bg-copper-wash text-copper",
   mustard: "bg-mustard-wash text-ink hatched",
   brick: "bg-brick-wash text-brick",
+  rim: "bg-steam text-primary",
 };
 
 const ICONS: Partial<Record<Tone, ReactNode>> = {
   ink: <Check size={16} strokeWidth={2.5} aria-hidden="true" />,
   mustard: <Hand size={16} aria-hidden="true" />,
   brick: <CircleSlash size={16} aria-hidden="true" />,
+  rim: <CircleHelp size={16} aria-hidden="true" />,
 };
 
 interface Props {

@@ -170,7 +170,7 @@ function Decided({ batch }: { readonly batch: Batch }) {
       <Fold title="Ingredients and their rows">
         <ul className="flex flex-col gap-2 text-[0.95rem]">
           {batch.ruling.lines
-            .filter((line) => line.role !== "heading")
+            .filter((line) => line.role !== "heading" && line.role !== "not-ingredient")
             .map((line, index) => (
               <li key={index}>
                 {line.text}

@@ -167,6 +167,7 @@ function OneDish({ plan, kitchen, dish, answer, wrong, wish, canners, error, edi
       <DayCard plan={plan} wish={wish} error={error} edit={edit} />
       <LoadsCard plan={plan} chosen={canners} kitchen={kitchen} edit={edit} />
       {ruling && <Stops answer={answer} />}
+      {ruling && <Open answer={answer} />}
       {ruling?.verdict === "own-judgement" && (
         <Judgement
           ruling={ruling}
@@ -242,6 +243,39 @@ function LastTime({ notes }: { readonly notes: readonly string[] }) {
         <strong>Noted last time:</strong> {notes.join(" · ")}
       </span>
     </p>
+  );
+}
+
+/** What the recipe leaves open; it is answered where the recipe stands. */
+function Open({ answer }: { readonly answer: DishAnswer }) {
+  const { ruling } = answer;
+  if (ruling?.verdict !== "ask") {
+    return null;
+  }
+  return (
+    <Card label="Open questions" tone="rim" className="flex flex-col gap-2">
+      <div>
+        <VerdictTag verdict={ruling.verdict} />
+      </div>
+      <ul>
+        {ruling.questions.map((question) => (
+          <li key={`${question.code}/${question.line}/${question.words}`} className="py-1">
+            {question.line != null && (
+              <span className="font-bold">{ruling.lines[question.line]?.text}: </span>
+            )}
+            {question.text}
+          </li>
+        ))}
+      </ul>
+      <p className="text-soft">
+        The jars are counted as the lines are taken for now; there is no card until it is answered.
+      </p>
+      <div>
+        <LinkButton to="/recipes/$id" params={{ id: String(answer.recipeId) }} look="main">
+          Answer in the recipe
+        </LinkButton>
+      </div>
+    </Card>
   );
 }
 

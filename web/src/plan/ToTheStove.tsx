@@ -47,6 +47,10 @@ function whyNot(plan: Plan): string | undefined {
     if (dish.trouble || dish.jars.length === 0) {
       return "Count the jars first";
     }
+    if (dish.ruling?.verdict === "ask") {
+      const open = dish.ruling.questions.length;
+      return open === 1 ? "One question of the recipe is open" : `${open} questions of the recipe are open`;
+    }
     if (dish.loads.length === 0) {
       return "Something stops this plan";
     }

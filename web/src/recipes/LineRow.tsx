@@ -1,5 +1,5 @@
 import { Pencil, X } from "lucide-react";
-import type { LineAnswer } from "@/ruling";
+import type { GivenAnswer, LineAnswer } from "@/ruling";
 
 interface Props {
   readonly text: string;
@@ -9,29 +9,44 @@ interface Props {
   readonly onChange: (text: string) => void;
   readonly onRemove: () => void;
   readonly onEditing: (editing: boolean) => void;
+  /** Takes an answer back, so that the question is asked again. */
+  readonly onAskAgain: (given: GivenAnswer) => void;
 }
 
 /** One ingredient: the cook's own words, edited where they stand, and under them what was understood. */
-export function LineRow({ text, answer, correcting, onCorrect, onChange, onRemove, onEditing }: Props) {
+export function LineRow({
+  text,
+  answer,
+  correcting,
+  onCorrect,
+  onChange,
+  onRemove,
+  onEditing,
+  onAskAgain,
+}: Props) {
   return (
     <div className="flex min-w-0 items-start gap-1">
       <div className="min-w-0 flex-1 pt-1">
-        <textarea
-          className="field-sizing-content block w-full resize-none rounded-md bg-transparent leading-snug font-semibold"
-          aria-label="Ingredient line"
-          rows={1}
-          value={text}
-          onFocus={() => onEditing(true)}
-          onBlur={() => onEditing(false)}
-          onChange={(event) => onChange(event.target.value.replace(/\n/g, " "))}
-          onKeyDown={(event) => {
-            if (event.key === "Enter") {
-              event.preventDefault();
-              event.currentTarget.blur();
-            }
-          }}
-        />
+        <div className="relative">
+          <NotUnderstood text={text} answer={answer} />
+          <textarea
+            className="field-sizing-content relative block w-full resize-none rounded-md bg-transparent leading-snug font-semibold"
+            aria-label="Ingredient line"
+            rows={1}
+            value={text}
+            onFocus={() => onEditing(true)}
+            onBlur={() => onEditing(false)}
+            onChange={(event) => onChange(event.target.value.replace(/\n/g, " "))}
+            onKeyDown={(event) => {
+              if (event.key === "Enter") {
+                event.preventDefault();
+                event.currentTarget.blur();
+              }
+            }}
+          />
+        </div>
         <Understood answer={answer} open={correcting} onCorrect={onCorrect} />
+        <Given answer={answer} onAskAgain={onAskAgain} />
       </div>
       <button
         type="button"
@@ -45,6 +60,57 @@ export function LineRow({ text, answer, correcting, onCorrect, onChange, onRemov
   );
 }
 
+/** Underlines, behind the words, what nobody understood in them. */
+function NotUnderstood({ text, answer }: { readonly text: string; readonly answer: LineAnswer | undefined }) {
+  const spans = answer?.text === text ? answer.spans.filter((span) => span.kind === "not-understood") : [];
+  if (spans.length === 0) {
+    return null;
+  }
+  return (
+    <span
+      aria-hidden="true"
+      className="pointer-events-none absolute inset-0 block leading-snug font-semibold wrap-break-word whitespace-pre-wrap text-transparent"
+    >
+      {spans.map((span, at) => (
+        <span key={span.start}>
+          {text.slice(spans[at - 1]?.end ?? 0, span.start)}
+          <span className="underline decoration-primary decoration-wavy decoration-2 underline-offset-4">
+            {text.slice(span.start, span.end)}
+          </span>
+        </span>
+      ))}
+    </span>
+  );
+}
+
+/** What was answered to the questions of this line; a tap asks again. */
+function Given({
+  answer,
+  onAskAgain,
+}: {
+  readonly answer: LineAnswer | undefined;
+  readonly onAskAgain: (given: GivenAnswer) => void;
+}) {
+  if (!answer || answer.answers.length === 0) {
+    return null;
+  }
+  return (
+    <span className="flex flex-wrap gap-x-3">
+      {answer.answers.map((given) => (
+        <button
+          key={`${given.code}/${given.words}`}
+          type="button"
+          className="min-h-9 text-left text-[0.85rem] font-semibold text-primary"
+          aria-label={`Ask again: ${given.words}, ${given.text}`}
+          onClick={() => onAskAgain(given)}
+        >
+          {given.words}: {given.text} <span className="font-normal underline">ask again</span>
+        </button>
+      ))}
+    </span>
+  );
+}
+
 interface UnderstoodProps {
   readonly answer: LineAnswer | undefined;
   readonly open: boolean;
@@ -53,7 +119,7 @@ interface UnderstoodProps {
 
 /** What was understood, and the way to correct it. */
 function Understood({ answer, open, onCorrect }: UnderstoodProps) {
-  if (!answer || answer.role === "heading" || answer.role === "step") {
+  if (!answer || answer.role === "not-ingredient" || answer.role === "step") {
     const words =
       answer?.role === "step" ? "a step, not an ingredient" : answer ? "not an ingredient" : "\u00a0";
     return <span className="block pb-1 text-[0.85rem] text-soft">{words}</span>;

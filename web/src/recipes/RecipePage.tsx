@@ -2,9 +2,19 @@ import { useMemo, useRef, useState } from "react";
 import { Card, Choice, Loading, Place, ProblemNote } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { formatDate } from "@/quantity";
-import { AnswerCard, type Edit, FindingNote, Ladder, longestFirst, useLook } from "@/ruling";
+import {
+  AnswerCard,
+  AskStrip,
+  type Edit,
+  FindingNote,
+  type GivenAnswer,
+  Ladder,
+  longestFirst,
+  useLook,
+} from "@/ruling";
+import { useForgetAnswer } from "@/tables";
 import { AddRow } from "./AddRow";
-import { applied, withLine } from "./applied";
+import { applied, withAnswer, withLine, withoutAnswer } from "./applied";
 import { ChangesCard } from "./ChangesCard";
 import { Correction } from "./Correction";
 import { FirstWords } from "./FirstWords";
@@ -50,6 +60,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
     method: draft.method,
     variants: draft.variants.filter((variant) => variant.name.trim() !== ""),
     settled: draft.settled,
+    answers: draft.answers,
     size,
   });
   const shown = draft.lines.length > 0 ? look.data : undefined;
@@ -67,6 +78,15 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
     const next = applied(edits, line ?? undefined, { draft, size });
     change(next.draft);
     setSize(next.size);
+  };
+  const forgetAnswer = useForgetAnswer();
+  const askAgain = (index: number, given: GivenAnswer) => {
+    const line = draft.lines[index] ?? "";
+    const here = withoutAnswer(draft.answers, { line, ...given });
+    if (here.length < draft.answers.length) {
+      change({ answers: here });
+    }
+    forgetAnswer.mutate({ code: given.code, words: given.words, line });
   };
   const whole = ruling?.findings.filter((finding) => finding.line == null) ?? [];
 
@@ -115,6 +135,21 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
                 onChange={setSize}
               />
             </div>
+            {ruling && (
+              <AskStrip
+                ruling={ruling}
+                lines={draft.lines}
+                onAnswer={(question, choice) => {
+                  const line = question.line == null ? undefined : draft.lines[question.line];
+                  if (line !== undefined && isOf(question.line)) {
+                    const { code, words } = question;
+                    change({
+                      answers: withAnswer(draft.answers, { line, code, words, choice: choice.code }),
+                    });
+                  }
+                }}
+              />
+            )}
             <Ladder
               ruling={ruling}
               size={size}
@@ -149,6 +184,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
                   }}
                   onChange={(text) => setLine(index, text)}
                   onRemove={() => setLine(index, undefined)}
+                  onAskAgain={(given) => askAgain(index, given)}
                 />
               )}
             </Ladder>

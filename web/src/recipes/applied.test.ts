@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { applied, type OnPage, withLine } from "./applied";
+import { applied, type OnPage, withAnswer, withLine, withoutAnswer } from "./applied";
 import { EMPTY_DRAFT } from "./useDraft";
 
 const page: OnPage = {
@@ -46,4 +46,14 @@ test("smaller jars change what is looked at and nothing of the recipe", () => {
 test("an edit of a line that is not named, or of a part nobody knows, changes nothing", () => {
   expect(applied([{ part: "line", to: "x" }], undefined, page)).toEqual(page);
   expect(applied([{ part: "altitude", to: "0" }], 0, page)).toEqual(page);
+});
+
+test("an answer takes the place of an earlier one to the same question, and of no other", () => {
+  const bones = { line: "4 lb oxtail", code: "bones", words: "oxtail", choice: "strained" };
+  const size = { line: "4 lb oxtail", code: "piece-size", words: "chunks", choice: "larger" };
+  const other = { ...bones, line: "2 lb oxtail" };
+  const picked = { ...bones, choice: "meat-picked" };
+  expect(withAnswer([bones, size, other], picked)).toEqual([size, other, picked]);
+  expect(withoutAnswer([bones, size, other], picked)).toEqual([size, other]);
+  expect(withAnswer([], size)).toEqual([size]);
 });

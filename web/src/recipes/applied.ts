@@ -1,4 +1,4 @@
-import type { Edit } from "@/ruling";
+import type { Answered, Edit } from "@/ruling";
 import type { Draft } from "./useDraft";
 
 /** What a remedy can change: the draft, and the size of jar that is looked at. */
@@ -28,6 +28,23 @@ function one(edit: Edit, line: number | undefined, { draft, size }: OnPage): OnP
     default:
       return { draft, size };
   }
+}
+
+/** The answers with one more; a later answer to the same question counts. */
+export function withAnswer(answers: readonly Answered[], answer: Answered): readonly Answered[] {
+  return [...answers.filter((other) => !isSameQuestion(other, answer)), answer];
+}
+
+/** The answers without one, so that it is asked again. */
+export function withoutAnswer(
+  answers: readonly Answered[],
+  question: Omit<Answered, "choice">,
+): readonly Answered[] {
+  return answers.filter((other) => !isSameQuestion(other, question));
+}
+
+function isSameQuestion(one: Omit<Answered, "choice">, other: Omit<Answered, "choice">): boolean {
+  return one.line === other.line && one.code === other.code && (one.words ?? "") === (other.words ?? "");
 }
 
 /** The lines with one of them changed, or gone. */

@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from "react";
+import type { Answered } from "@/ruling";
 
 export interface Variant {
   readonly name: string;
@@ -16,6 +17,8 @@ export interface Draft {
   readonly variants: readonly Variant[];
   /** Keys of the questions that were answered with "as it stands". */
   readonly settled: readonly string[];
+  /** What was answered to the questions of the lines; an answer belongs to the words of its line. */
+  readonly answers: readonly Answered[];
   /** The document it came from, given back on export. */
   readonly imported?: string | undefined;
   /** The version it was made from; absent for a new recipe. */
@@ -31,6 +34,7 @@ export const EMPTY_DRAFT: Draft = {
   tags: [],
   variants: [],
   settled: [],
+  answers: [],
 };
 
 const key = (id: number | undefined) => `mobrel.draft.${id ?? "new"}`;

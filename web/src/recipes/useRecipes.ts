@@ -40,6 +40,7 @@ export function asDraft(recipe: Recipe | RecipeVersion): Draft {
     tags: recipe.tags,
     variants: recipe.variants,
     settled: recipe.settled,
+    answers: recipe.answers,
     imported: recipe.imported ?? undefined,
     basedOn: recipe.version,
   };
@@ -57,6 +58,7 @@ function asChange(draft: Draft): Schemas["RecipeChange"] {
       .filter((variant) => variant.name.trim() !== "")
       .map((variant) => ({ name: variant.name, lines: [...variant.lines] })),
     settled: [...draft.settled],
+    answers: [...draft.answers],
     imported: draft.imported,
     basedOn: draft.basedOn,
   };
@@ -151,6 +153,7 @@ export function pastedDraft(pasted: PastedDraft): Draft {
     tags: pasted.tags,
     variants: pasted.variants,
     settled: [],
+    answers: [],
     imported: pasted.imported ?? undefined,
   };
 }

@@ -11,18 +11,24 @@ interface Props {
   readonly kitchen: Kitchen;
 }
 
+const TONES: Record<string, "brick" | "mustard" | "rim"> = {
+  stop: "brick",
+  ask: "rim",
+  "own-judgement": "mustard",
+};
+
 /** The answer, as the largest thing on the page, with its reason under it. */
 export function AnswerCard({ ruling, size, kitchen }: Props) {
   const other = size === "quart" ? "pint" : "quart";
   const otherMinutes = ruling.minutesBySize?.[other];
-  const tone =
-    ruling.verdict === "stop" ? "brick" : ruling.verdict === "own-judgement" ? "mustard" : "copper";
   return (
-    <Card label="Ruling" tone={tone} className="flex flex-col gap-3">
+    <Card label="Ruling" tone={TONES[ruling.verdict] ?? "copper"} className="flex flex-col gap-3">
       <div>
         <VerdictTag verdict={ruling.verdict} />
       </div>
-      {ruling.minutes == null ? (
+      {ruling.verdict === "ask" ? (
+        <AskWords ruling={ruling} size={size} />
+      ) : ruling.minutes == null ? (
         <StopWords ruling={ruling} />
       ) : (
         <>
@@ -58,6 +64,22 @@ function Headline({ ruling }: { readonly ruling: Ruling }) {
       <strong className={ruling.setBy === "line" ? "text-copper" : ""}>{who}:</strong>
       {rest.join(":")}
     </>
+  );
+}
+
+/** What it would come to, plainly as something that is not settled yet. */
+function AskWords({ ruling, size }: { readonly ruling: Ruling; readonly size: "quart" | "pint" }) {
+  return (
+    <div className="flex flex-col gap-2">
+      <p className="text-2xl font-bold">{ruling.headline}</p>
+      {ruling.minutesIfSettled != null && (
+        <p className="text-[1.05rem]">
+          On the most careful answers it would be{" "}
+          <strong className="whitespace-nowrap">{ruling.minutesIfSettled} min</strong> in {jarWord(size, 2)}.
+        </p>
+      )}
+      <p className="text-soft">There is no time, no card and no run until it is answered. One tap each.</p>
+    </div>
   );
 }
 

@@ -1,4 +1,4 @@
-import { type ReactNode, useMemo } from "react";
+import { type ReactNode, useId, useMemo } from "react";
 import { FindingNote } from "./FindingNote";
 import type { Finding, LineAnswer, Remedy, Ruling } from "./useLook";
 
@@ -32,7 +32,7 @@ const ROLES: Record<string, string> = {
   unknown: "not in the tables",
   serving: "added at serving",
   step: "",
-  heading: "",
+  "not-ingredient": "",
 };
 
 /**
@@ -46,6 +46,7 @@ export function Ladder({ ruling, size, order, children, below, onRemedy }: Props
       {order.map((index) => {
         const answer = ruling?.lines[index];
         const findings = ruling?.findings.filter((finding) => finding.line === index) ?? [];
+        const open = ruling?.questions.some((question) => question.line === index) ?? false;
         return (
           <li key={index} className="overflow-hidden border-b border-line px-5 py-0.5">
             <div className="grid grid-cols-1 items-center gap-x-4 md:grid-cols-[minmax(0,1fr)_minmax(0,17.5rem)]">
@@ -55,6 +56,7 @@ export function Ladder({ ruling, size, order, children, below, onRemedy }: Props
                 size={size}
                 floor={floor}
                 setsTime={ruling?.pacesetters?.includes(index) ?? false}
+                open={open}
               />
             </div>
             <div className="relative">{below(index, answer)}</div>
@@ -86,13 +88,19 @@ interface RungProps {
   readonly size: "quart" | "pint";
   readonly floor: Floor | undefined;
   readonly setsTime: boolean;
+  /** Whether something of the line is still to be answered. */
+  readonly open: boolean;
 }
 
-function Rung({ answer, size, floor, setsTime }: RungProps) {
+function Rung({ answer, size, floor, setsTime, open }: RungProps) {
+  const hatch = useId();
   const minutes = answer?.minutesBySize?.[size];
   const width = minutes == null ? 0 : (minutes / FULL_SCALE) * 100;
   const words = answer && (answer.role === "timed" ? `no tested ${size} alone` : (ROLES[answer.role] ?? ""));
-  const said = minutes == null ? (words ?? "") : `${minutes} min${setsTime ? ", sets the time" : ""}`;
+  const said =
+    minutes == null
+      ? (words ?? "")
+      : `${minutes} min${open ? ", not settled yet" : ""}${setsTime ? ", sets the time" : ""}`;
   return (
     <div className="relative h-9" title={answer?.source ?? undefined}>
       <svg
@@ -100,9 +108,21 @@ function Rung({ answer, size, floor, setsTime }: RungProps) {
         role="img"
         aria-label={said}
       >
+        {minutes != null && open && (
+          <pattern
+            id={hatch}
+            width="7"
+            height="7"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
+            <rect className="fill-bar" width="2.5" height="7" />
+          </pattern>
+        )}
         {minutes != null && (
           <rect
-            className={setsTime ? "fill-copper" : "fill-bar"}
+            className={open ? "stroke-bar" : setsTime ? "fill-copper" : "fill-bar"}
+            {...(open && { fill: `url(#${hatch})`, strokeWidth: 2 })}
             x="0"
             y="7"
             height="22"
@@ -133,6 +153,7 @@ function Rung({ answer, size, floor, setsTime }: RungProps) {
           style={{ left: `${width}%` }}
         >
           {minutes}
+          {open && "?"}
         </span>
       )}
     </div>

@@ -17,6 +17,12 @@ export function VerdictTag({
           Your own judgement
         </Tag>
       );
+    case "ask":
+      return (
+        <Tag tone="rim" icon>
+          {short ? "Asks first" : "Something to answer first"}
+        </Tag>
+      );
     default:
       return (
         <Tag tone="brick" icon>

@@ -1,14 +1,19 @@
 export { AnswerCard } from "./AnswerCard";
+export { AskStrip } from "./AskStrip";
 export { FindingNote } from "./FindingNote";
 export { Ladder } from "./Ladder";
 export { longestFirst } from "./order";
 export { type TakenOn, TakeOnForm } from "./TakeOnForm";
 export {
+  type Answered,
+  type Choice,
   type Edit,
   type Finding,
+  type GivenAnswer,
   type LineAnswer,
   type Look,
   type LookInput,
+  type OpenQuestion,
   type Remedy,
   type Ruling,
   useLook,

@@ -14,7 +14,7 @@ function ruling(lines: readonly { role: string; quart?: number; pint?: number }[
 
 test("the longest time stands first, ties keep the order of the recipe, headings sink", () => {
   const lines = [
-    { role: "heading" },
+    { role: "not-ingredient" },
     { role: "timed", quart: 30, pint: 25 },
     { role: "liquid" },
     { role: "timed", quart: 90, pint: 75 },

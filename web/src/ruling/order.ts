@@ -11,7 +11,9 @@ export function longestFirst(
     if (answer?.role === "stopped" || answer?.role === "unknown") {
       return 1_000;
     }
-    return answer?.minutesBySize?.[size] ?? (answer?.role === "heading" || answer?.role === "step" ? -1 : 0);
+    return (
+      answer?.minutesBySize?.[size] ?? (answer?.role === "not-ingredient" || answer?.role === "step" ? -1 : 0)
+    );
   };
   return Array.from({ length: count }, (_, index) => index).sort((a, b) => rank(b) - rank(a) || a - b);
 }

@@ -8,6 +8,11 @@ export type LineAnswer = Schemas["LineAnswer"];
 export type Finding = Schemas["FindingAnswer"];
 export type Remedy = Schemas["RemedyAnswer"];
 export type Edit = Schemas["EditAnswer"];
+export type GivenAnswer = Schemas["GivenAnswer"];
+export type OpenQuestion = Schemas["OpenQuestion"];
+export type Choice = Schemas["ChoiceAnswer"];
+/** What was answered to a question of a line; it belongs to the words of the line. */
+export type Answered = Schemas["Answered"];
 
 export interface LookInput {
   readonly lines: readonly string[];
@@ -16,6 +21,7 @@ export interface LookInput {
   readonly method: readonly string[];
   readonly variants: readonly { readonly name: string; readonly lines: readonly string[] }[];
   readonly settled: readonly string[];
+  readonly answers: readonly Answered[];
   readonly size: "quart" | "pint";
 }
 

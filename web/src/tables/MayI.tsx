@@ -52,6 +52,12 @@ function Verdict({ answer }: { readonly answer: MayIAnswer }) {
           Your own judgement
         </Tag>
       );
+    case "ask":
+      return (
+        <Tag tone="rim" icon>
+          It depends
+        </Tag>
+      );
     default:
       return (
         <Tag tone="brick" icon>

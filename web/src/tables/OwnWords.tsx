@@ -1,16 +1,17 @@
 import { useState } from "react";
 import { Button, Card, Field, ProblemNote } from "@/kit";
-import { useOwnFood, useReading, useUnteach } from "./useTables";
+import { useForgetAnswer, useOwnFood, useReading, useUnteach } from "./useTables";
 
 /** Foods of the cook's own, and what the cook's words were taught to mean. */
 export function OwnWords() {
   const reading = useReading();
   const unteach = useUnteach();
+  const forget = useForgetAnswer();
   const { add, remove } = useOwnFood();
   const [name, setName] = useState("");
   return (
     <>
-      <ProblemNote error={reading.error ?? add.error ?? remove.error ?? unteach.error} />
+      <ProblemNote error={reading.error ?? add.error ?? remove.error ?? unteach.error ?? forget.error} />
       <Card label="Foods of your own" className="flex flex-col gap-2">
         <h2 className="text-lg font-bold">Foods of your own</h2>
         <p className="text-soft">
@@ -53,12 +54,34 @@ export function OwnWords() {
       </Card>
       <Card label="What your words mean">
         <h2 className="text-lg font-bold">What your words mean</h2>
-        {reading.data?.wordings.length === 0 && (
+        {reading.data?.wordings.length === 0 && reading.data.answers.length === 0 && (
           <p className="text-soft">
             Nothing yet. Under each line of a recipe stands what was understood; tap it to correct it, and it
             is remembered here.
           </p>
         )}
+        <ul aria-label="Answers remembered">
+          {reading.data?.answers.map((answer) => (
+            <li
+              key={`${answer.code}/${answer.words}/${answer.wording}`}
+              className="flex items-center justify-between gap-3 border-b border-line py-1"
+            >
+              <span>
+                “{answer.words}”{answer.wording !== "" && ` in “${answer.wording}”`}:{" "}
+                <strong>{answer.text}</strong>
+              </span>
+              <Button
+                size="small"
+                look="quiet"
+                onClick={() =>
+                  forget.mutate({ code: answer.code, words: answer.words, line: answer.wording })
+                }
+              >
+                Ask again
+              </Button>
+            </li>
+          ))}
+        </ul>
         <ul>
           {reading.data?.wordings.map((wording) => (
             <li

@@ -1,2 +1,2 @@
 export { TablesPage } from "./TablesPage";
-export { useTables, useTeach, useUnteach } from "./useTables";
+export { useForgetAnswer, useTables, useTeach, useUnteach } from "./useTables";

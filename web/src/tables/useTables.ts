@@ -46,6 +46,16 @@ export function useUnteach() {
   });
 }
 
+/** Asks again what was answered before. */
+export function useForgetAnswer() {
+  const again = useLookAgain();
+  return useMutation({
+    mutationFn: (answer: Schemas["AnswerForgotten"]) =>
+      body(api.POST("/api/reading/answers/forgotten", { body: answer })),
+    onSuccess: again,
+  });
+}
+
 export function useOwnFood() {
   const again = useLookAgain();
   const add = useMutation({

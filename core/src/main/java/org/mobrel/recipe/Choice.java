@@ -23,6 +23,19 @@ public record Choice(String code, String text) {
     /** Before the id of a food, where an offer is one. */
     public static final String MEANT = "meant:";
 
+    /** The choices of questions that only the tables bring up, as they are told afterwards. */
+    static Choice ofCode(String code) {
+        String text =
+                switch (code) {
+                    case UP_TO_TESTED -> "small enough";
+                    case LARGER -> "larger than tested";
+                    case BY_THE_SPOON -> "a tablespoon a jar at most";
+                    case MORE -> "more than a tablespoon a jar";
+                    default -> code;
+                };
+        return new Choice(code, text);
+    }
+
     public static final String UP_TO_TESTED = "up-to-1-inch";
     public static final String LARGER = "larger";
     public static final String BY_THE_SPOON = "a-spoonful-a-jar";

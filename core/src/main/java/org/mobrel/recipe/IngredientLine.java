@@ -18,6 +18,7 @@ public final class IngredientLine {
     private final List<Mention> mentions;
     private final Set<State> states;
     private final List<LineQuestion> questions;
+    private final List<Given> given;
     private final boolean namesSomethingUnknown;
     // Every rule asks for these, so they are worked out once.
     private final List<Food> foods;
@@ -28,6 +29,7 @@ public final class IngredientLine {
         this.answers = List.copyOf(answers);
         Settling settled = Settling.of(reading, this.answers);
         this.questions = settled.questions();
+        this.given = List.copyOf(settled.given());
         this.namesSomethingUnknown = settled.namesSomethingUnknown();
         boolean allServed = settled.inJar().isEmpty() && !settled.served().isEmpty();
         this.mentions = allServed ? settled.served() : settled.inJar();
@@ -76,9 +78,15 @@ public final class IngredientLine {
         return Settling.answer(answers, code, words);
     }
 
-    /** All answers it was given, the latest first. */
-    public List<Answer> answers() {
-        return answers;
+    /** Its questions that were answered. */
+    public List<Given> given() {
+        Stream<Given> byTheTables = answers.stream()
+                .filter(answer -> answer.code() == QuestionCode.PIECE_SIZE
+                                && answer.answers(QuestionCode.PIECE_SIZE, String.join(", ", shapes()))
+                        || answer.code() == QuestionCode.UNKNOWN_AMOUNT_OF_SAUCE
+                                && foods.stream().anyMatch(food -> answer.answers(answer.code(), food.id())))
+                .map(answer -> new Given(answer.code(), answer.words(), Choice.ofCode(answer.choice())));
+        return Stream.concat(given.stream(), byTheTables).toList();
     }
 
     /** What it leaves open by its words alone; none where it is no ingredient, or is kept for the table whole. */

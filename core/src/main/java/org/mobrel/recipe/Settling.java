@@ -7,23 +7,29 @@ import java.util.Optional;
 /**
  * A reading in the light of what was answered: what goes into the jar, what is kept for serving, what is still open.
  *
+ * @param given questions that were answered
  * @param namesSomethingUnknown the cook said that words nobody knows are another ingredient
  */
 record Settling(
-        List<Mention> inJar, List<Mention> served, List<LineQuestion> questions, boolean namesSomethingUnknown) {
+        List<Mention> inJar,
+        List<Mention> served,
+        List<LineQuestion> questions,
+        List<Given> given,
+        boolean namesSomethingUnknown) {
 
     static Settling of(Reading reading, List<Answer> answers) {
         List<Mention> inJar = new ArrayList<>();
         List<Mention> served = new ArrayList<>();
         List<LineQuestion> questions = new ArrayList<>();
+        List<Given> given = new ArrayList<>();
         boolean unknown = false;
         for (Reading.Heard heard : reading.heard()) {
             if (heard.served()) {
                 served.add(heard.mention());
             } else if (heard.typed().isPresent()) {
-                unknown |= misspelled(heard, answers, inJar, questions);
+                unknown |= misspelled(heard, answers, inJar, questions, given);
             } else if (heard.mention().open() != null) {
-                inJar.add(settled(heard.mention(), heard.mention().open(), reading, answers, questions));
+                inJar.add(settled(heard.mention(), heard.mention().open(), reading, answers, questions, given));
             } else {
                 inJar.add(heard.mention());
             }
@@ -33,6 +39,7 @@ record Settling(
             if (answer.isEmpty()) {
                 questions.add(notUnderstood(leftover));
             } else {
+                given.add(given(notUnderstood(leftover), answer.get()));
                 unknown |= answer.get().equals(Choice.ANOTHER_INGREDIENT);
                 leftover.offers().stream()
                         .filter(offer -> answer.get()
@@ -42,7 +49,7 @@ record Settling(
             }
         }
         return new Settling(
-                inJar.stream().distinct().toList(), served.stream().distinct().toList(), questions, unknown);
+                inJar.stream().distinct().toList(), served.stream().distinct().toList(), questions, given, unknown);
     }
 
     static Optional<String> answer(List<Answer> answers, QuestionCode code, String words) {
@@ -54,41 +61,62 @@ record Settling(
 
     /** A word that looks like a stopped one is that, until the cook says that it is not. */
     private static boolean misspelled(
-            Reading.Heard heard, List<Answer> answers, List<Mention> inJar, List<LineQuestion> questions) {
+            Reading.Heard heard,
+            List<Answer> answers,
+            List<Mention> inJar,
+            List<LineQuestion> questions,
+            List<Given> given) {
         String typed = heard.typed().orElseThrow();
         Optional<String> answer = answer(answers, QuestionCode.NOT_UNDERSTOOD, typed);
+        LineQuestion question = new LineQuestion(
+                QuestionCode.NOT_UNDERSTOOD,
+                typed,
+                "Is “%s” meant as %s?".formatted(typed, heard.mention().phrase()),
+                List.of(
+                        new Choice(Choice.AS_IT_LOOKS, "Yes, " + heard.mention().phrase()),
+                        new Choice(Choice.ONLY_A_DESCRIPTION, "No, it only describes"),
+                        new Choice(Choice.ANOTHER_INGREDIENT, "No, something else")));
+        answer.map(choice -> given(question, choice)).ifPresent(given::add);
         if (answer.filter(choice -> !choice.equals(Choice.AS_IT_LOOKS)).isPresent()) {
             return answer.get().equals(Choice.ANOTHER_INGREDIENT);
         }
         inJar.add(heard.mention());
         if (answer.isEmpty()) {
-            questions.add(new LineQuestion(
-                    QuestionCode.NOT_UNDERSTOOD,
-                    typed,
-                    "Is “%s” meant as %s?".formatted(typed, heard.mention().phrase()),
-                    List.of(
-                            new Choice(
-                                    Choice.AS_IT_LOOKS,
-                                    "Yes, " + heard.mention().phrase()),
-                            new Choice(Choice.ONLY_A_DESCRIPTION, "No, it only describes"),
-                            new Choice(Choice.ANOTHER_INGREDIENT, "No, something else"))));
+            questions.add(question);
         }
         return false;
     }
 
+    private static Given given(LineQuestion question, String code) {
+        return new Given(
+                question.code(),
+                question.words(),
+                question.choices().stream()
+                        .filter(choice -> choice.code().equals(code))
+                        .findFirst()
+                        .orElseGet(() -> Choice.ofCode(code)));
+    }
+
     private static Mention settled(
-            Mention mention, OpenMeaning open, Reading reading, List<Answer> answers, List<LineQuestion> questions) {
-        Optional<OpenMeaning.Option> option = answer(answers, open.code(), mention.phrase())
-                .flatMap(open::option)
-                .or(() -> open.saidBy(reading.states()));
-        if (option.isPresent()) {
-            return mention.settledAs(option.get());
-        }
-        questions.add(new LineQuestion(
+            Mention mention,
+            OpenMeaning open,
+            Reading reading,
+            List<Answer> answers,
+            List<LineQuestion> questions,
+            List<Given> given) {
+        LineQuestion question = new LineQuestion(
                 open.code(),
                 mention.phrase(),
                 open.text(),
-                open.options().stream().map(OpenMeaning.Option::choice).toList()));
+                open.options().stream().map(OpenMeaning.Option::choice).toList());
+        Optional<OpenMeaning.Option> answered =
+                answer(answers, open.code(), mention.phrase()).flatMap(open::option);
+        answered.ifPresent(option -> given.add(given(question, option.choice().code())));
+        Optional<OpenMeaning.Option> option = answered.or(() -> open.saidBy(reading.states()));
+        if (option.isPresent()) {
+            return mention.settledAs(option.get());
+        }
+        questions.add(question);
         return mention;
     }
 

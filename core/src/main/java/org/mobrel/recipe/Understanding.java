@@ -91,20 +91,20 @@ final class Understanding {
      * every food of the line also takes a stop's: garlic may be smashed.
      */
     private void dropWhatDescriptionsHold() {
-        List<Food> foods = foods(mentions);
         mentions.removeIf(mention -> descriptors.stream()
-                .anyMatch(found -> found.start() <= mention.start()
-                        && mention.end() <= found.end()
+                .anyMatch(found -> found.holds(mention)
                         && found.meaning().stream()
-                                .anyMatch(descriptor ->
-                                        found.length() > mention.length() && descriptor.fits(foodsWithout(mention))
-                                                || mention.meaning().stop().isPresent()
-                                                        && !descriptor.isOfAnyFood()
-                                                        && descriptor.fits(foods))));
+                                .anyMatch(descriptor -> descriptor.fits(foodsWithout(mention))
+                                        && (found.length() > mention.length()
+                                                || !descriptor.isOfAnyFood() && isNoPlainFood(mention)))));
         mentions.removeIf(mention -> stateWords.stream()
                 .anyMatch(found -> found.start() <= mention.start()
                         && mention.end() <= found.end()
                         && found.length() > mention.length()));
+    }
+
+    private static boolean isNoPlainFood(Found<Mention> mention) {
+        return mention.meaning().stop().isPresent() || mention.meaning().open() != null;
     }
 
     private List<Food> foodsWithout(Found<Mention> one) {

@@ -14,6 +14,7 @@ import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarKind;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.State;
+import org.mobrel.ruling.Question;
 import org.mobrel.ruling.Verdict;
 import org.mobrel.run.Decision;
 import org.mobrel.run.EventKind;
@@ -204,6 +205,13 @@ public class BatchDesk {
                     .map(Finding::text)
                     .orElse("");
             throw new Conflict("stopped", "This cannot go to the stove: " + first, Map.of());
+        }
+        if (plan.ruling().verdict() == Verdict.ASK) {
+            String first = plan.ruling().questions().stream()
+                    .findFirst()
+                    .map(Question::text)
+                    .orElse("");
+            throw new Conflict("asked", "This cannot go to the stove before it is answered: " + first, Map.of());
         }
         if (plan.ruling().verdict() == Verdict.OWN_JUDGEMENT && accepted.isEmpty()) {
             throw new Conflict(

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.mobrel.canner.PressureTable;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
+import org.mobrel.foods.StopRemedy;
 import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.JarSize;
@@ -98,7 +99,11 @@ class CatalogueController {
     }
 
     private static StopRow row(StoppedIngredient stop) {
-        return new StopRow(stop.group(), stop.words(), stop.why(), stop.remedies());
+        return new StopRow(
+                stop.group(),
+                stop.words(),
+                stop.why(),
+                stop.remedies().stream().map(StopRemedy::words).toList());
     }
 
     private static PressureRow row(PressureTable.Band band) {

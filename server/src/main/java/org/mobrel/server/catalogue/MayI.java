@@ -1,20 +1,24 @@
 package org.mobrel.server.catalogue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.StopRemedy;
 import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.foods.TestedProcess;
+import org.mobrel.recipe.Choice;
 import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.LineQuestion;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.recipe.Mention;
 
 /**
  * The answer to 'may I can this?' for one food that the words name.
  *
- * @param verdict yes, in-soup, own-judgement, free or stop
+ * @param verdict yes, in-soup, own-judgement, free, ask or stop
  */
 record MayI(String name, String verdict, String text, List<TestedProcess> rows, List<String> instead) {
 
@@ -22,14 +26,21 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
             String name, String verdict, String text, List<CatalogueController.TableRow> rows, List<String> instead) {}
 
     static List<MayI> of(String words, LineReader reader) {
+        Optional<MayI> method = Methods.asked(words);
+        if (method.isPresent()) {
+            return List.of(method.get());
+        }
         IngredientLine line = reader.read(words);
         if (!line.mentions().isEmpty()) {
-            return line.mentions().stream()
-                    .map(mention -> of(mention, reader.catalogue()))
+            return Stream.concat(
+                            line.questions().stream().map(MayI::of),
+                            line.mentions().stream()
+                                    .filter(mention -> !isAsked(line, mention))
+                                    .map(mention -> of(mention, reader.catalogue())))
                     .toList();
         }
-        List<String> near = reader.nearest(words).stream()
-                .map(food -> "did you mean %s?".formatted(food.name()))
+        List<String> near = reader.respelled(line).stream()
+                .map(meant -> "did you mean %s?".formatted(meant.food().name()))
                 .toList();
         return words.isBlank()
                 ? List.of()
@@ -42,6 +53,20 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
                                 .toList()));
     }
 
+    /** What the words may mean is asked before anything is said of them. */
+    private static MayI of(LineQuestion question) {
+        return new MayI(
+                question.words(),
+                "ask",
+                "That depends. " + question.text(),
+                List.of(),
+                question.choices().stream().map(Choice::text).toList());
+    }
+
+    private static boolean isAsked(IngredientLine line, Mention mention) {
+        return line.questions().stream().anyMatch(question -> question.words().equals(mention.phrase()));
+    }
+
     private static MayI of(Mention mention, Catalogue catalogue) {
         return mention.stop()
                 .map(stop -> of(mention.phrase(), stop))
@@ -49,7 +74,12 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
     }
 
     private static MayI of(String phrase, StoppedIngredient stop) {
-        return new MayI(phrase, "stop", "%s: %s.".formatted(stop.group(), stop.why()), List.of(), stop.remedies());
+        return new MayI(
+                phrase,
+                "stop",
+                "%s: %s.".formatted(stop.group(), stop.why()),
+                List.of(),
+                stop.remedies().stream().map(StopRemedy::words).toList());
     }
 
     private static MayI of(Food food, Catalogue catalogue) {

@@ -92,6 +92,7 @@ final class DemoRecipes {
                 List.of("soup", "beans", "winter"),
                 List.of(new RecipeDraft.AddIn("with rosemary", List.of("1 sprig rosemary a jar"))),
                 List.of(),
+                List.of(),
                 Optional.empty());
     }
 }

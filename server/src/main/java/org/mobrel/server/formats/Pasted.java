@@ -60,6 +60,7 @@ record Pasted(List<RecipeDraft> recipes, List<String> problems) {
                         List.of(),
                         List.of(),
                         List.of(),
+                        List.of(),
                         Optional.empty())),
                 List.of());
     }

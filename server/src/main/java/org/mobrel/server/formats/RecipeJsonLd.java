@@ -74,6 +74,7 @@ public final class RecipeJsonLd {
                 tags(recipe),
                 variants(recipe.get("mobrel:variants")),
                 List.of(),
+                List.of(),
                 Optional.of(json.writeValueAsString(recipe)));
     }
 

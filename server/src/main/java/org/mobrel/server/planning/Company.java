@@ -56,7 +56,7 @@ class Company {
 
     /** The largest size of jar in which it would go along. */
     private Optional<DayWire.CompanyRecipe> fitting(Recipe recipe, PlannedLoad load, LoadingDay day, LookedAt looked) {
-        List<IngredientLine> lines = rulings.read(recipe.lines());
+        List<IngredientLine> lines = rulings.read(recipe.lines(), recipe.answers());
         for (JarSize size : SIZES) {
             JarKind kind = new JarKind(size, Mouth.REGULAR);
             int room = Loader.roomFor(day, load.load(), new JarGroup("", "", kind, 1, new Minutes(1), new Minutes(0)));

@@ -59,7 +59,7 @@ final class DishPlanner {
      * @throws BadField if something in it cannot be meant
      */
     Planned plan(PlanBody.Dish dish, Recipe recipe, YieldCorrection yield, String field) {
-        List<IngredientLine> lines = rulings.read(recipe.lines());
+        List<IngredientLine> lines = rulings.read(recipe.lines(), recipe.answers());
         Pot pot = Pot.of(lines, recipe.pack(), recipe.solidsShare(), yield);
         Headspace headspace = rulings.rulings().headspace(lines, recipe.pack(), recipe.solidsShare());
         Volume keepBack = dish.keepBack() == null
@@ -69,7 +69,7 @@ final class DishPlanner {
                 ? used(dish, pot, headspace, keepBack, field)
                 : targeted(dish, pot, headspace, keepBack, field);
         List<Variant> variants = recipe.body().variants().stream()
-                .map(variant -> new Variant(variant.name(), rulings.read(variant.lines())))
+                .map(variant -> new Variant(variant.name(), rulings.read(variant.lines(), recipe.answers())))
                 .toList();
         List<JarCount> ruledOn = filling.jars().isEmpty()
                 ? kinds(dish, field).stream().map(kind -> kind.times(1)).toList()

@@ -47,7 +47,27 @@ class ReadingController {
             @NotBlank(message = "give it a name") @Size(max = 80, message = "80 characters at most") String name,
             @Size(max = 300, message = "300 characters at most") @Nullable String note) {}
 
-    record ReadingAnswer(List<Taught> wordings, List<OwnFood> ownFoods) {}
+    record ReadingAnswer(List<Taught> wordings, List<OwnFood> ownFoods, List<RememberedAnswer> answers) {}
+
+    /** @param text the choice in words */
+    record RememberedAnswer(String code, String words, String wording, String choice, String text) {
+
+        static RememberedAnswer of(Remembered answer) {
+            return new RememberedAnswer(
+                    answer.code(),
+                    answer.words(),
+                    answer.wording(),
+                    answer.choice(),
+                    answer.choice().replace('-', ' '));
+        }
+    }
+
+    record AnswerForgotten(
+            @NotBlank(message = "the question it answered") String code,
+            @NotNull(message = "the words in question") @Size(max = 300, message = "300 characters at most")
+                    String words,
+            @NotNull(message = "the line it was for; may be empty") @Size(max = 500, message = "500 characters at most")
+                    String line) {}
 
     private final ReadingDesk desk;
 
@@ -57,7 +77,10 @@ class ReadingController {
 
     @GetMapping
     ReadingAnswer reading() {
-        return new ReadingAnswer(desk.taught(), desk.ownFoods());
+        return new ReadingAnswer(
+                desk.taught(),
+                desk.ownFoods(),
+                desk.answers().stream().map(RememberedAnswer::of).toList());
     }
 
     @PostMapping("/wordings")
@@ -77,6 +100,13 @@ class ReadingController {
     @PostMapping("/wordings/forgotten")
     ReadingAnswer forget(@Valid @RequestBody WordingForgotten forgotten) {
         desk.forget(forgotten.line());
+        return reading();
+    }
+
+    /** Asks again what was answered before. */
+    @PostMapping("/answers/forgotten")
+    ReadingAnswer forget(@Valid @RequestBody AnswerForgotten forgotten) {
+        desk.forgetAnswer(forgotten.code(), forgotten.words(), forgotten.line());
         return reading();
     }
 

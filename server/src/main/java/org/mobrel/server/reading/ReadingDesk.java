@@ -14,9 +14,11 @@ import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.quantity.Length;
+import org.mobrel.recipe.Answer;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.recipe.LineWriter;
+import org.mobrel.recipe.QuestionCode;
 import org.mobrel.recipe.State;
 import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.Missing;
@@ -82,7 +84,8 @@ public class ReadingDesk {
                 store.ownFoods().stream()
                         .map(food -> StoppedIngredient.ownFood(food.name()))
                         .toList(),
-                store.wordings().stream().collect(Collectors.toMap(Taught::words, Taught::meaning)));
+                store.wordings().stream().collect(Collectors.toMap(Taught::words, Taught::meaning)),
+                store.answers().stream().map(Remembered::toCore).toList());
     }
 
     /** Only what is committed is read by others; then they read it at once. */
@@ -98,6 +101,44 @@ public class ReadingDesk {
     @Transactional(readOnly = true)
     public List<Taught> taught() {
         return store.wordings();
+    }
+
+    @Transactional(readOnly = true)
+    public List<Remembered> answers() {
+        return store.answers();
+    }
+
+    /**
+     * Remembers what was answered: what a word is wherever it stands, anything else for lines of this wording.
+     *
+     * @param line as the cook typed it
+     */
+    @Transactional
+    public void remember(String line, Answer answer) {
+        String words = answer.words();
+        String wording = answer.code() == QuestionCode.NOT_UNDERSTOOD ? "" : reader().wording(line);
+        if (words.isBlank() || words.length() > 300 || wording.length() > 300) {
+            return;
+        }
+        Remembered now = new Remembered(answer.code().code(), words, wording, answer.choice());
+        if (!store.answers().contains(now)) {
+            store.remember(now, clock.instant());
+            changed();
+        }
+    }
+
+    /**
+     * Asks again.
+     *
+     * @param line the line it was answered for, as typed or as it is remembered
+     */
+    @Transactional
+    public void forgetAnswer(String code, String words, String line) {
+        String wording = code.equals(QuestionCode.NOT_UNDERSTOOD.code()) ? "" : line;
+        if (store.forgetAnswer(code, words, wording) > 0
+                || store.forgetAnswer(code, words, reader().wording(wording)) > 0) {
+            changed();
+        }
     }
 
     @Transactional(readOnly = true)

@@ -39,6 +39,40 @@ class ReadingStore {
                 .update();
     }
 
+    List<Remembered> answers() {
+        return db.sql(
+                        "SELECT code, words, wording, choice FROM reading_answer ORDER BY answered_at DESC, words, wording")
+                .query((row, number) -> new Remembered(
+                        row.getString("code"),
+                        row.getString("words"),
+                        row.getString("wording"),
+                        row.getString("choice")))
+                .list();
+    }
+
+    void remember(Remembered answer, Instant at) {
+        db.sql(
+                        """
+                        INSERT INTO reading_answer (code, words, wording, choice, answered_at)
+                        VALUES (:code, :words, :wording, :choice, :at)
+                        ON DUPLICATE KEY UPDATE choice = :choice, answered_at = :at
+                        """)
+                .param("code", answer.code())
+                .param("words", answer.words())
+                .param("wording", answer.wording())
+                .param("choice", answer.choice())
+                .param("at", SqlTime.of(at))
+                .update();
+    }
+
+    int forgetAnswer(String code, String words, String wording) {
+        return db.sql("DELETE FROM reading_answer WHERE code = :code AND words = :words AND wording = :wording")
+                .param("code", code)
+                .param("words", words)
+                .param("wording", wording)
+                .update();
+    }
+
     List<OwnFood> ownFoods() {
         return db.sql("SELECT id, name, note FROM own_food ORDER BY name")
                 .query((row, number) -> new OwnFood(row.getLong("id"), row.getString("name"), row.getString("note")))

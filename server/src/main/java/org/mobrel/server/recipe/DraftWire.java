@@ -16,6 +16,7 @@ import org.mobrel.quantity.Minutes;
 import org.mobrel.review.Question;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Timing;
+import org.mobrel.server.ruling.Answered;
 import org.mobrel.server.ruling.RulingAnswer;
 
 /** A draft over the wire, and everything there is to say of it. */
@@ -36,6 +37,7 @@ final class DraftWire {
             @Size(max = 8, message = "8 variants at most") @Valid @Nullable
                     List<RecipeWire.@NotNull VariantWire> variants,
             @Size(max = 100, message = "100 at most") @Nullable List<@NotNull String> settled,
+            @Size(max = 200, message = "200 at most") @Valid @Nullable List<@NotNull Answered> answers,
             @Nullable String size) {}
 
     /** @param freezer null unless the recipe is stopped */

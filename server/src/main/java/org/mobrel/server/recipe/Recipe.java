@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Fraction;
+import org.mobrel.server.ruling.Answered;
 
 /**
  * One version of a recipe.
@@ -20,6 +21,11 @@ public record Recipe(long id, int version, RecipeDraft body, Instant savedAt) {
     /** Ingredient lines of the base as typed. */
     public List<String> lines() {
         return body.lines();
+    }
+
+    /** What was answered to the questions of its lines. */
+    public List<Answered> answers() {
+        return body.answers();
     }
 
     public Pack pack() {

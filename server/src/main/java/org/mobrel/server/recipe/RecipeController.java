@@ -163,6 +163,7 @@ class RecipeController {
                 body.tags(),
                 body.variants().stream().map(RecipeWire.VariantWire::of).toList(),
                 body.settled(),
+                body.answers(),
                 body.imported().orElse(null),
                 recipe.savedAt(),
                 desk.notes(recipe.id()).stream().map(RecipeWire.NoteAnswer::of).toList(),

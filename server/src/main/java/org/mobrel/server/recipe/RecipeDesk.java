@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.server.platform.SqlTime;
+import org.mobrel.server.reading.ReadingDesk;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,11 +18,13 @@ public class RecipeDesk {
 
     private final RecipeStore store;
     private final RemarkStore remarks;
+    private final ReadingDesk readings;
     private final InstantSource clock;
 
-    RecipeDesk(RecipeStore store, RemarkStore remarks, InstantSource clock) {
+    RecipeDesk(RecipeStore store, RemarkStore remarks, ReadingDesk readings, InstantSource clock) {
         this.store = store;
         this.remarks = remarks;
+        this.readings = readings;
         this.clock = clock;
     }
 
@@ -92,6 +95,7 @@ public class RecipeDesk {
     private Recipe save(long id, int version, RecipeDraft draft, Instant at) {
         Instant savedAt = SqlTime.millis(at);
         store.add(id, version, draft, savedAt);
+        draft.answers().forEach(answer -> readings.remember(answer.line(), answer.toCore()));
         return new Recipe(id, version, draft, savedAt);
     }
 

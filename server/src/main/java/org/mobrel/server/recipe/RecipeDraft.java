@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Fraction;
+import org.mobrel.server.ruling.Answered;
 
 /**
  * What a cook saves: the next version of a recipe, or the first of a new one.
@@ -14,6 +15,7 @@ import org.mobrel.quantity.Fraction;
  * @param tags words to find it by
  * @param variants add-ins for some of the jars
  * @param settled keys of the questions that were answered with 'as it stands'
+ * @param answers what was answered to the questions of its lines
  * @param imported the document it came from, as JSON; given back on export
  */
 public record RecipeDraft(
@@ -25,6 +27,7 @@ public record RecipeDraft(
         List<String> tags,
         List<AddIn> variants,
         List<String> settled,
+        List<Answered> answers,
         Optional<String> imported) {
 
     public RecipeDraft {
@@ -33,6 +36,7 @@ public record RecipeDraft(
         tags = List.copyOf(tags);
         variants = List.copyOf(variants);
         settled = List.copyOf(settled);
+        answers = List.copyOf(answers);
     }
 
     /** Some jars of the pot with lines of their own, such as 'with rosemary'. */
@@ -46,21 +50,32 @@ public record RecipeDraft(
     /** A recipe of ingredients alone. */
     public static RecipeDraft of(String title, List<String> lines, Pack pack, Fraction solidsShare) {
         return new RecipeDraft(
-                title, lines, pack, solidsShare, List.of(), List.of(), List.of(), List.of(), Optional.empty());
+                title,
+                lines,
+                pack,
+                solidsShare,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.empty());
     }
 
     public RecipeDraft tagged(List<String> otherTags) {
-        return new RecipeDraft(title, lines, pack, solidsShare, method, otherTags, variants, settled, imported);
+        return new RecipeDraft(
+                title, lines, pack, solidsShare, method, otherTags, variants, settled, answers, imported);
     }
 
     /** The same with another line in the place of one. */
     public RecipeDraft withLine(int index, String line) {
         List<String> changed = new ArrayList<>(lines);
         changed.set(index, line);
-        return new RecipeDraft(title, changed, pack, solidsShare, method, tags, variants, settled, imported);
+        return new RecipeDraft(title, changed, pack, solidsShare, method, tags, variants, settled, answers, imported);
     }
 
     RecipeDraft named(String otherTitle) {
-        return new RecipeDraft(otherTitle, lines, pack, solidsShare, method, tags, variants, settled, imported);
+        return new RecipeDraft(
+                otherTitle, lines, pack, solidsShare, method, tags, variants, settled, answers, imported);
     }
 }

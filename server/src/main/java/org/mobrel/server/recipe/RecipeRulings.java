@@ -58,7 +58,7 @@ class RecipeRulings {
 
     private List<Variant> variants(RecipeDraft recipe) {
         return recipe.variants().stream()
-                .map(variant -> new Variant(variant.name(), rulings.read(variant.lines())))
+                .map(variant -> new Variant(variant.name(), rulings.read(variant.lines(), recipe.answers())))
                 .toList();
     }
 
@@ -71,7 +71,7 @@ class RecipeRulings {
                 .findFirst()
                 .orElseGet(Gauge::weighted);
         return new Batch(
-                rulings.read(recipe.lines()),
+                rulings.read(recipe.lines(), recipe.answers()),
                 recipe.pack(),
                 recipe.solidsShare(),
                 List.of(new JarCount(size, Mouth.REGULAR, 1)),

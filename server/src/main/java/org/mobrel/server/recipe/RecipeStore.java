@@ -3,12 +3,17 @@ package org.mobrel.server.recipe;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.server.platform.SqlTime;
+import org.mobrel.server.ruling.Answered;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.jdbc.support.KeyHolder;
@@ -32,6 +37,7 @@ class RecipeStore {
      * @param words what title, ingredients, method or tags must hold; empty for all
      */
     List<Recipe> latest(boolean archived, String words) {
+        Map<List<Long>, List<Answered>> answers = answers(null);
         return db.sql(
                         """
                         SELECT v.recipe_id, v.number, v.title, v.body, v.pack, v.solids_share, v.saved_at, v.method, v.tags,
@@ -46,7 +52,7 @@ class RecipeStore {
                         """)
                 .param("archived", archived)
                 .param("words", words)
-                .query((row, number) -> recipe(row))
+                .query((row, number) -> recipe(row, answers))
                 .list();
     }
 
@@ -58,7 +64,7 @@ class RecipeStore {
                         FROM recipe_version WHERE recipe_id = :id ORDER BY number DESC
                         """)
                 .param("id", id)
-                .query((row, number) -> recipe(row))
+                .query((row, number) -> recipe(row, answers(id)))
                 .list();
     }
 
@@ -69,7 +75,7 @@ class RecipeStore {
                         FROM recipe_version WHERE recipe_id = :id ORDER BY number DESC LIMIT 1
                         """)
                 .param("id", id)
-                .query((row, number) -> recipe(row))
+                .query((row, number) -> recipe(row, answers(id)))
                 .optional();
     }
 
@@ -81,11 +87,52 @@ class RecipeStore {
                         """)
                 .param("id", id)
                 .param("version", version)
-                .query((row, number) -> recipe(row))
+                .query((row, number) -> recipe(row, answers(id)))
                 .optional();
     }
 
-    private Recipe recipe(ResultSet row) throws SQLException {
+    /** The answers of each version, by recipe and number. */
+    private Map<List<Long>, List<Answered>> answers(@Nullable Long recipe) {
+        Map<List<Long>, List<Answered>> answers = new HashMap<>();
+        db.sql(
+                        """
+                        SELECT recipe_id, number, line, code, words, choice FROM recipe_answer
+                        WHERE :recipe IS NULL OR recipe_id = :recipe ORDER BY recipe_id, number, position
+                        """)
+                .param("recipe", recipe)
+                .query(row -> {
+                    answers.computeIfAbsent(
+                                    List.of(row.getLong("recipe_id"), (long) row.getInt("number")),
+                                    version -> new ArrayList<>())
+                            .add(new Answered(
+                                    row.getString("line"),
+                                    row.getString("code"),
+                                    row.getString("words"),
+                                    row.getString("choice")));
+                });
+        return answers;
+    }
+
+    private void addAnswers(long id, int version, List<Answered> answers) {
+        for (int position = 0; position < answers.size(); position++) {
+            Answered answer = answers.get(position);
+            db.sql(
+                            """
+                            INSERT INTO recipe_answer (recipe_id, number, position, line, code, words, choice)
+                            VALUES (:id, :version, :position, :line, :code, :words, :choice)
+                            """)
+                    .param("id", id)
+                    .param("version", version)
+                    .param("position", position)
+                    .param("line", answer.line())
+                    .param("code", answer.code())
+                    .param("words", Objects.requireNonNullElse(answer.words(), ""))
+                    .param("choice", answer.choice())
+                    .update();
+        }
+    }
+
+    private Recipe recipe(ResultSet row, Map<List<Long>, List<Answered>> answers) throws SQLException {
         return new Recipe(
                 row.getLong("recipe_id"),
                 row.getInt("number"),
@@ -98,6 +145,7 @@ class RecipeStore {
                         lines(row, "tags"),
                         List.of(json.readValue(row.getString("variants"), RecipeDraft.AddIn[].class)),
                         lines(row, "settled"),
+                        answers.getOrDefault(List.of(row.getLong("recipe_id"), (long) row.getInt("number")), List.of()),
                         Optional.ofNullable(row.getString("imported"))),
                 SqlTime.get(row, "saved_at"));
     }
@@ -133,6 +181,7 @@ class RecipeStore {
                 .param("variants", json.writeValueAsString(draft.variants()))
                 .param("imported", draft.imported().orElse(null))
                 .update();
+        addAnswers(id, version, draft.answers());
     }
 
     int archive(long id, boolean archived) {

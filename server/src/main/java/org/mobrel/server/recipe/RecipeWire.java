@@ -10,9 +10,11 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.server.platform.BadField;
+import org.mobrel.server.ruling.Answered;
 import org.mobrel.server.ruling.RulingAnswer;
 import org.mobrel.server.ruling.RulingDesk;
 
@@ -54,6 +56,7 @@ final class RecipeWire {
             List<String> tags,
             List<VariantWire> variants,
             List<String> settled,
+            List<Answered> answers,
             @Nullable String imported,
             Instant savedAt,
             List<NoteAnswer> notes,
@@ -71,6 +74,7 @@ final class RecipeWire {
             List<String> tags,
             List<VariantWire> variants,
             List<String> settled,
+            List<Answered> answers,
             @Nullable String imported) {
 
         static VersionAnswer of(Recipe recipe) {
@@ -86,6 +90,7 @@ final class RecipeWire {
                     body.tags(),
                     body.variants().stream().map(VariantWire::of).toList(),
                     body.settled(),
+                    body.answers(),
                     body.imported().orElse(null));
         }
     }
@@ -124,6 +129,7 @@ final class RecipeWire {
             @Size(max = 8, message = "8 variants at most") @Valid @Nullable List<@NotNull VariantWire> variants,
             @Size(max = 100, message = "100 at most") @Nullable
                     List<@NotNull @Size(max = 1500, message = "1500 characters at most") String> settled,
+            @Size(max = 200, message = "200 at most") @Valid @Nullable List<@NotNull Answered> answers,
             @Size(max = 200_000, message = "200,000 characters at most") @Nullable String imported,
             @Nullable Integer basedOn) {
 
@@ -142,8 +148,19 @@ final class RecipeWire {
                     tidy(tags).stream().distinct().toList(),
                     addIns(variants),
                     tidy(settled),
+                    Answered.checked(answers).stream()
+                            .filter(answer -> isAbout(answer, kept, variants))
+                            .toList(),
                     Optional.ofNullable(imported));
         }
+    }
+
+    /** An answer to a line that is gone is not kept. */
+    private static boolean isAbout(Answered answer, List<String> lines, @Nullable List<VariantWire> variants) {
+        return Stream.concat(
+                        lines.stream(),
+                        Stream.ofNullable(variants).flatMap(List::stream).flatMap(variant -> variant.lines().stream()))
+                .anyMatch(line -> line.strip().equals(answer.line().strip()));
     }
 
     record NoteChange(
@@ -166,6 +183,7 @@ final class RecipeWire {
                 List.of(),
                 addIns(draft.variants()),
                 draft.settled() == null ? List.of() : draft.settled(),
+                Answered.checked(draft.answers()),
                 Optional.empty());
     }
 

@@ -5,11 +5,17 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
-/** The answer of {@code POST /api/ruling}; on a stop every figure is null. */
+/**
+ * The answer of {@code POST /api/ruling}; on a stop every figure is null, and while something has to be asked first.
+ *
+ * @param minutesIfSettled with the most careful answers to the open questions that do not stop it; null unless something is asked
+ * @param minutesBySize while something is asked those of the line as it is taken for now, to be shown as not settled
+ */
 public record RulingAnswer(
         String verdict,
         String headline,
         @Nullable Integer minutes,
+        @Nullable Integer minutesIfSettled,
         @Nullable SizeMinutes minutesBySize,
         @Nullable Integer otherSchoolMinutes,
         @Nullable BigDecimal pressurePsi,
@@ -24,12 +30,36 @@ public record RulingAnswer(
         List<ConsideredAnswer> considered,
         List<ChangeAnswer> changes,
         List<WithoutAnswer> without,
+        List<OpenQuestion> questions,
         String tableVersion) {
 
     /** A ruling that was kept with a batch before there were such answers has none. */
     public RulingAnswer {
         without = Objects.requireNonNullElse(without, List.of());
+        questions = Objects.requireNonNullElse(questions, List.of());
     }
+
+    /**
+     * Something to be answered before the batch is covered.
+     *
+     * @param line the index of the line; null for a line of a variant
+     * @param words the words in question, to be given back with the answer
+     */
+    public record OpenQuestion(
+            String code, @Nullable Integer line, String words, String text, List<ChoiceAnswer> choices) {}
+
+    /**
+     * One way to answer, and the ruling it would give.
+     *
+     * @param verdict null where something else stops the batch anyway
+     */
+    public record ChoiceAnswer(String code, String text, @Nullable String verdict, @Nullable Integer minutes) {}
+
+    /** A part of a line as typed, and what it was taken for: amount, food, stopped, state, description, serving or not-understood. */
+    public record SpanAnswer(String kind, int start, int end) {}
+
+    /** An answer that the line was given. */
+    public record GivenAnswer(String code, String words, String choice, String text) {}
 
     /** Minutes in pints and in quarts; null where that size is not allowed. */
     public record SizeMinutes(@Nullable Integer pint, @Nullable Integer quart) {}
@@ -37,7 +67,8 @@ public record RulingAnswer(
     public record AmountAnswer(BigDecimal value, String unit) {}
 
     /**
-     * @param role timed, seasoning, root, liquid, flavouring, stopped, unknown, serving, step or heading
+     * @param role timed, seasoning, root, liquid, flavouring, stopped, unknown, serving, step or not-ingredient
+     * @param foods ids of all foods read in it that go into the jar, in the order of the text
      * @param rest the line without its amount
      * @param states what it says of how it comes and is cut, such as 'soaked'
      * @param meaning what the kitchen taught these words to mean; null where they are read as they stand
@@ -45,6 +76,7 @@ public record RulingAnswer(
     public record LineAnswer(
             String text,
             String role,
+            List<String> foods,
             @Nullable String food,
             @Nullable String foodName,
             @Nullable String form,
@@ -54,11 +86,16 @@ public record RulingAnswer(
             String rest,
             List<String> states,
             @Nullable BigDecimal pieceIn,
-            @Nullable String meaning) {
+            @Nullable String meaning,
+            List<SpanAnswer> spans,
+            List<GivenAnswer> answers) {
 
         public LineAnswer {
             rest = Objects.requireNonNullElse(rest, text);
             states = Objects.requireNonNullElse(states, List.of());
+            foods = Objects.requireNonNullElse(foods, List.of());
+            spans = Objects.requireNonNullElse(spans, List.of());
+            answers = Objects.requireNonNullElse(answers, List.of());
         }
     }
 

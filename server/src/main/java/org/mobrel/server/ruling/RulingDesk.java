@@ -1,6 +1,8 @@
 package org.mobrel.server.ruling;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.canner.Gauge;
@@ -10,6 +12,7 @@ import org.mobrel.jars.JarCount;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.GaugeError;
+import org.mobrel.recipe.Answer;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.ruling.Batch;
@@ -44,6 +47,11 @@ public class RulingDesk {
     /** Reads lines as this kitchen means them. */
     public List<IngredientLine> read(List<String> lines) {
         return readings.readAll(lines);
+    }
+
+    /** Reads lines as this kitchen means them, with what was answered to their questions. */
+    public List<IngredientLine> read(List<String> lines, List<Answered> answers) {
+        return read(lines).stream().map(line -> Answered.apply(line, answers)).toList();
     }
 
     public LineReader reader() {
@@ -98,13 +106,43 @@ public class RulingDesk {
             throw new BadField("lines", "at least one ingredient line");
         }
         return new Batch(
-                plain.readAll(request.lines()),
+                answered(request),
                 pack(request.pack()),
                 Fraction.of(request.solidsShare() == null ? 0.5 : request.solidsShare()),
                 jars(request.jars()),
                 altitude(request),
                 gauge(request),
                 school(request.school()));
+    }
+
+    private List<IngredientLine> answered(RulingRequest request) {
+        List<IngredientLine> lines = new ArrayList<>(plain.readAll(request.lines()));
+        for (RulingRequest.AnswerToLine answer :
+                Objects.requireNonNullElse(request.answers(), List.<RulingRequest.AnswerToLine>of())) {
+            if (answer.line() < 0 || answer.line() >= lines.size()) {
+                throw new BadField("answers", "there is no line %d".formatted(answer.line()));
+            }
+            IngredientLine line = lines.get(answer.line());
+            Answer given = new Answer(
+                    Answered.question(answer.code()), Objects.requireNonNullElse(answer.words(), ""), answer.choice());
+            refuseUnknownChoice(line, given);
+            lines.set(answer.line(), line.answered(given));
+        }
+        return lines;
+    }
+
+    private static void refuseUnknownChoice(IngredientLine line, Answer given) {
+        boolean asked = line.questions().stream().anyMatch(question -> question.code() == given.code());
+        boolean known = line.questions().stream()
+                .filter(question -> question.code() == given.code())
+                .flatMap(question -> question.choices().stream())
+                .anyMatch(choice -> choice.code().equals(given.choice()));
+        if (asked && !known) {
+            throw new BadField(
+                    "answers",
+                    "\"%s\" is no answer to %s"
+                            .formatted(given.choice(), given.code().code()));
+        }
     }
 
     /** @throws BadField if there is no such pack */

@@ -28,7 +28,8 @@ class RulingExamples {
             null,
             "dial",
             new BigDecimal("0.5"),
-            "longest-ingredient");
+            "longest-ingredient",
+            null);
 
     @Bean
     OpenApiCustomizer rulingExample(RulingDesk desk, JsonMapper json) {

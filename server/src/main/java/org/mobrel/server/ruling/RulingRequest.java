@@ -25,4 +25,18 @@ public record RulingRequest(
         @Nullable Double altitudeM,
         @NotNull(message = "dial or weighted") String gauge,
         @Nullable BigDecimal gaugeErrorPsi,
-        @Nullable String school) {}
+        @Nullable String school,
+        @Size(max = 200, message = "200 at most") @Valid @Nullable List<@NotNull AnswerToLine> answers) {
+
+    /**
+     * The answer to a question of a line.
+     *
+     * @param line its index
+     * @param words the words in question; without them it answers every question of the code
+     */
+    public record AnswerToLine(
+            @NotNull(message = "the index of the line") Integer line,
+            @NotNull(message = "the question it answers") String code,
+            @Nullable String words,
+            @NotNull(message = "what was chosen") String choice) {}
+}

@@ -19,8 +19,10 @@ import org.mobrel.recipe.State;
 import org.mobrel.ruling.Considered;
 import org.mobrel.ruling.LineRuling;
 import org.mobrel.ruling.Mending;
+import org.mobrel.ruling.Question;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Timing;
+import org.mobrel.ruling.Verdict;
 import org.mobrel.ruling.WhatIf;
 import org.mobrel.ruling.Without;
 
@@ -35,7 +37,8 @@ final class RulingWords {
                 ruling.verdict().code(),
                 ruling.headline(),
                 or(timing.map(known -> known.minutes().value())),
-                or(timing.map(known -> sizes(known.minutesBySize()))),
+                or(ruling.ifSettled().map(known -> known.minutes().value())),
+                or(timing.or(ruling::ifSettled).map(known -> sizes(known.minutesBySize()))),
                 or(timing.flatMap(Timing::otherSchool).map(Minutes::value)),
                 or(timing.map(known -> known.truePressure().psi())),
                 or(timing.map(known -> known.reading().psi())),
@@ -56,7 +59,23 @@ final class RulingWords {
                 ruling.considered().stream().map(RulingWords::considered).toList(),
                 changes.stream().map(RulingWords::change).toList(),
                 without.stream().map(RulingWords::without).toList(),
+                ruling.questions().stream().map(RulingWords::question).toList(),
                 ruling.tableVersion().code());
+    }
+
+    private static RulingAnswer.OpenQuestion question(Question question) {
+        return new RulingAnswer.OpenQuestion(
+                question.code().code(),
+                question.line().isPresent() ? question.line().getAsInt() : null,
+                question.words(),
+                question.text(),
+                question.choices().stream()
+                        .map(option -> new RulingAnswer.ChoiceAnswer(
+                                option.choice().code(),
+                                option.choice().text(),
+                                or(option.verdict().map(Verdict::code)),
+                                or(option.minutes().map(Minutes::value))))
+                        .toList());
     }
 
     private static RulingAnswer.LineAnswer line(LineRuling ruled) {
@@ -64,6 +83,7 @@ final class RulingWords {
         return new RulingAnswer.LineAnswer(
                 line.text(),
                 role(ruled),
+                line.foods().stream().map(Food::id).toList(),
                 or(line.named().map(Food::id)),
                 or(line.named().map(Food::name)),
                 or(ruled.form()),
@@ -75,12 +95,22 @@ final class RulingWords {
                 line.rest(),
                 line.states().stream().map(State::code).sorted().toList(),
                 or(line.largestPiece().map(Length::inches)),
-                or(line.meaning()));
+                or(line.meaning()),
+                line.spans().stream()
+                        .map(span -> new RulingAnswer.SpanAnswer(span.kind().code(), span.start(), span.end()))
+                        .toList(),
+                line.given().stream()
+                        .map(given -> new RulingAnswer.GivenAnswer(
+                                given.code().code(),
+                                given.words(),
+                                given.choice().code(),
+                                given.choice().text()))
+                        .toList());
     }
 
     private static String role(LineRuling ruled) {
-        if (ruled.line().kind() != LineKind.INGREDIENT && ruled.line().stopped().isEmpty()) {
-            return ruled.line().heading() ? "heading" : "step";
+        if (ruled.line().kind() != LineKind.INGREDIENT) {
+            return ruled.line().kind() == LineKind.STEP ? "step" : "not-ingredient";
         }
         if (ruled.line().is(State.AT_SERVING)) {
             return "serving";

@@ -9,6 +9,6 @@ package org.mobrel.recipe;
 public record Answer(QuestionCode code, String words, String choice) {
 
     boolean answers(QuestionCode asked, String about) {
-        return code == asked && (words.isEmpty() || words.equals(about));
+        return code == asked && (words.isEmpty() || words.equalsIgnoreCase(about));
     }
 }

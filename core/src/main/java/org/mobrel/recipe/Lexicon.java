@@ -106,8 +106,31 @@ final class Lexicon {
                                 && other.length() > one.length()
                                 && crossed.stream().anyMatch(other::crosses)))
                 .forEach(all::add);
+        yieldToCompounds(all, candidates);
         all.sort(java.util.Comparator.comparingInt(Phrases.Found::start));
         return all.stream().distinct().toList();
+    }
+
+    /**
+     * A compound's last word says what it is: 'white rice vinegar' is vinegar and 'dried cranberry beans' are beans. What is left of
+     * the stop before it still counts: 'egg white beans' have egg.
+     */
+    private static void yieldToCompounds(List<Phrases.Found<Mention>> all, List<Phrases.Found<Mention>> candidates) {
+        for (Phrases.Found<Mention> stop : List.copyOf(all)) {
+            Optional<Phrases.Found<Mention>> behind = all.stream()
+                    .filter(other -> stop.meaning().stop().isPresent()
+                            && other.meaning().stop().isEmpty()
+                            && stop.crosses(other)
+                            && stop.start() < other.start())
+                    .findFirst();
+            if (behind.isPresent()) {
+                all.remove(stop);
+                candidates.stream()
+                        .filter(one ->
+                                stop.holds(one) && one.end() <= behind.get().start())
+                        .forEach(all::add);
+            }
+        }
     }
 
     List<Phrases.Found<List<Descriptor>>> descriptors(List<String> words) {

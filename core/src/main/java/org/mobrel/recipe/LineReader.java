@@ -78,9 +78,7 @@ public final class LineReader {
                     new Understanding(catalogue, lexicon, meaning.get(), Words.tokens(meaning.get()), amount.amount());
             heard = Stream.concat(
                             meant.heard().stream(),
-                            heard.stream()
-                                    .filter(one -> one.mention().stop().isPresent()
-                                            && one.typed().isEmpty()))
+                            heard.stream().filter(one -> one.mention().stop().isPresent() && !one.misspelled()))
                     .toList();
             states = meant.states();
             leftovers = List.of();
@@ -123,7 +121,8 @@ public final class LineReader {
                 .map(one -> new Reading.Heard(
                         Becoming.ifSaid(catalogue, one.mention(), org.mobrel.foods.Said.CANNED),
                         one.served(),
-                        one.typed()))
+                        one.words(),
+                        one.misspelled()))
                 .toList();
     }
 

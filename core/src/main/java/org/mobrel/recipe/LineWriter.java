@@ -13,11 +13,19 @@ public final class LineWriter {
     private LineWriter() {}
 
     public static String write(IngredientLine line) {
+        Set<State> inNames = line.mentions().stream()
+                .filter(mention ->
+                        mention.food().filter(food -> food.kind().isSolid()).isPresent())
+                .flatMap(mention -> State.in(Words.of(mention.phrase())).stream())
+                .map(Phrases.Found::meaning)
+                .filter(State::countsInName)
+                .collect(Collectors.toSet());
         String what = words(
                 line.mentions().isEmpty()
                         ? List.of(line.rest())
                         : line.mentions().stream().map(Mention::phrase).toList(),
-                line.states(),
+                // What a name says already is said of that food alone.
+                line.states().stream().filter(state -> !inNames.contains(state)).collect(Collectors.toSet()),
                 line.largestPiece().stream().toList());
         return line.amount().map(amount -> amount(amount) + " " + what).orElse(what);
     }

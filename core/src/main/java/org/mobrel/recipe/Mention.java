@@ -67,6 +67,11 @@ public final class Mention {
         return stop;
     }
 
+    /** Whether the line or the cook has to say which of several things it means. */
+    public boolean isOpen() {
+        return open != null;
+    }
+
     /** What it may mean, where that is open. */
     @Nullable
     OpenMeaning open() {

@@ -32,9 +32,10 @@ record Reading(
      * Something the line names.
      *
      * @param served kept for the table
-     * @param typed the word as typed, where it only looks like the stopped one; empty where it is the very word
+     * @param words as typed
+     * @param misspelled whether they only look like the stopped ones
      */
-    record Heard(Mention mention, boolean served, Optional<String> typed) {}
+    record Heard(Mention mention, boolean served, String words, boolean misspelled) {}
 
     /**
      * @param words as typed

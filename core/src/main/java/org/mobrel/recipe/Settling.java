@@ -26,10 +26,10 @@ record Settling(
         for (Reading.Heard heard : reading.heard()) {
             if (heard.served()) {
                 served.add(heard.mention());
-            } else if (heard.typed().isPresent()) {
+            } else if (heard.misspelled()) {
                 unknown |= misspelled(heard, answers, inJar, questions, given);
             } else if (heard.mention().open() != null) {
-                inJar.add(settled(heard.mention(), heard.mention().open(), reading, answers, questions, given));
+                inJar.add(settled(heard, heard.mention().open(), reading, answers, questions, given));
             } else {
                 inJar.add(heard.mention());
             }
@@ -66,7 +66,7 @@ record Settling(
             List<Mention> inJar,
             List<LineQuestion> questions,
             List<Given> given) {
-        String typed = heard.typed().orElseThrow();
+        String typed = heard.words();
         Optional<String> answer = answer(answers, QuestionCode.NOT_UNDERSTOOD, typed);
         LineQuestion question = new LineQuestion(
                 QuestionCode.NOT_UNDERSTOOD,
@@ -98,7 +98,7 @@ record Settling(
     }
 
     private static Mention settled(
-            Mention mention,
+            Reading.Heard heard,
             OpenMeaning open,
             Reading reading,
             List<Answer> answers,
@@ -106,18 +106,18 @@ record Settling(
             List<Given> given) {
         LineQuestion question = new LineQuestion(
                 open.code(),
-                mention.phrase(),
+                heard.words(),
                 open.text(),
                 open.options().stream().map(OpenMeaning.Option::choice).toList());
         Optional<OpenMeaning.Option> answered =
-                answer(answers, open.code(), mention.phrase()).flatMap(open::option);
+                answer(answers, open.code(), heard.words()).flatMap(open::option);
         answered.ifPresent(option -> given.add(given(question, option.choice().code())));
         Optional<OpenMeaning.Option> option = answered.or(() -> open.saidBy(reading.states()));
         if (option.isPresent()) {
-            return mention.settledAs(option.get());
+            return heard.mention().settledAs(option.get());
         }
         questions.add(question);
-        return mention;
+        return heard.mention();
     }
 
     private static LineQuestion notUnderstood(Reading.Leftover leftover) {

@@ -4,10 +4,12 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.apache.commons.text.similarity.LevenshteinDistance;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Known words that a misspelled one may have been. Words are found by what is left of them when a letter is taken away, so that
@@ -23,9 +25,26 @@ final class Spelling {
 
     private static final LevenshteinDistance DISTANCE = new LevenshteinDistance(2);
 
-    private final Map<String, Set<String>> byRemains = new HashMap<>();
+    private final List<String> words;
+
+    /** Made when the first strange word comes along, which in many kitchens is never. */
+    private volatile @Nullable Map<String, Set<String>> index;
 
     Spelling(Collection<String> words) {
+        this.words = List.copyOf(words);
+    }
+
+    private Map<String, Set<String>> byRemains() {
+        Map<String, Set<String>> known = index;
+        if (known == null) {
+            known = index(words);
+            index = known;
+        }
+        return known;
+    }
+
+    private static Map<String, Set<String>> index(List<String> words) {
+        Map<String, Set<String>> byRemains = new HashMap<>();
         for (String word : words) {
             if (word.length() >= SHORTEST) {
                 remains(word).forEach(rest -> byRemains
@@ -33,6 +52,7 @@ final class Spelling {
                         .add(word));
             }
         }
+        return byRemains;
     }
 
     /** The known word that is nearest, one slip away, or two in a long word; a slip is a letter too many, too few, wrong or swapped. */
@@ -43,7 +63,7 @@ final class Spelling {
         String best = null;
         int least = Integer.MAX_VALUE;
         for (String rest : remains(word)) {
-            for (String known : byRemains.getOrDefault(rest, Set.of())) {
+            for (String known : byRemains().getOrDefault(rest, Set.of())) {
                 int slips = slips(word, known);
                 boolean believed = slips <= 1 || slips == 2 && Math.min(word.length(), known.length()) >= LONG;
                 if (believed && (slips < least || slips == least && best != null && known.compareTo(best) < 0)) {

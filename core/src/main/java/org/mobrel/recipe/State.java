@@ -213,6 +213,11 @@ public enum State {
         this.phrases = List.of(phrases);
     }
 
+    /** Whether it is said where it stands in the name of a solid food: whole kernel corn is not whole. */
+    boolean countsInName() {
+        return this != WHOLE && this != CURED && this != STRAINED_OUT;
+    }
+
     /** The states among words, the longest phrases first: 'not peeled' is not peeled. */
     static List<Phrases.Found<State>> in(List<String> words) {
         return PHRASES.in(words);

@@ -67,11 +67,8 @@ final class Understanding {
         for (Found<Mention> found : mentions) {
             if (!denied.get(found.start())) {
                 boolean kept = served.get(found.start());
-                String typed = typedStops.isEmpty() ? "" : typed(found);
-                heard.add(new Heard(
-                        settle(found),
-                        kept,
-                        typed.isEmpty() || !typedStops.contains(typed) ? Optional.empty() : Optional.of(typed)));
+                String typed = typed(found);
+                heard.add(new Heard(settle(found), kept, typed, typedStops.contains(typed)));
             }
         }
     }
@@ -238,10 +235,7 @@ final class Understanding {
                     .anyMatch(mention -> mention.start() <= state.start()
                             && state.end() <= mention.end()
                             && mention.length() > 1
-                            && (state.meaning() == State.WHOLE
-                                    || state.meaning() == State.CURED
-                                    || state.meaning() == State.STRAINED_OUT
-                                    || !isSolid(mention.meaning())));
+                            && (!state.meaning().countsInName() || !isSolid(mention.meaning())));
             boolean crossed =
                     mentions.stream().anyMatch(mention -> mention.crosses(state) && mention.length() >= state.length());
             if (!inName && !crossed && state.meaning() != State.AT_SERVING) {
@@ -343,8 +337,7 @@ final class Understanding {
     }
 
     private boolean isBoneIn(Found<Mention> found) {
-        boolean jointed = words.contains("jointed") && mentions.size() == 1;
-        return (isSaidOf(found, State.BONE_IN) || jointed) && !isSaidOf(found, State.BONELESS);
+        return isSaidOf(found, State.BONE_IN) && !isSaidOf(found, State.BONELESS);
     }
 
     private boolean isBoneless(Found<Mention> found) {
@@ -431,7 +424,8 @@ final class Understanding {
                     return List.of();
                 }
                 if (descriptor.kind() == Descriptor.Kind.SHAPE && !inName) {
-                    shapes.add(typed(found));
+                    shapes.add(typed(found).toLowerCase(java.util.Locale.ROOT));
+                    break;
                 }
             }
         }

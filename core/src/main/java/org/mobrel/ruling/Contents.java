@@ -30,6 +30,13 @@ record Contents(List<Food> foods, List<Food> solids, Pack pack, Fraction share) 
         return solids.size() > 1;
     }
 
+    /** Bones strained out of nothing but liquid leave stock. */
+    boolean isStockFrom(Food food) {
+        return food.has(FoodTrait.STRAINED_OUT)
+                && solids.isEmpty()
+                && foods.stream().anyMatch(other -> other.kind() == FoodKind.LIQUID);
+    }
+
     boolean hasSeafood() {
         return foods.stream().anyMatch(Food::isSeafood);
     }

@@ -51,7 +51,9 @@ final class LineTimes {
                     ? Stream.empty()
                     : Stream.of(catalogue.table(Catalogue.SEAFOOD_SOUP_ROW));
         }
-        if (!food.kind().isSolid() && (!contents.solids().isEmpty() || food.kind() == FoodKind.FLAVOURING)) {
+        if (!food.kind().isSolid()
+                && (!contents.solids().isEmpty()
+                        || food.kind() == FoodKind.FLAVOURING && !contents.isStockFrom(food))) {
             return Stream.empty();
         }
         return packed(food, line, contents.pack());

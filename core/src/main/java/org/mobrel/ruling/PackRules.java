@@ -32,8 +32,8 @@ final class PackRules {
                 .anyMatch(food -> food.processRow().isPresent() && (contents.isMixture() || !isOnlyTimedInSoup(food)));
         boolean timedBroth = contents.solids().isEmpty()
                 && contents.foods().stream()
-                        .anyMatch(food -> food.kind() == FoodKind.LIQUID
-                                && food.processRow().isPresent())
+                        .anyMatch(food -> food.processRow().isPresent()
+                                && (food.kind() == FoodKind.LIQUID || contents.isStockFrom(food)))
                 && contents.foods().stream().noneMatch(PackRules::hasNoRowAlone);
         if (timedSolid || timedBroth || batch.lines().stream().anyMatch(PackRules::isStoppedAnyway)) {
             return Stream.empty();

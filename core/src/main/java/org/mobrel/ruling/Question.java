@@ -3,6 +3,7 @@ package org.mobrel.ruling;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.recipe.Answer;
 import org.mobrel.recipe.Choice;
@@ -39,6 +40,18 @@ public record Question(QuestionCode code, OptionalInt line, String words, String
                     Optional.of(gives.verdict()),
                     gives.timing().or(gives::ifSettled).map(Timing::minutes));
         }
+    }
+
+    /** The same with what each choice gives. */
+    Question weighed(Function<Choice, Ruling> gives) {
+        return new Question(
+                code,
+                line,
+                words,
+                text,
+                choices.stream()
+                        .map(option -> Option.of(option.choice(), gives.apply(option.choice())))
+                        .toList());
     }
 
     Answer with(Choice choice) {

@@ -5,8 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.function.Function;
-import java.util.stream.Stream;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.FoodTrait;
@@ -133,18 +131,5 @@ final class Questions {
         return line.answer(QuestionCode.UNKNOWN_AMOUNT_OF_SAUCE, sauce.id())
                 .filter(Choice.MORE::equals)
                 .isPresent();
-    }
-
-    /** Each question with what its choices give, the most decisive first. */
-    static List<Question> weighed(List<Question> questions, Function<Question, Stream<Question.Option>> gives) {
-        return questions.stream()
-                .map(question -> new Question(
-                        question.code(),
-                        question.line(),
-                        question.words(),
-                        question.text(),
-                        gives.apply(question).toList()))
-                .sorted(Comparator.comparingInt((Question question) -> -question.weight()))
-                .toList();
     }
 }

@@ -39,7 +39,24 @@ public final class Rulings {
     /** Never fails: whatever stands against the batch is a finding of the answer, and what it leaves open a question. */
     public Ruling rule(Batch batch) {
         Ruling brief = ruleBriefly(batch);
-        return brief.verdict() == Verdict.ASK ? weighed(batch, brief) : brief;
+        return switch (brief.verdict()) {
+            case ASK -> weighed(batch, brief);
+            case STOP -> brief.questions().isEmpty() ? brief : weighedBesideStops(batch, brief);
+            case COVERED, OWN_JUDGEMENT -> brief;
+        };
+    }
+
+    /** Where nothing but the line in question stops the batch, an answer may mend it; then it is worth knowing what it gives. */
+    private Ruling weighedBesideStops(Batch batch, Ruling brief) {
+        List<Question> questions = brief.questions().stream()
+                .map(question -> brief.findings().stream()
+                                .filter(Finding::isStop)
+                                .allMatch(stop ->
+                                        stop.line().isEmpty() || stop.line().equals(question.line()))
+                        ? question.weighed(choice -> asTaken(answered(batch, question, choice)))
+                        : question)
+                .toList();
+        return with(brief, Verdict.STOP, Optional.empty(), questions, brief.headline());
     }
 
     /** The same without what each answer to an open question would give. */
@@ -85,9 +102,10 @@ public final class Rulings {
 
     /** Each choice is ruled on in full; on the most careful choices that do not stop the batch rests what it would get. */
     private Ruling weighed(Batch batch, Ruling brief) {
-        List<Question> questions = Questions.weighed(brief.questions(), question -> question.choices().stream()
-                .map(option ->
-                        Question.Option.of(option.choice(), asTaken(answered(batch, question, option.choice())))));
+        List<Question> questions = brief.questions().stream()
+                .map(question -> question.weighed(choice -> asTaken(answered(batch, question, choice))))
+                .sorted(Comparator.comparingInt((Question question) -> -question.weight()))
+                .toList();
         Batch careful = batch;
         for (Question question : questions) {
             Optional<Question.Option> most = question.choices().stream()

@@ -22,8 +22,8 @@ import org.mobrel.ruling.School;
 
 class FreezerRouteTest {
 
-    private final LineReader reader = new LineReader(Catalogue.load());
-    private final Rulings rulings = new Rulings(Catalogue.load(), PressureTable.load(), JarTable.load());
+    private static final LineReader reader = new LineReader(Catalogue.load());
+    private static final Rulings rulings = new Rulings(Catalogue.load(), PressureTable.load(), JarTable.load());
 
     private FreezerRoute route(String... lines) {
         Batch batch = new Batch(

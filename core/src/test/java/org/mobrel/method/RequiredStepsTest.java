@@ -14,7 +14,7 @@ import org.mobrel.recipe.LineReader;
 
 class RequiredStepsTest {
 
-    private final LineReader reader = new LineReader(Catalogue.load());
+    private static final LineReader reader = new LineReader(Catalogue.load());
     private final RequiredSteps steps = RequiredSteps.load();
 
     @ParameterizedTest

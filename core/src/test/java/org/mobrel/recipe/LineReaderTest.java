@@ -13,7 +13,7 @@ import org.mobrel.foods.Food;
 /** Lines as cooks write them, traps included. */
 class LineReaderTest {
 
-    private final LineReader reader = new LineReader(Catalogue.load());
+    private static final LineReader reader = new LineReader(Catalogue.load());
 
     @ParameterizedTest
     @CsvSource(

@@ -13,7 +13,7 @@ import org.mobrel.foods.StoppedIngredient;
 /** A whole page, and what one kitchen taught the reader. */
 class PastedRecipeTest {
 
-    private final LineReader reader = new LineReader(Catalogue.load());
+    private static final LineReader reader = new LineReader(Catalogue.load());
 
     @Test
     void a_page_is_parted_into_title_ingredients_method_and_notes() {

@@ -21,7 +21,7 @@ class ReadingTableTest {
 
     private static final String TABLE = "/cases/lines.csv";
 
-    private final LineReader reader = new LineReader(Catalogue.load());
+    private static final LineReader reader = new LineReader(Catalogue.load());
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("rows")

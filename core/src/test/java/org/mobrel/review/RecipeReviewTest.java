@@ -15,7 +15,7 @@ import org.mobrel.recipe.LineReader;
 /** What a recipe leaves open is asked; what is plain is not. */
 class RecipeReviewTest {
 
-    private final LineReader reader = new LineReader(Catalogue.load());
+    private static final LineReader reader = new LineReader(Catalogue.load());
 
     private List<Question> review(String lines, String... method) {
         return RecipeReview.of(reader.readAll(Arrays.asList(lines.split(" \\+ "))), List.of(method), reader, Set.of());

@@ -32,9 +32,9 @@ import org.mobrel.recipe.LineReader;
 /** What each remedy does to the recipe, and what the recipe then gets. */
 class MendingTest {
 
-    private final LineReader reader = new LineReader(Catalogue.load());
-    private final Rulings rulings = new Rulings(Catalogue.load(), PressureTable.load(), JarTable.load());
-    private final Mending mending = new Mending(rulings, reader);
+    private static final LineReader reader = new LineReader(Catalogue.load());
+    private static final Rulings rulings = new Rulings(Catalogue.load(), PressureTable.load(), JarTable.load());
+    private static final Mending mending = new Mending(rulings, reader);
 
     private Batch batch(String lines, Pack pack, double share, JarSize size) {
         return new Batch(

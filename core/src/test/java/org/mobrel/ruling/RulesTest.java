@@ -23,8 +23,8 @@ import org.mobrel.recipe.LineReader;
 /** Every rule by itself, on both sides of where it begins to speak. Lines are parted by ' + '. */
 class RulesTest {
 
-    private final LineReader reader = new LineReader(Catalogue.load());
-    private final Rulings rulings = new Rulings(Catalogue.load(), PressureTable.load(), JarTable.load());
+    private static final LineReader reader = new LineReader(Catalogue.load());
+    private static final Rulings rulings = new Rulings(Catalogue.load(), PressureTable.load(), JarTable.load());
 
     private Batch batch(String lines, Pack pack, double share, JarSize... sizes) {
         return new Batch(

@@ -24,8 +24,8 @@ import org.mobrel.recipe.LineReader;
 /** Whole rulings, written down like the printed tables. */
 class RulingTableTest {
 
-    private final LineReader reader = new LineReader(Catalogue.load());
-    private final Rulings rulings = new Rulings(Catalogue.load(), PressureTable.load(), JarTable.load());
+    private static final LineReader reader = new LineReader(Catalogue.load());
+    private static final Rulings rulings = new Rulings(Catalogue.load(), PressureTable.load(), JarTable.load());
 
     static Stream<String> rows() {
         return Cases.text("/cases/rulings.csv").lines().filter(line -> !line.startsWith("#"));

@@ -27,8 +27,8 @@ import org.mobrel.recipe.LineReader;
 /** The two schools side by side, headspace, pressure, and the edges of what is only a flavouring. */
 class TimingTest {
 
-    private final LineReader reader = new LineReader(Catalogue.load());
-    private final Rulings rulings = new Rulings(Catalogue.load(), PressureTable.load(), JarTable.load());
+    private static final LineReader reader = new LineReader(Catalogue.load());
+    private static final Rulings rulings = new Rulings(Catalogue.load(), PressureTable.load(), JarTable.load());
 
     private Ruling rule(String lines, Pack pack, double share, String sizes, School school) {
         return rulings.rule(new Batch(

@@ -35,7 +35,7 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
             return Stream.concat(
                             line.questions().stream().map(MayI::of),
                             line.mentions().stream()
-                                    .filter(mention -> !isAsked(line, mention))
+                                    .filter(mention -> !mention.isOpen())
                                     .map(mention -> of(mention, reader.catalogue())))
                     .toList();
         }
@@ -61,10 +61,6 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
                 "That depends. " + question.text(),
                 List.of(),
                 question.choices().stream().map(Choice::text).toList());
-    }
-
-    private static boolean isAsked(IngredientLine line, Mention mention) {
-        return line.questions().stream().anyMatch(question -> question.words().equals(mention.phrase()));
     }
 
     private static MayI of(Mention mention, Catalogue catalogue) {

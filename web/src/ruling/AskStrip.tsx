@@ -51,25 +51,19 @@ export function AskStrip({ ruling, lines, onAnswer }: Props) {
         }
       }}
     >
-      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h3
-          ref={heading}
-          tabIndex={-1}
-          className="flex items-start gap-2 text-[1.15rem] leading-snug font-bold"
-        >
-          <CircleHelp size={22} aria-hidden="true" className="mt-0.5 shrink-0 text-primary" />
-          <span>{question.text}</span>
-        </h3>
-        {asked.length > 1 && (
-          <button
-            type="button"
-            className="min-h-11 px-1 text-[0.9rem] font-semibold text-primary underline"
-            onClick={() => setLater(place + 1)}
-          >
-            {place + 1} of {asked.length}: another first
-          </button>
-        )}
-      </div>
+      {asked.length > 1 && (
+        <p className="mb-1 text-[0.9rem] text-soft">
+          Question {place + 1} of {asked.length}
+        </p>
+      )}
+      <h3
+        ref={heading}
+        tabIndex={-1}
+        className="flex items-start gap-2 text-[1.15rem] leading-snug font-bold"
+      >
+        <CircleHelp size={22} aria-hidden="true" className="mt-0.5 shrink-0 text-primary" />
+        <span>{question.text}</span>
+      </h3>
       {text !== undefined && (
         <p className="ml-8">
           <Marked text={text} words={question.words} />
@@ -84,6 +78,13 @@ export function AskStrip({ ruling, lines, onAnswer }: Props) {
             </Button>
           </li>
         ))}
+        {asked.length > 1 && (
+          <li>
+            <Button size="small" look="quiet" className="h-auto py-2" onClick={() => setLater(place + 1)}>
+              Another first
+            </Button>
+          </li>
+        )}
       </ul>
     </section>
   );

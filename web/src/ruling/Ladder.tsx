@@ -96,7 +96,10 @@ function Rung({ answer, size, floor, setsTime, open }: RungProps) {
   const hatch = useId();
   const minutes = answer?.minutesBySize?.[size];
   const width = minutes == null ? 0 : (minutes / FULL_SCALE) * 100;
-  const words = answer && (answer.role === "timed" ? `no tested ${size} alone` : (ROLES[answer.role] ?? ""));
+  const words =
+    open && minutes == null
+      ? "to be answered first"
+      : answer && (answer.role === "timed" ? `no tested ${size} alone` : (ROLES[answer.role] ?? ""));
   const said =
     minutes == null
       ? (words ?? "")

@@ -9,6 +9,7 @@ import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.FoodTrait;
 import org.mobrel.foods.TestedProcess;
+import org.mobrel.quantity.Length;
 import org.mobrel.recipe.Amount;
 import org.mobrel.recipe.Choice;
 import org.mobrel.recipe.IngredientLine;
@@ -61,15 +62,19 @@ final class Questions {
                         index,
                         QuestionCode.PIECE_SIZE,
                         words(line),
-                        "How large are the pieces? The time was tested for %s.".formatted(row.form()),
+                        "How large are the pieces?",
                         List.of(new Choice(Choice.UP_TO_TESTED, upTo(row)), new Choice(Choice.LARGER, "Larger"))));
     }
 
     private static String upTo(TestedProcess row) {
         return row.largestPiece()
-                .map(most -> "%s in or smaller"
-                        .formatted(most.inches().toPlainString().equals("0.5") ? "1/2" : most.inches()))
+                .map(most -> "%s in or smaller, as tested".formatted(inches(most)))
                 .orElse("As tested: " + row.form());
+    }
+
+    private static String inches(Length length) {
+        String inches = length.inches().toPlainString();
+        return inches.equals("0.5") ? "1/2" : inches;
     }
 
     private static String words(IngredientLine line) {

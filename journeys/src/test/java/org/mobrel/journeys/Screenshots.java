@@ -39,7 +39,6 @@ public final class Screenshots {
         tablet("stove", "/stove");
         tablet("seal-check", "/seals/9");
         part("day", "/plan/3", "The day");
-        tablet("labels", "/prints");
         tablet("lot", "/shelf/" + lotOf("Salmon"));
         tablet("shelf", "/shelf");
         tablet("logbook", "/logbook");
@@ -50,6 +49,8 @@ public final class Screenshots {
         shot("shelf-phone", "/shelf", 390, 844, ColorScheme.LIGHT);
         aDialThatReadHigh();
         tablet("trace", "/trace/2");
+        aRecipeThatAsks();
+        tablet("recipe-asked", "/recipes/9");
     }
 
     /** The code of the oldest lot of a dish. */
@@ -58,6 +59,21 @@ public final class Screenshots {
             Matcher code = Pattern.compile("\"code\":\"([^\"]+)\"")
                     .matcher(mobrel.get("/api/shelf?q=" + dish).body());
             return code.find() ? code.group(1) : "";
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+
+    /** A list with questions in it, and nothing that stops it. */
+    private void aRecipeThatAsks() {
+        try {
+            mobrel.post(
+                    "/api/recipes",
+                    """
+                    {"title": "Sunday oxtail pot", "lines": ["4 lb oxtail", "3 lb beef and carrots, in chunks",
+                     "1 lb dried butter beans, soaked overnight", "2 cups celery (glazed), sliced", "1 packet onion soup mix",
+                     "3 qt beef stock, chilled and skimmed"]}""");
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(stopped);

@@ -20,7 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
 final class BackupWriter {
 
     static final String FORMAT = "mobrel-kitchen";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
     static final String CHECK = "\"check\":\"";
 
     private final JsonMapper json;

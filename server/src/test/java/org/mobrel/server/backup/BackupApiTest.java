@@ -118,7 +118,7 @@ class BackupApiTest {
         CUT_OFF("cut off", text -> text.substring(0, text.length() / 2)),
         WITHOUT_ITS_END("cut off", text -> text.substring(0, text.lastIndexOf("\"check\""))),
         ALTERED("altered", text -> text.replaceFirst("Pork shank stock", "Pork shank stick")),
-        NEWER("newer version", text -> text.replaceFirst("\"version\":1", "\"version\":2")),
+        NEWER("newer version", text -> text.replaceFirst("\"version\":2", "\"version\":3")),
         OF_SOMETHING_ELSE("no backup", text -> "{\"format\":\"another\"}"),
         NO_JSON("no backup", text -> "hello"),
         NOTHING("no backup", text -> "");

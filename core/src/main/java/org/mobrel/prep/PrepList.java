@@ -115,7 +115,9 @@ public record PrepList(List<FoodPrep> foods, List<RequiredStep> together) {
                 .forEach(step -> steps.add(new Step(step.when(), step.text())));
         line.largestPiece()
                 .filter(size -> line.is(State.CUT)
-                        && steps.stream().noneMatch(step -> step.text().contains("cut it in")))
+                        && steps.stream()
+                                .noneMatch(step -> step.text().contains("cut it in")
+                                        || step.text().startsWith("Cut the")))
                 .ifPresent(size -> steps.add(new Step(
                         RequiredStep.When.PREPARE,
                         "Cut it to %s in at most".formatted(size.inches().toPlainString()))));

@@ -71,7 +71,7 @@ final class AmountQuestions {
                         List.of(index),
                         "How much is in the %s? Write it as “15 oz” or “400 g”."
                                 .formatted(amount.unit().code()),
-                        List.of()));
+                        Averages.offers(line, index, food.get(), amount)));
             }
             boolean uncounted = amount.unit().kind() == MeasureUnit.Kind.COUNT
                     && food.get().measures().unit().isEmpty();

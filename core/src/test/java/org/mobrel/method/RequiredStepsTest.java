@@ -23,15 +23,15 @@ class RequiredStepsTest {
             textBlock =
                     """
             # lines                                          | pack | method               | steps and where they are said
-            2 lb dried pinto beans + 1 lb carrots            | HOT  | ''                   | soak:nowhere boil-beans:nowhere peel-carrots:nowhere boil-together:nowhere fill-half:nowhere
-            2 lb dried pinto beans, soaked + 1 lb carrots, peeled | HOT | Boil 30 minutes. | soak:in-line boil-beans:in-method peel-carrots:in-line boil-together:nowhere fill-half:nowhere
+            2 lb dried pinto beans + 1 lb carrots            | HOT  | ''                   | soak:nowhere boil-beans:nowhere peel-carrots:nowhere cut-carrots:nowhere boil-together:nowhere fill-half:nowhere
+            2 lb dried pinto beans, soaked + 1 lb carrots, peeled | HOT | Boil 30 minutes. | soak:in-line boil-beans:in-method peel-carrots:in-line cut-carrots:nowhere boil-together:nowhere fill-half:nowhere
             2 cans pinto beans + 1 lb peas                   | HOT  | Boil 5 minutes.      | boil-together:in-method fill-half:nowhere
             2 lb ground beef + 1 lb peas                     | HOT  | Brown the meat.      | brown:in-method boil-together:nowhere fill-half:nowhere
             2 lb ground beef, browned + 1 lb peas            | HOT  | ''                   | brown:in-line boil-together:nowhere fill-half:nowhere
             6 qt pork stock, skimmed                         | HOT  | ''                   | skim:in-line
             6 qt turkey stock                                | HOT  | ''                   | skim:nowhere
-            4 lb potatoes, peeled                            | HOT  | ''                   | peel-potatoes:in-line boil-potatoes:nowhere
-            3 lb beef in 1-inch cubes                        | RAW  | ''                   | trim:nowhere no-liquid:nowhere
+            4 lb potatoes, peeled                            | HOT  | ''                   | peel-potatoes:in-line boil-potatoes:nowhere cut-potatoes:nowhere
+            3 lb beef in 1-inch cubes                        | RAW  | ''                   | trim:nowhere cut-meat:in-line no-liquid:nowhere
             2 tbsp oil + 1 lb peas                           | HOT  | Drain.               | drain-oil:in-method
             """)
     void the_rows_demand_their_steps(String lines, Pack pack, String method, String expected) {

@@ -54,7 +54,7 @@ class PrepListTest {
                         "1: evening Sort; cook Cover",
                         "2: evening Thaw; prepare Trim; prepare Cut",
                         "3: evening Chill",
-                        "0: prepare Peel",
+                        "0: prepare Peel; prepare Slice",
                         "5: ");
         assertThat(list.together().stream().map(RequiredStep::when))
                 .containsExactly(RequiredStep.When.COOK, RequiredStep.When.FILL);

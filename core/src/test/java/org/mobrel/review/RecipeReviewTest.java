@@ -69,6 +69,19 @@ class RecipeReviewTest {
     }
 
     @Test
+    void a_bunch_is_offered_as_a_weight_that_the_line_keeps() {
+        Question bunch =
+                review("2 bunches kale, chopped + 1 lb peas + 1 qt water").get(0);
+        assertThat(bunch.answers())
+                .extracting(answer -> answer.text() + " " + answer.to().orElseThrow())
+                .containsExactly(
+                        "About 16 oz (455 g) 16 oz kale, chopped",
+                        "About 24 oz (680 g) 24 oz kale, chopped",
+                        "About 12 oz (340 g) 12 oz kale, chopped");
+        assertThat(review("16 oz kale, chopped + 1 lb peas + 1 qt water")).isEmpty();
+    }
+
+    @Test
     void what_was_answered_is_not_asked_again_until_the_line_changes() {
         List<Question> asked = review("2 cups carrots + 3 cups carrots + 1 lb peas + 1 qt water");
         Set<String> settled = Set.of(asked.get(0).key());

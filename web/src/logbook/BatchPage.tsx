@@ -174,6 +174,9 @@ function Decided({ batch }: { readonly batch: Batch }) {
             .map((line, index) => (
               <li key={index}>
                 {line.text}
+                {line.answers.length > 0 && (
+                  <span> ({line.answers.map((given) => given.text).join("; ")})</span>
+                )}
                 <span className="block text-soft">
                   {line.source
                     ? `${line.minutesBySize?.quart ?? "no"} in quarts, ${line.minutesBySize?.pint ?? "no"} in pints. ${line.source}`

@@ -12,8 +12,10 @@ record OpenMeaning(QuestionCode code, String text, List<Option> options) {
     /**
      * @param choice what the answer is called
      * @param saidBy states of a line that have answered it already
+     * @param bySilence whether it is so unless the line says otherwise; never the shorter time of two
      */
-    record Option(Choice choice, List<Food> foods, Optional<StoppedIngredient> stop, Set<State> saidBy) {}
+    record Option(
+            Choice choice, List<Food> foods, Optional<StoppedIngredient> stop, Set<State> saidBy, boolean bySilence) {}
 
     OpenMeaning {
         options = List.copyOf(options);
@@ -22,7 +24,8 @@ record OpenMeaning(QuestionCode code, String text, List<Option> options) {
     Optional<Option> saidBy(Set<State> states) {
         return options.stream()
                 .filter(option -> option.saidBy().stream().anyMatch(states::contains))
-                .findFirst();
+                .reduce((one, other) -> other)
+                .or(() -> options.stream().filter(Option::bySilence).findFirst());
     }
 
     Optional<Option> option(String choice) {

@@ -1,6 +1,7 @@
 package org.mobrel.recipe;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.EnumSet;
 import java.util.List;
@@ -9,9 +10,6 @@ import java.util.Set;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
-import org.mobrel.foods.FoodTrait;
-import org.mobrel.foods.Said;
-import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.recipe.Phrases.Found;
 import org.mobrel.recipe.Reading.Heard;
 
@@ -64,11 +62,12 @@ final class Understanding {
         readStates();
         serve();
         findMisspelledStops();
+        FoodStates foods = new FoodStates(catalogue, rest, words, amount, mentions, stateWords, states);
         for (Found<Mention> found : mentions) {
             if (!denied.get(found.start())) {
                 boolean kept = served.get(found.start());
                 String typed = typed(found);
-                heard.add(new Heard(settle(found), kept, typed, typedStops.contains(typed)));
+                heard.add(new Heard(foods.settled(found), kept, typed, typedStops.contains(typed)));
             }
         }
     }
@@ -211,7 +210,7 @@ final class Understanding {
         }
     }
 
-    private static boolean isJoining(String word) {
+    static boolean isJoining(String word) {
         return word.equals("or") || word.equals("and") || word.equals("/");
     }
 
@@ -293,105 +292,6 @@ final class Understanding {
     private String typed(Found<?> found) {
         return rest.substring(
                 tokens.get(found.start()).start(), tokens.get(found.end() - 1).end());
-    }
-
-    /** What the states and the amount of the line change in what its words mean. */
-    private Mention settle(Found<Mention> found) {
-        Mention mention = found.meaning();
-        if (mention.stop().filter(StoppedIngredient::isFat).isPresent()
-                && states.contains(State.FOR_BROWNING)
-                && states.contains(State.DRAINED)) {
-            return Mention.of(mention.phrase(), catalogue.foodWith(FoodTrait.FOR_BROWNING));
-        }
-        Mention settled = mention;
-        if (isSaidDried(found)) {
-            settled = Becoming.ifSaid(catalogue, settled, Said.DRIED);
-        }
-        if (isSaidOf(found, State.CANNED)) {
-            settled = Becoming.ifSaid(catalogue, settled, Said.CANNED);
-        }
-        if (isBoneIn(found)) {
-            settled = Becoming.ifSaid(catalogue, settled, Said.BONE_IN);
-        }
-        if (isBoneless(found)) {
-            settled = Becoming.ifSaid(catalogue, settled, Said.BONELESS);
-        }
-        if (isSaidOf(found, State.CURED)) {
-            settled = Becoming.ifSaid(catalogue, settled, Said.CURED);
-        }
-        if (isByTheSpoon(mention)) {
-            Mention ground = Becoming.ifSaid(catalogue, settled, Said.BY_THE_SPOON);
-            settled = Mention.of(
-                    "ground " + Words.singular(mention.phrase()), ground.food().orElseThrow());
-        }
-        return settled;
-    }
-
-    /** Pulses by any name that are dried, or were soaked, are dried beans. */
-    private boolean isSaidDried(Found<Mention> found) {
-        boolean soaked = states.contains(State.SOAKED) || states.contains(State.UNSOAKED);
-        boolean becomesBeans = found.meaning().foods().stream()
-                .flatMap(food -> catalogue.meant(food, Said.DRIED).stream())
-                .anyMatch(meant -> meant.food().filter(Food::isDriedBeans).isPresent());
-        return isSaidOf(found, State.DRIED) || soaked && becomesBeans;
-    }
-
-    private boolean isBoneIn(Found<Mention> found) {
-        return isSaidOf(found, State.BONE_IN) && !isSaidOf(found, State.BONELESS);
-    }
-
-    private boolean isBoneless(Found<Mention> found) {
-        boolean pickedApart = isSaidOf(found, State.COOKED)
-                && (words.contains("shredded") || words.contains("pulled") || words.contains("picked"));
-        return isSaidOf(found, State.BONELESS) && !isSaidOf(found, State.BONE_IN) || pickedApart;
-    }
-
-    /**
-     * Whether a state is said of this name: it stands in it or right before it, or it stands behind it with nothing named between
-     * it and the next break.
-     */
-    private boolean isSaidOf(Found<Mention> found, State state) {
-        if (!states.contains(state)) {
-            return false;
-        }
-        for (Found<State> said : stateWords) {
-            if (said.meaning() == state && isOwner(found, said)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private boolean isOwner(Found<Mention> found, Found<State> said) {
-        for (Found<Mention> mention : mentions) {
-            if (mention.holds(said) || mention.crosses(said) || isRightBefore(said, mention)) {
-                return mention.equals(found);
-            }
-        }
-        return found.end() <= said.start();
-    }
-
-    private boolean isRightBefore(Found<State> said, Found<Mention> mention) {
-        for (int at = said.end(); at < mention.start(); at++) {
-            if (tokens.get(at).isBreak()
-                    || isJoining(words.get(at))
-                    || words.get(at).equals("with")
-                    || words.get(at).equals("plus")) {
-                return false;
-            }
-        }
-        return said.end() <= mention.start();
-    }
-
-    /** 'Pepper' by the spoon, by the pinch or to taste is the spice; peppers are counted, weighed or measured in cups. */
-    private boolean isByTheSpoon(Mention mention) {
-        return mention.phrase().equals("peppers")
-                && rest.toLowerCase(java.util.Locale.ROOT).matches("(?s).*\\bpepper\\b.*")
-                && amount.map(Amount::unit)
-                        .map(unit -> unit == MeasureUnit.TEASPOON
-                                || unit == MeasureUnit.TABLESPOON
-                                || unit.kind() == MeasureUnit.Kind.TRACE)
-                        .orElse(true);
     }
 
     List<Heard> heard() {
@@ -482,24 +382,9 @@ final class Understanding {
         for (int at = 0; at < kinds.length; at++) {
             kinds[at] = isLeftOver(at) ? Span.Kind.NOT_UNDERSTOOD : Span.Kind.DESCRIPTION;
         }
-        stateWords.forEach(found -> java.util.Arrays.fill(kinds, found.start(), found.end(), Span.Kind.STATE));
-        mentions.forEach(found -> java.util.Arrays.fill(kinds, found.start(), found.end(), kindOf(found)));
-        List<Span> spans = new ArrayList<>();
-        int at = 0;
-        while (at < kinds.length) {
-            int end = at + 1;
-            while (end < kinds.length
-                    && kinds[end] == kinds[at]
-                    && !tokens.get(end).isBreak()) {
-                end++;
-            }
-            if (!tokens.get(at).isBreak()) {
-                spans.add(new Span(
-                        kinds[at], tokens.get(at).start(), tokens.get(end - 1).end()));
-            }
-            at = end;
-        }
-        return spans;
+        stateWords.forEach(found -> Arrays.fill(kinds, found.start(), found.end(), Span.Kind.STATE));
+        mentions.forEach(found -> Arrays.fill(kinds, found.start(), found.end(), kindOf(found)));
+        return LineSpans.of(tokens, kinds);
     }
 
     private Span.Kind kindOf(Found<Mention> mention) {

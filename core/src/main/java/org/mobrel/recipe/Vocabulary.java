@@ -15,6 +15,8 @@ import org.mobrel.tables.Table;
 /** The word lists beside this class: descriptions, mixtures with a name, and words that have to be asked about. */
 final class Vocabulary {
 
+    private static final String SILENCE = "silence";
+
     private Vocabulary() {}
 
     /** Every description; a phrase may be harmless beside one food in one row and beside another in the next. */
@@ -79,8 +81,10 @@ final class Vocabulary {
                 foods(catalogue, row),
                 row.optionalText("stop").map(catalogue::stopGroup),
                 row.list("said_by").stream()
+                        .filter(code -> !code.equals(SILENCE))
                         .map(code -> State.ofCode(code).orElseThrow(() -> row.wrong("said_by", "is not a state")))
-                        .collect(Collectors.toUnmodifiableSet()));
+                        .collect(Collectors.toUnmodifiableSet()),
+                row.list("said_by").contains(SILENCE));
     }
 
     private static List<Food> foods(Catalogue catalogue, Row row) {

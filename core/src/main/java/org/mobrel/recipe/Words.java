@@ -145,7 +145,11 @@ final class Words {
         if (word.endsWith("ves")) {
             return word.substring(0, word.length() - 3) + "f";
         }
-        if (word.endsWith("oes") || word.endsWith("shes") || word.endsWith("ches") || word.endsWith("xes")) {
+        if (word.endsWith("sses")
+                || word.endsWith("oes")
+                || word.endsWith("shes")
+                || word.endsWith("ches")
+                || word.endsWith("xes")) {
             return word.substring(0, word.length() - 2);
         }
         if (word.endsWith("'s")) {

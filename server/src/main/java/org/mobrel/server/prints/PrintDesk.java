@@ -114,7 +114,7 @@ public class PrintDesk {
         for (RulingAnswer.LineAnswer line : batch.ruling().lines()) {
             if (!line.text().isBlank()) {
                 body.append("<tr class=\"line\">")
-                        .append(Html.cell(line.text()))
+                        .append(Html.cell(line.text() + answered(line)))
                         .append(Html.cell(line.source() == null ? "no time of its own" : line.source()))
                         .append("</tr>");
             }
@@ -132,6 +132,15 @@ public class PrintDesk {
                 .append(Html.cell(lot.isHeld() ? "ON HOLD" : ""))
                 .append("</tr>"));
         return Pdf.of(Html.page(paper.page(14), body + "</table><p class=\"small\">" + CAUTION + "</p>"));
+    }
+
+    /** What was answered to the questions of a line, behind it. */
+    private static String answered(RulingAnswer.LineAnswer line) {
+        return line.answers().isEmpty()
+                ? ""
+                : line.answers().stream()
+                        .map(RulingAnswer.GivenAnswer::text)
+                        .collect(Collectors.joining("; ", " (", ")"));
     }
 
     private String load(Run run) {

@@ -50,6 +50,7 @@ class DraftApiTest {
                         "soak in-line",
                         "boil-beans in-method",
                         "peel-carrots nowhere",
+                        "cut-carrots nowhere",
                         "boil-together nowhere",
                         "fill-half nowhere");
         assertThat(look.get("freezer").isNull()).isTrue();

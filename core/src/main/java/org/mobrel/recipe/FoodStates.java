@@ -1,0 +1,144 @@
+package org.mobrel.recipe;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodTrait;
+import org.mobrel.foods.Said;
+import org.mobrel.foods.StoppedIngredient;
+import org.mobrel.recipe.Phrases.Found;
+
+/** What the states of a line make of the foods it names: limas that are dried are dried beans, and nothing of the beef beside them. */
+final class FoodStates {
+
+    private final Catalogue catalogue;
+    private final String rest;
+    private final List<String> words;
+    private final Optional<Amount> amount;
+    private final List<Found<Mention>> mentions;
+    private final List<Found<State>> stateWords;
+    private final Set<State> states;
+
+    FoodStates(
+            Catalogue catalogue,
+            String rest,
+            List<String> words,
+            Optional<Amount> amount,
+            List<Found<Mention>> mentions,
+            List<Found<State>> stateWords,
+            Set<State> states) {
+        this.catalogue = catalogue;
+        this.rest = rest;
+        this.words = words;
+        this.amount = amount;
+        this.mentions = mentions;
+        this.stateWords = stateWords;
+        this.states = states;
+    }
+
+    /** What the states and the amount of the line change in what its words mean. */
+    Mention settled(Found<Mention> found) {
+        Mention mention = found.meaning();
+        if (mention.stop().filter(StoppedIngredient::isFat).isPresent()
+                && states.contains(State.FOR_BROWNING)
+                && states.contains(State.DRAINED)) {
+            return Mention.of(mention.phrase(), catalogue.foodWith(FoodTrait.FOR_BROWNING));
+        }
+        Mention settled = mention;
+        if (isSaidDried(found)) {
+            settled = Becoming.ifSaid(catalogue, settled, Said.DRIED);
+        }
+        if (isSaidOf(found, State.CANNED)) {
+            settled = Becoming.ifSaid(catalogue, settled, Said.CANNED);
+        }
+        if (isBoneIn(found)) {
+            settled = Becoming.ifSaid(catalogue, settled, Said.BONE_IN);
+        }
+        if (isBoneless(found)) {
+            settled = Becoming.ifSaid(catalogue, settled, Said.BONELESS);
+        }
+        if (isSaidOf(found, State.CURED)) {
+            settled = Becoming.ifSaid(catalogue, settled, Said.CURED);
+        }
+        if (isByTheSpoon(mention)) {
+            Mention ground = Becoming.ifSaid(catalogue, settled, Said.BY_THE_SPOON);
+            settled = Mention.of(
+                    "ground " + Words.singular(mention.phrase()), ground.food().orElseThrow());
+        }
+        return settled;
+    }
+
+    /** Pulses by any name that are dried, or were soaked, are dried beans. */
+    private boolean isSaidDried(Found<Mention> found) {
+        boolean soaked = states.contains(State.SOAKED) || states.contains(State.UNSOAKED);
+        boolean becomesBeans = found.meaning().foods().stream()
+                .flatMap(food -> catalogue.meant(food, Said.DRIED).stream())
+                .anyMatch(meant -> meant.food().filter(Food::isDriedBeans).isPresent());
+        return isSaidOf(found, State.DRIED) || soaked && becomesBeans;
+    }
+
+    private boolean isBoneIn(Found<Mention> found) {
+        return isSaidOf(found, State.BONE_IN) && !isSaidOf(found, State.BONELESS);
+    }
+
+    private boolean isBoneless(Found<Mention> found) {
+        boolean pickedApart = isSaidOf(found, State.COOKED)
+                && (words.contains("shredded") || words.contains("pulled") || words.contains("picked"));
+        return isSaidOf(found, State.BONELESS) && !isSaidOf(found, State.BONE_IN) || pickedApart;
+    }
+
+    /**
+     * Whether a state is said of this name: it stands in it or right before it, or it stands behind it with nothing named between
+     * it and the next break.
+     */
+    private boolean isSaidOf(Found<Mention> found, State state) {
+        if (!states.contains(state)) {
+            return false;
+        }
+        for (Found<State> said : stateWords) {
+            if (said.meaning() == state && isOwner(found, said)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean isOwner(Found<Mention> found, Found<State> said) {
+        for (Found<Mention> mention : mentions) {
+            if (mention.holds(said) || mention.crosses(said) || isRightBefore(said, mention)) {
+                return mention.equals(found);
+            }
+        }
+        return found.end() <= said.start();
+    }
+
+    private boolean isRightBefore(Found<State> said, Found<Mention> mention) {
+        for (int at = said.end(); at < mention.start(); at++) {
+            if (isBreak(words.get(at))
+                    || Understanding.isJoining(words.get(at))
+                    || words.get(at).equals("with")
+                    || words.get(at).equals("plus")) {
+                return false;
+            }
+        }
+        return said.end() <= mention.start();
+    }
+
+    /** 'Pepper' by the spoon, by the pinch or to taste is the spice; peppers are counted, weighed or measured in cups. */
+    private boolean isByTheSpoon(Mention mention) {
+        return mention.phrase().equals("peppers")
+                && rest.toLowerCase(Locale.ROOT).matches("(?s).*\\bpepper\\b.*")
+                && amount.map(Amount::unit)
+                        .map(unit -> unit == MeasureUnit.TEASPOON
+                                || unit == MeasureUnit.TABLESPOON
+                                || unit.kind() == MeasureUnit.Kind.TRACE)
+                        .orElse(true);
+    }
+
+    private static boolean isBreak(String word) {
+        return word.equals(Words.BREAK) || word.equals("/");
+    }
+}

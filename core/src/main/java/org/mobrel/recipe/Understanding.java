@@ -235,8 +235,11 @@ final class Understanding {
                             && state.end() <= mention.end()
                             && mention.length() > 1
                             && (!state.meaning().countsInName() || !isSolid(mention.meaning())));
-            boolean crossed =
-                    mentions.stream().anyMatch(mention -> mention.crosses(state) && mention.length() >= state.length());
+            // 'With bones' is no state of the chicken in 'chicken with bones for stock'; what warns is never lost that
+            // way.
+            boolean crossed = state.meaning() == State.BONE_IN
+                    && mentions.stream()
+                            .anyMatch(mention -> mention.crosses(state) && mention.length() >= state.length());
             if (!inName && !crossed && state.meaning() != State.AT_SERVING) {
                 states.add(state.meaning());
             }

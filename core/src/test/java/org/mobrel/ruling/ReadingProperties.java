@@ -37,6 +37,7 @@ import org.mobrel.quantity.Minutes;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineKind;
 import org.mobrel.recipe.LineReader;
+import org.mobrel.recipe.State;
 
 /** However foods, stops and strange words are put together in a line: no food vanishes, and nothing dangerous comes out covered. */
 class ReadingProperties {
@@ -154,6 +155,27 @@ class ReadingProperties {
                     .map(form -> form + " for " + phrase)
                     .forEach(covered::add);
         }
+        assertThat(covered).isEmpty();
+    }
+
+    /** Every way to say that skins stay on, or that beans stay dry, before and behind every name of the foods it matters to. */
+    @Example
+    void what_warns_is_heard_wherever_it_stands() {
+        List<String> covered = new ArrayList<>();
+        for (String id : List.of("potatoes", "sweet-potatoes", "carrots", "beets", "winter-squash")) {
+            CATALOGUE.food(id).phrases().forEach(name -> State.UNPEELED
+                    .phrases()
+                    .forEach(said -> Stream.of("2 lb %s %s", "2 lb %2$s, %1$s", "2 lb %2$s %1$s", "%1$s %2$s, 2 lb")
+                            .map(order -> order.formatted(said, name))
+                            .filter(ReadingProperties::passes)
+                            .forEach(covered::add)));
+        }
+        CATALOGUE.food("dried-beans").phrases().forEach(name -> State.UNSOAKED
+                .phrases()
+                .forEach(said -> Stream.of("2 lb %s %s", "2 lb %2$s, %1$s")
+                        .map(order -> order.formatted(said, name))
+                        .filter(ReadingProperties::passes)
+                        .forEach(covered::add)));
         assertThat(covered).isEmpty();
     }
 

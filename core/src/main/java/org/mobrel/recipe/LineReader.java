@@ -90,6 +90,10 @@ public final class LineReader {
         if (kind == LineKind.INGREDIENT && understood.isOnlyDenied()) {
             kind = LineKind.NOT_INGREDIENT;
         }
+        if (kind == LineKind.STEP) {
+            // A step is full of words that no list of foods holds: 'fill' is no slip of filo there.
+            heard = heard.stream().filter(one -> !one.misspelled()).toList();
+        }
         Reading reading = new Reading(
                 text,
                 rest,

@@ -129,7 +129,7 @@ public final class RecipeReview {
                 .map(RecipeReview::meaning)
                 .collect(Collectors.toSet());
         Map<String, String> others = new LinkedHashMap<>();
-        page.method().forEach(step -> page.reader().read(step).mentions().stream()
+        page.method().forEach(step -> page.reader().read(step).namedPlainly().stream()
                 .filter(mention -> mention.stop().isPresent()
                         || mention.food().filter(food -> food.kind().isSolid()).isPresent())
                 .filter(mention -> !listed.contains(meaning(mention)))

@@ -69,6 +69,16 @@ class RecipeReviewTest {
     }
 
     @Test
+    void a_verb_of_the_method_is_no_misspelled_food() {
+        assertThat(RecipeReview.of(
+                        reader.readAll(List.of("2 lb carrots", "1 lb peas", "1 qt water")),
+                        List.of("Season, fill the jars half way with solids, then with broth."),
+                        reader,
+                        Set.of()))
+                .isEmpty();
+    }
+
+    @Test
     void a_bunch_is_offered_as_a_weight_that_the_line_keeps() {
         Question bunch =
                 review("2 bunches kale, chopped + 1 lb peas + 1 qt water").get(0);

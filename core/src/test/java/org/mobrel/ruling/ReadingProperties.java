@@ -73,7 +73,7 @@ class ReadingProperties {
         return Arbitraries.of(SEPARATORS);
     }
 
-    @Property(tries = 3_000)
+    @Property(tries = 1_500)
     void no_food_vanishes_beside_another_and_none_is_timed_below_its_own(
             @ForAll @From("phrases") String first,
             @ForAll @From("separators") String separator,
@@ -187,7 +187,7 @@ class ReadingProperties {
     }
 
     /** One letter left out, doubled, wrong or swapped: covered only where each word is a known word of its own. */
-    @Property(tries = 5_000)
+    @Property(tries = 2_500)
     void a_misspelled_stop_is_never_covered(
             @ForAll @From("typos") String typo, @ForAll @From("separators") String separator) {
         String text = "2 cups carrots" + separator + typo;

@@ -198,12 +198,6 @@ public final class IngredientLine {
         return goesIntoJar() && (mentions.isEmpty() || namesSomethingUnknown);
     }
 
-    /** Names of what it keeps for the table beside what goes into the jar. */
-    public Stream<String> keptForServing() {
-        return reading.heard().stream().filter(Reading.Heard::served).map(heard -> heard.mention()
-                .phrase());
-    }
-
     @Override
     public String toString() {
         return text();

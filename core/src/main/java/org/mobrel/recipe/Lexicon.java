@@ -1,14 +1,12 @@
 package org.mobrel.recipe;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 import org.jspecify.annotations.Nullable;
@@ -163,20 +161,8 @@ final class Lexicon {
                                 .thenComparing(form -> form)));
     }
 
-    /** Every phrase, by the words it is compared by; for tests of the vocabularies. */
-    Map<List<String>, Mention> allMentions() {
-        return mentions.all();
-    }
-
+    /** Every description, by the words it is compared by. */
     Map<List<String>, List<Descriptor>> allDescriptors() {
         return descriptors.all();
-    }
-
-    /** The words of all phrases that are stopped. */
-    Collection<String> stopped() {
-        return mentions.all().values().stream()
-                .filter(mention -> mention.stop().isPresent())
-                .map(Mention::phrase)
-                .collect(Collectors.toSet());
     }
 }

@@ -39,7 +39,7 @@ final class Understanding {
         this.catalogue = catalogue;
         this.lexicon = lexicon;
         this.rest = rest;
-        this.tokens = new Mending(lexicon, tokens).tokens();
+        this.tokens = new Spacing(lexicon, tokens).tokens();
         this.words = this.tokens.stream().map(Token::word).toList();
         this.amount = amount;
         this.stateWords = State.in(words);

@@ -40,15 +40,7 @@ class AskedRecipeJourney {
 
     private static void pasteTheList(Page page, RunningMobrel mobrel) {
         page.navigate(mobrel.url("/recipes/new"));
-        Locator field = page.getByLabel("Add a line, or paste a whole recipe");
-        field.evaluate(
-                """
-                (field, text) => {
-                  const data = new DataTransfer();
-                  data.setData("text", text);
-                  field.dispatchEvent(new ClipboardEvent("paste", {clipboardData: data, bubbles: true, cancelable: true}));
-                }""",
-                MESSY);
+        Cook.paste(page, MESSY);
         assertThat(region(page, "Ruling")).containsText("Two things stop this.");
         assertThat(region(page, "Before this is covered")).containsText("Question 1 of 3");
     }

@@ -38,6 +38,19 @@ final class Cook {
                 AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
+    /** Pastes a text of several lines into the recipe that is open. */
+    static void paste(Page page, String text) {
+        page.getByLabel("Add a line, or paste a whole recipe")
+                .evaluate(
+                        """
+                        (field, text) => {
+                          const data = new DataTransfer();
+                          data.setData("text", text);
+                          field.dispatchEvent(new ClipboardEvent("paste", {clipboardData: data, bubbles: true, cancelable: true}));
+                        }""",
+                        text);
+    }
+
     static Locator clock(Page page) {
         return page.getByRole(AriaRole.TIMER);
     }

@@ -75,16 +75,7 @@ class WholeRecipeJourney {
 
     private static void pasteThePage(Page page, RunningMobrel mobrel) {
         page.navigate(mobrel.url("/recipes/new"));
-        Locator field = page.getByLabel("Add a line, or paste a whole recipe");
-        field.evaluate(
-                """
-                (field, text) => {
-                  const data = new DataTransfer();
-                  data.setData("text", text);
-                  field.dispatchEvent(new ClipboardEvent("paste", {clipboardData: data, bubbles: true, cancelable: true}));
-                }
-                """,
-                PAGE);
+        Cook.paste(page, PAGE);
         assertThat(region(page, "Ruling")).containsText("Four things stop this.");
         assertThat(page.getByLabel("Name of the recipe")).hasValue("Harvest pot soup");
         assertThat(page.getByLabel("Ingredient line")).hasCount(20);

@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Optional;
 
 /** Words that were written apart or together: 'sauer kraut' is one word, 'splitpeas' are two. Known words are left alone. */
-final class Mending {
+final class Spacing {
 
     private final Lexicon lexicon;
     private final List<Token> tokens;
     private final BitSet understood = new BitSet();
 
-    Mending(Lexicon lexicon, List<Token> tokens) {
+    Spacing(Lexicon lexicon, List<Token> tokens) {
         this.lexicon = lexicon;
         this.tokens = tokens;
         List<String> words = tokens.stream().map(Token::word).toList();

@@ -14,7 +14,7 @@ interface Props {
  * what it would give. Figures 1 to 9 answer it from the keyboard while the strip has the focus.
  */
 export function AskStrip({ ruling, lines, onAnswer }: Props) {
-  const asked = ruling.questions.filter((question) => question.line != null || question.choices.length > 0);
+  const asked = ruling.questions;
   const [later, setLater] = useState(0);
   const heading = useRef<HTMLHeadingElement>(null);
   const answered = useRef(false);
@@ -72,7 +72,12 @@ export function AskStrip({ ruling, lines, onAnswer }: Props) {
       <ul className="mt-2.5 ml-8 flex flex-wrap gap-2">
         {question.choices.map((choice) => (
           <li key={choice.code}>
-            <Button size="small" className="h-auto py-2 text-left" onClick={() => answer(choice)}>
+            <Button
+              size="small"
+              className="h-auto py-2 text-left"
+              // After the first of two clicks the next question lies under the finger.
+              onClick={(event) => event.detail < 2 && answer(choice)}
+            >
               {choice.text}
               <Gives choice={choice} />
             </Button>

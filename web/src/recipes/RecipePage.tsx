@@ -135,21 +135,21 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
                 onChange={setSize}
               />
             </div>
-            {ruling && (
-              <AskStrip
-                ruling={ruling}
-                lines={draft.lines}
-                onAnswer={(question, choice) => {
-                  const line = question.line == null ? undefined : draft.lines[question.line];
-                  if (line !== undefined && isOf(question.line)) {
-                    const { code, words } = question;
-                    change({
-                      answers: withAnswer(draft.answers, { line, code, words, choice: choice.code }),
-                    });
-                  }
-                }}
-              />
-            )}
+            <AskStrip
+              asked={[
+                ...(ruling?.questions ?? []).map((question) => ({
+                  text: question.line == null ? undefined : ruling?.lines[question.line]?.text,
+                  question,
+                })),
+                ...(shown?.variants ?? []).flatMap((variant) => variant.questions),
+              ]}
+              onAnswer={({ text, question: { code, words } }, choice) => {
+                if (text !== undefined) {
+                  const answer = { line: text, code, words, choice: choice.code };
+                  change({ answers: withAnswer(draft.answers, answer) });
+                }
+              }}
+            />
             <Ladder
               ruling={ruling}
               size={size}

@@ -1,25 +1,30 @@
 import { ArrowRight, CircleHelp } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { Button } from "@/kit";
-import type { Choice, OpenQuestion, Ruling } from "./useLook";
+import type { Choice, OpenQuestion } from "./useLook";
+
+/** A question, and the line it is about. */
+export interface Asked {
+  readonly text: string | undefined;
+  readonly question: OpenQuestion;
+}
 
 interface Props {
-  readonly ruling: Ruling;
-  readonly lines: readonly string[];
-  readonly onAnswer: (question: OpenQuestion, choice: Choice) => void;
+  readonly asked: readonly Asked[];
+  readonly onAnswer: (asked: Asked, choice: Choice) => void;
 }
 
 /**
  * What has to be answered before anything is covered: one question at a time, the most decisive first, each answer one tap that says
  * what it would give. Figures 1 to 9 answer it from the keyboard while the strip has the focus.
  */
-export function AskStrip({ ruling, lines, onAnswer }: Props) {
-  const asked = ruling.questions;
+export function AskStrip({ asked, onAnswer }: Props) {
   const [later, setLater] = useState(0);
   const heading = useRef<HTMLHeadingElement>(null);
   const answered = useRef(false);
   const place = asked.length === 0 ? 0 : later % asked.length;
-  const question = asked[place];
+  const now = asked[place];
+  const question = now?.question;
   const key = question && `${question.code}/${question.line}/${question.words}`;
 
   // The next question takes the place of the last; whoever answers by keyboard or ear goes on from its words.
@@ -30,14 +35,14 @@ export function AskStrip({ ruling, lines, onAnswer }: Props) {
     }
   }, [key]);
 
-  if (!question) {
+  if (!now || !question) {
     return null;
   }
   const answer = (choice: Choice) => {
     answered.current = true;
-    onAnswer(question, choice);
+    onAnswer(now, choice);
   };
-  const text = question.line == null ? undefined : lines[question.line];
+  const { text } = now;
   return (
     <section
       aria-label="Before this is covered"

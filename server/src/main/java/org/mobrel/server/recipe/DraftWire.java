@@ -48,16 +48,28 @@ final class DraftWire {
             List<StepAnswer> steps,
             @Nullable FreezerAnswer freezer) {}
 
-    /** @param troubles what stands against this variant and not against the base */
+    /**
+     * A question of a variant's own line.
+     *
+     * @param text the line, to be named in the answer
+     */
+    record VariantQuestion(String text, RulingAnswer.OpenQuestion question) {}
+
+    /**
+     * @param troubles what stands against this variant and not against the base
+     * @param questions what its own lines leave open
+     */
     record VariantAnswer(
             String name,
             String verdict,
             @Nullable Integer minutes,
             RulingAnswer.@Nullable SizeMinutes minutesBySize,
             String headline,
-            List<String> troubles) {
+            List<String> troubles,
+            List<VariantQuestion> questions) {
 
-        static VariantAnswer of(String name, Ruling ruling, Ruling base) {
+        /** @param answer the same ruling as it is worded for the pages */
+        static VariantAnswer of(String name, Ruling ruling, RulingAnswer answer, Ruling base) {
             return new VariantAnswer(
                     name,
                     ruling.verdict().code(),
@@ -72,6 +84,12 @@ final class DraftWire {
                                                     .line()
                                                     .text() + ": " + finding.text()
                                     : finding.text())
+                            .toList(),
+                    answer.questions().stream()
+                            .filter(question -> question.line() != null
+                                    && question.line() >= base.lines().size())
+                            .map(question -> new VariantQuestion(
+                                    answer.lines().get(question.line()).text(), question))
                             .toList());
         }
     }

@@ -87,8 +87,10 @@ class RecipeRulings {
         return new DraftWire.DraftAnswer(
                 rulings.answer(batch),
                 variants(recipe).stream()
-                        .map(variant ->
-                                DraftWire.VariantAnswer.of(variant.name(), rulings.rule(variant.of(batch)), ruling))
+                        .map(variant -> {
+                            Ruling its = rulings.rule(variant.of(batch));
+                            return DraftWire.VariantAnswer.of(variant.name(), its, rulings.answer(its), ruling);
+                        })
                         .toList(),
                 RecipeReview.of(batch.lines(), recipe.method(), rulings.reader(), new HashSet<>(recipe.settled()))
                         .stream()

@@ -155,6 +155,31 @@ class AskApiTest {
     }
 
     @Test
+    void a_line_of_a_variant_is_asked_about_and_answered_by_its_words(TestServer server) {
+        String draft =
+                """
+                {"lines": ["2 lb carrots", "1 qt water"], "variants": [{"name": "with peas", "lines": ["1 cup peas, wubbed"]}],
+                 "answers": [%s]}""";
+        JsonNode open = server.post("/api/recipes/draft", draft.formatted(""))
+                .body()
+                .get("variants")
+                .get(0);
+        assertThat(open.get("verdict").asString()).isEqualTo("ask");
+        JsonNode asked = open.get("questions").get(0);
+        assertThat(asked.get("text").asString()).isEqualTo("1 cup peas, wubbed");
+        assertThat(asked.get("question").get("words").asString()).isEqualTo("wubbed");
+        JsonNode settled = server.post(
+                        "/api/recipes/draft",
+                        draft.formatted(
+                                "{\"line\": \"1 cup peas, wubbed\", \"code\": \"not-understood\", \"words\": \"wubbed\", \"choice\": \"only-a-description\"}"))
+                .body()
+                .get("variants")
+                .get(0);
+        assertThat(settled.get("verdict").asString()).isEqualTo("covered");
+        assertThat(settled.get("questions").isEmpty()).isTrue();
+    }
+
+    @Test
     void an_answer_is_remembered_for_its_wording_until_it_is_asked_again(TestServer server) {
         String lines = "{\"lines\": [\"%s\", \"2 lb carrots\", \"1 qt water\"]}";
         server.post(

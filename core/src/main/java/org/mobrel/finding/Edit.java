@@ -5,8 +5,8 @@ import java.util.Optional;
 /**
  * A change to a batch that carries a remedy out, as data that a page can apply.
  *
- * @param part what it touches; a line is the one the finding is about
- * @param to what it becomes: the line's new text (empty: the line is left out), 'hot', '0.5', 'pint'
+ * @param part what it touches; a line or a step is the one the finding is about
+ * @param to what it becomes: the line's new text (empty: the line is left out), a step's likewise, 'hot', '0.5', 'pint'
  */
 public record Edit(Part part, Optional<String> to) {
 
@@ -15,7 +15,9 @@ public record Edit(Part part, Optional<String> to) {
         LINE("line"),
         PACK("pack"),
         SOLIDS_SHARE("solids-share"),
-        JAR_SIZE("jar-size");
+        JAR_SIZE("jar-size"),
+        /** The step the finding is about. */
+        STEP("step");
 
         private final String code;
 

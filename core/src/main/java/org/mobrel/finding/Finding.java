@@ -10,12 +10,38 @@ import java.util.OptionalInt;
  * @param severity how grave it is
  * @param code one of the published finding codes, such as 'thickener'
  * @param line the index of the ingredient line it is about, from 0; empty when it is about the whole batch
+ * @param said the sentence of the method it is about, where it is about one
  * @param text the reason in a sentence
  * @param remedies what the cook may do instead; never empty for a stop
  * @param source where the rule is published, if it is a published one
  */
 public record Finding(
-        Severity severity, String code, OptionalInt line, String text, List<Remedy> remedies, Optional<Source> source) {
+        Severity severity,
+        String code,
+        OptionalInt line,
+        Optional<Said> said,
+        String text,
+        List<Remedy> remedies,
+        Optional<Source> source) {
+
+    /**
+     * Words of a step.
+     *
+     * @param step its index, from 0
+     * @param words as typed
+     */
+    public record Said(int step, String words) {}
+
+    /** About an ingredient line, or about the whole batch. */
+    public Finding(
+            Severity severity,
+            String code,
+            OptionalInt line,
+            String text,
+            List<Remedy> remedies,
+            Optional<Source> source) {
+        this(severity, code, line, Optional.empty(), text, remedies, source);
+    }
 
     /** @throws IllegalArgumentException if a stop offers no way out */
     public Finding {

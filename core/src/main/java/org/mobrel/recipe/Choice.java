@@ -20,6 +20,15 @@ public record Choice(String code, String text) {
     /** The words are meant as the stopped ingredient they look like. */
     public static final String AS_IT_LOOKS = "as-it-looks";
 
+    /** It stays as the recipe is set, whatever the step says. */
+    public static final String AS_SET = "as-set";
+
+    /** It is done as the step says. */
+    public static final String AS_THE_STEP_SAYS = "as-the-step-says";
+
+    /** What a step names goes into the jar, and has to be listed. */
+    public static final String LIST_IT = "list-it";
+
     /** Before the id of a food, where an offer is one. */
     public static final String MEANT = "meant:";
 

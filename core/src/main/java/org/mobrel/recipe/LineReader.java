@@ -163,6 +163,28 @@ public final class LineReader {
         return all;
     }
 
+    /**
+     * What a sentence of the method names letter for letter, without what it denies or keeps for serving; for in a sentence a strange
+     * word is no slip.
+     */
+    public List<Named> named(String sentence) {
+        NormalText normal = NormalText.of(sentence);
+        List<Token> tokens = Words.tokens(normal.plain());
+        return new Understanding(catalogue, lexicon, normal.plain(), tokens, Optional.empty())
+                .heard().stream()
+                        .filter(heard -> !heard.served() && !heard.misspelled())
+                        .map(heard -> new Named(heard.mention(), heard.words()))
+                        .toList();
+    }
+
+    /** @param words as typed */
+    public record Named(Mention mention, String words) {}
+
+    /** The largest size of piece that a sentence names. */
+    public Optional<Length> pieces(String sentence) {
+        return PieceSize.largestIn(NormalText.of(sentence).plain());
+    }
+
     /** The words of a line without its amount, as they are remembered: case, plural and hyphens do not count. */
     public String wording(String text) {
         return String.join(

@@ -3,6 +3,7 @@ package org.mobrel.ruling;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -13,6 +14,7 @@ import org.mobrel.foods.Pack;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
+import org.mobrel.method.Method;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
@@ -44,16 +46,17 @@ public final class Mending {
      */
     public List<Tried> all(Batch batch, List<Finding> findings) {
         List<Tried> tried = new ArrayList<>();
-        Set<Integer> stopped = findings.stream()
-                .filter(finding -> finding.isStop() && finding.line().isPresent())
-                .map(finding -> finding.line().getAsInt())
+        Set<Place> stopped = findings.stream()
+                .filter(Finding::isStop)
+                .map(Place::of)
+                .filter(Place::isSomewhere)
                 .collect(Collectors.toSet());
         for (int at = 0; at < findings.size(); at++) {
             List<Remedy> remedies = findings.get(at).remedies();
             for (int number = 0; number < remedies.size(); number++) {
                 if (!remedies.get(number).edits().isEmpty()) {
-                    Batch changed = apply(
-                            batch, findings.get(at).line(), remedies.get(number).edits());
+                    Batch changed =
+                            apply(batch, findings.get(at), remedies.get(number).edits());
                     if (!changed.lines().isEmpty()) {
                         tried.add(new Tried(at, number, gives(changed, findings, findings.get(at), stopped)));
                     }
@@ -63,20 +66,31 @@ public final class Mending {
         return tried;
     }
 
-    private Ruling gives(Batch changed, List<Finding> findings, Finding mended, Set<Integer> stopped) {
-        boolean othersStop = mended.line().isPresent()
-                ? stopped.stream().anyMatch(line -> line != mended.line().getAsInt())
-                : !stopped.isEmpty();
+    /** What a finding is about: a line, a sentence of a step, or neither. */
+    private record Place(OptionalInt line, Optional<Finding.Said> said) {
+
+        static Place of(Finding finding) {
+            return new Place(finding.line(), finding.said());
+        }
+
+        boolean isSomewhere() {
+            return line.isPresent() || said.isPresent();
+        }
+    }
+
+    private Ruling gives(Batch changed, List<Finding> findings, Finding mended, Set<Place> stopped) {
+        boolean othersStop = stopped.stream().anyMatch(place -> !place.equals(Place.of(mended)));
         return othersStop
                 ? rulings.stoppedStill(findings.stream()
-                        .filter(finding -> !finding.line().equals(mended.line()))
+                        .filter(finding -> !Place.of(finding).equals(Place.of(mended)))
                         .toList())
                 : rulings.ruleBriefly(changed);
     }
 
     /** The batch with a remedy's edits made; a line that is left out takes its index with it. */
-    public Batch apply(Batch batch, OptionalInt line, List<Edit> edits) {
+    public Batch apply(Batch batch, Finding finding, List<Edit> edits) {
         Batch changed = batch;
+        OptionalInt line = finding.line();
         for (Edit edit : edits) {
             changed = switch (edit.part()) {
                 case LINE -> changed.withLines(lines(changed.lines(), line.orElseThrow(), edit));
@@ -85,6 +99,15 @@ public final class Mending {
                 case JAR_SIZE ->
                     changed.with(
                             jars(changed.jars(), JarSize.ofCode(value(edit)).orElseThrow()));
+                case STEP ->
+                    changed.with(Method.of(
+                                    changed.method()
+                                            .with(
+                                                    finding.said().orElseThrow().step(),
+                                                    edit.to().orElse("")),
+                                    changed.lines(),
+                                    reader)
+                            .answered(changed.method().answers()));
             };
         }
         return changed;

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
+import org.mobrel.finding.Finding;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.recipe.Answer;
 import org.mobrel.recipe.Choice;
@@ -13,10 +14,17 @@ import org.mobrel.recipe.QuestionCode;
  * Something that has to be answered before a batch is covered, because an answer could change the verdict or raise the time.
  *
  * @param line the index of the line it is about; empty for a line of a variant
- * @param words the words in question, as the line has them
+ * @param said the sentence of the method it is about, where it is about one
+ * @param words the words in question, as the line or the step has them
  * @param choices the first is what the line is taken for until it is answered
  */
-public record Question(QuestionCode code, OptionalInt line, String words, String text, List<Option> choices) {
+public record Question(
+        QuestionCode code,
+        OptionalInt line,
+        Optional<Finding.Said> said,
+        String words,
+        String text,
+        List<Option> choices) {
 
     public Question {
         choices = List.copyOf(choices);
@@ -47,6 +55,7 @@ public record Question(QuestionCode code, OptionalInt line, String words, String
         return new Question(
                 code,
                 line,
+                said,
                 words,
                 text,
                 choices.stream()

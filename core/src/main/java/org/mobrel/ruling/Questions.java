@@ -34,6 +34,7 @@ final class Questions {
                 amountOfSauce(index, line).ifPresent(questions::add);
             }
         });
+        questions.addAll(StepQuestions.of(batch));
         return questions;
     }
 
@@ -45,6 +46,7 @@ final class Questions {
         return new Question(
                 code,
                 OptionalInt.of(index),
+                Optional.empty(),
                 words,
                 text,
                 choices.stream().map(Question.Option::of).toList());

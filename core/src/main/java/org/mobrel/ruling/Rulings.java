@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.mobrel.canner.PressureTable;
 import org.mobrel.finding.Finding;
 import org.mobrel.foods.Catalogue;
@@ -14,12 +15,14 @@ import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.Headspace;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.JarTable;
+import org.mobrel.method.Saying;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.recipe.Choice;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
+import org.mobrel.recipe.QuestionCode;
 
 /** Rules on batches by the published tables. The same batch always gets the same ruling. */
 public final class Rulings {
@@ -52,7 +55,9 @@ public final class Rulings {
                 .map(question -> brief.findings().stream()
                                 .filter(Finding::isStop)
                                 .allMatch(stop ->
-                                        stop.line().isEmpty() || stop.line().equals(question.line()))
+                                        stop.line().isEmpty() && stop.said().isEmpty()
+                                                || stop.line().equals(question.line())
+                                                        && stop.said().equals(question.said()))
                         ? question.weighed(choice -> asTaken(answered(batch, question, choice)))
                         : question)
                 .toList();
@@ -63,7 +68,7 @@ public final class Rulings {
     Ruling ruleBriefly(Batch batch) {
         Looked looked = look(batch);
         List<Question> questions = Questions.of(looked.examined());
-        Ruling taken = taken(batch, looked);
+        Ruling taken = taken(looked);
         if (questions.isEmpty()) {
             return taken;
         }
@@ -120,15 +125,19 @@ public final class Rulings {
     }
 
     private static Batch answered(Batch batch, Question question, Choice choice) {
+        if (question.said().isPresent()) {
+            return batch.answering(question.with(choice));
+        }
         return question.line().isPresent() ? batch.answering(question.line().getAsInt(), question.with(choice)) : batch;
     }
 
     /** The ruling with every open question answered as the line is taken for now. */
     private Ruling asTaken(Batch batch) {
-        return taken(batch, look(batch));
+        return taken(look(batch));
     }
 
-    private Ruling taken(Batch batch, Looked looked) {
+    private Ruling taken(Looked looked) {
+        Batch batch = looked.examined().batch();
         Contents contents = looked.examined().contents();
         List<LineRuling> lines = looked.examined().lines();
         Map<JarSize, Clockwork.Chosen> choices = looked.examined().choices();
@@ -163,7 +172,8 @@ public final class Rulings {
     /** A batch as far as every answer needs it. */
     private record Looked(Examined examined, Clockwork clockwork, List<Finding> findings) {}
 
-    private Looked look(Batch batch) {
+    private Looked look(Batch asked) {
+        Batch batch = withListed(StepQuestions.settled(asked));
         Contents contents = Contents.of(batch);
         LineTimes times = new LineTimes(catalogue);
         List<LineRuling> lines =
@@ -171,6 +181,21 @@ public final class Rulings {
         Clockwork clockwork = new Clockwork(catalogue, contents, lines);
         Examined examined = new Examined(batch, contents, lines, clockwork.choices(), pressures, jars, reader);
         return new Looked(examined, clockwork, Rules.askAll(examined));
+    }
+
+    /** What a step names and the cook said goes into the jar is ruled on as a line of its own behind the others. */
+    private Batch withListed(Batch batch) {
+        List<IngredientLine> listed = batch.method().all(Saying.Names.class).stream()
+                .filter(said -> batch.method()
+                        .answer(QuestionCode.NOT_UNDERSTOOD, said.quote().words())
+                        .filter(Choice.LIST_IT::equals)
+                        .isPresent())
+                .map(said -> reader.read(said.food().phrase()))
+                .toList();
+        return listed.isEmpty()
+                ? batch
+                : batch.withLines(
+                        Stream.concat(batch.lines().stream(), listed.stream()).toList());
     }
 
     /**

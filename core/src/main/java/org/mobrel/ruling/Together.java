@@ -80,11 +80,15 @@ public final class Together {
         for (int at = 0; at < each.size(); at++) {
             String name = Say.capital(variants.get(at).name());
             each.get(at).questions().stream()
-                    .filter(question ->
-                            question.line().isPresent() && question.line().getAsInt() >= base)
+                    .filter(question -> question.line().isPresent()
+                            ? question.line().getAsInt() >= base
+                            : questions.stream()
+                                    .noneMatch(known -> known.code() == question.code()
+                                            && known.words().equals(question.words())))
                     .map(question -> new Question(
                             question.code(),
                             OptionalInt.empty(),
+                            question.said(),
                             question.words(),
                             "%s: %s".formatted(name, question.text()),
                             question.choices()))
@@ -104,6 +108,7 @@ public final class Together {
                             finding.severity(),
                             finding.code(),
                             OptionalInt.empty(),
+                            finding.said(),
                             "%s: %s".formatted(Say.capital(name), finding.text()),
                             finding.remedies(),
                             finding.source()))

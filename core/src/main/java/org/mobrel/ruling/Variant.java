@@ -2,6 +2,7 @@ package org.mobrel.ruling;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.mobrel.method.Method;
 import org.mobrel.recipe.IngredientLine;
 
 /**
@@ -9,8 +10,13 @@ import org.mobrel.recipe.IngredientLine;
  *
  * @param name not blank
  * @param addIns the lines that only these jars hold
+ * @param method steps among them
  */
-public record Variant(String name, List<IngredientLine> addIns) {
+public record Variant(String name, List<IngredientLine> addIns, Method method) {
+
+    public Variant(String name, List<IngredientLine> addIns) {
+        this(name, addIns, Method.NONE);
+    }
 
     /** @throws IllegalArgumentException if the name is blank */
     public Variant {
@@ -24,6 +30,6 @@ public record Variant(String name, List<IngredientLine> addIns) {
     public Batch of(Batch base) {
         List<IngredientLine> lines = new ArrayList<>(base.lines());
         lines.addAll(addIns);
-        return base.withLines(lines);
+        return base.withLines(lines).with(base.method().plus(method));
     }
 }

@@ -248,7 +248,7 @@ class RulingProperties {
         Ruling ruling = RULINGS.rule(batch);
         for (Finding finding : ruling.findings()) {
             for (Remedy remedy : finding.remedies()) {
-                Batch mended = mending.apply(batch, finding.line(), remedy.edits());
+                Batch mended = mending.apply(batch, finding, remedy.edits());
                 boolean leavesOut = mended.lines().size() < batch.lines().size();
                 // A line that is gone has no findings; any other has fewer of that kind.
                 if (!remedy.edits().isEmpty() && !leavesOut) {

@@ -84,7 +84,8 @@ class Company {
                         List.of(jar),
                         load.longest().dish().altitude(),
                         load.canner().profile().gauge(),
-                        looked.kitchen().school()),
+                        looked.kitchen().school(),
+                        rulings.method(recipe.body().method(), lines, recipe.answers())),
                 List.of());
         return ruling.verdict() == Verdict.COVERED ? ruling.timing().map(timing -> timing.minutes()) : Optional.empty();
     }

@@ -69,7 +69,7 @@ final class DishPlanner {
                 ? used(dish, pot, headspace, keepBack, field)
                 : targeted(dish, pot, headspace, keepBack, field);
         List<Variant> variants = recipe.body().variants().stream()
-                .map(variant -> new Variant(variant.name(), rulings.read(variant.lines(), recipe.answers())))
+                .map(variant -> rulings.variant(variant.name(), variant.lines(), recipe.answers()))
                 .toList();
         List<JarCount> ruledOn = filling.jars().isEmpty()
                 ? kinds(dish, field).stream().map(kind -> kind.times(1)).toList()
@@ -81,7 +81,8 @@ final class DishPlanner {
                 ruledOn,
                 altitude,
                 canner.profile().gauge(),
-                kitchen.school());
+                kitchen.school(),
+                rulings.method(recipe.body().method(), lines, recipe.answers()));
         Ruling ruling = rulings.rule(batch, variants);
         return new Planned(
                 dish,

@@ -11,6 +11,7 @@ import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
 import org.mobrel.method.RequiredSteps;
 import org.mobrel.quantity.Altitude;
+import org.mobrel.recipe.IngredientLine;
 import org.mobrel.review.RecipeReview;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Ruling;
@@ -58,7 +59,7 @@ class RecipeRulings {
 
     private List<Variant> variants(RecipeDraft recipe) {
         return recipe.variants().stream()
-                .map(variant -> new Variant(variant.name(), rulings.read(variant.lines(), recipe.answers())))
+                .map(variant -> rulings.variant(variant.name(), variant.lines(), recipe.answers()))
                 .toList();
     }
 
@@ -70,14 +71,16 @@ class RecipeRulings {
                 .filter(known -> !known.isTooFarOff())
                 .findFirst()
                 .orElseGet(Gauge::weighted);
+        List<IngredientLine> lines = rulings.read(recipe.lines(), recipe.answers());
         return new Batch(
-                rulings.read(recipe.lines(), recipe.answers()),
+                lines,
                 recipe.pack(),
                 recipe.solidsShare(),
                 List.of(new JarCount(size, Mouth.REGULAR, 1)),
                 kitchen.altitude().orElseGet(() -> Altitude.ofFeet(0)),
                 gauge,
-                kitchen.school());
+                kitchen.school(),
+                rulings.method(recipe.method(), lines, recipe.answers()));
     }
 
     /** Everything there is to say of a draft as it stands on the page. */

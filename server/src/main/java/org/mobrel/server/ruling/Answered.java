@@ -11,9 +11,9 @@ import org.mobrel.recipe.QuestionCode;
 import org.mobrel.server.platform.BadField;
 
 /**
- * What a cook answered to a question of a line. It belongs to the line's words: where they change, the question is asked again.
+ * What a cook answered to a question of a line or a step. It belongs to the words: where they change, the question is asked again.
  *
- * @param line the line as it stands in the recipe
+ * @param line the line as it stands in the recipe; for a step the words in question
  * @param code the question, such as 'bones'
  * @param words the words in question
  * @param choice such as 'strained'

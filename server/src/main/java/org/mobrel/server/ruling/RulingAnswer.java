@@ -42,11 +42,17 @@ public record RulingAnswer(
     /**
      * Something to be answered before the batch is covered.
      *
-     * @param line the index of the line; null for a line of a variant
+     * @param line the index of the line; null for a line of a variant, and for a step
+     * @param step the index of the step it is about; null where it is about a line
      * @param words the words in question, to be given back with the answer
      */
     public record OpenQuestion(
-            String code, @Nullable Integer line, String words, String text, List<ChoiceAnswer> choices) {}
+            String code,
+            @Nullable Integer line,
+            @Nullable Integer step,
+            String words,
+            String text,
+            List<ChoiceAnswer> choices) {}
 
     /**
      * One way to answer, and the ruling it would give.
@@ -99,7 +105,7 @@ public record RulingAnswer(
         }
     }
 
-    /** @param to what the part (line, pack, solids-share, jar-size) becomes; null: the line is left out */
+    /** @param to what the part (line, step, pack, solids-share, jar-size) becomes; null: the line or the step is left out */
     public record EditAnswer(String part, @Nullable String to) {}
 
     /** What the batch would get with only this remedy carried out. */
@@ -116,10 +122,16 @@ public record RulingAnswer(
     /** The time without one line; null where the rest would be stopped. */
     public record WithoutAnswer(int line, @Nullable SizeMinutes minutesBySize) {}
 
+    /**
+     * @param step the index of the step it is about; null where it is about a line or the whole batch
+     * @param words what the step says
+     */
     public record FindingAnswer(
             String severity,
             String code,
             @Nullable Integer line,
+            @Nullable Integer step,
+            @Nullable String words,
             String text,
             List<RemedyAnswer> remedies,
             @Nullable String source) {}

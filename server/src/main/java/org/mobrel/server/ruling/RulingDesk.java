@@ -1,5 +1,6 @@
 package org.mobrel.server.ruling;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -9,11 +10,13 @@ import org.mobrel.canner.Gauge;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.foods.Pack;
 import org.mobrel.jars.JarCount;
+import org.mobrel.method.Method;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.GaugeError;
 import org.mobrel.recipe.Answer;
 import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.LineKind;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Mending;
@@ -58,6 +61,21 @@ public class RulingDesk {
         return readings.reader();
     }
 
+    /** The steps of a recipe, and those among its lines, with what was answered to their questions. */
+    public Method method(List<String> steps, List<IngredientLine> lines, List<Answered> answers) {
+        return Method.of(steps, lines, reader())
+                .answered(answers.stream()
+                        .map(Answered::toCore)
+                        .filter(answer -> !answer.words().isEmpty())
+                        .toList());
+    }
+
+    /** Some jars with lines of their own. */
+    public Variant variant(String name, List<String> lines, List<Answered> answers) {
+        List<IngredientLine> read = read(lines, answers);
+        return new Variant(name, read, method(List.of(), read, answers));
+    }
+
     public Rulings rulings() {
         return rulings;
     }
@@ -96,6 +114,15 @@ public class RulingDesk {
         return RulingWords.answer(ruling, List.of(), List.of(), List.of());
     }
 
+    /** A ruling, and how it is worded. */
+    record Ruled(Ruling ruling, RulingAnswer words) {}
+
+    /** For scripts, whose lines were read as the catalogue alone has them. */
+    Ruled plainAnswer(Batch batch) {
+        Ruling ruling = rulings.rule(batch);
+        return new Ruled(ruling, answer(batch, ruling, plain));
+    }
+
     RulingAnswer answer(RulingRequest request) {
         Batch batch = batch(request);
         return answer(batch, rulings.rule(batch), plain);
@@ -105,20 +132,43 @@ public class RulingDesk {
         if (request.lines().stream().allMatch(String::isBlank)) {
             throw new BadField("lines", "at least one ingredient line");
         }
+        List<IngredientLine> lines = answered(request);
         return new Batch(
-                answered(request),
+                lines,
                 pack(request.pack()),
                 Fraction.of(request.solidsShare() == null ? 0.5 : request.solidsShare()),
                 jars(request.jars()),
                 altitude(request),
                 gauge(request),
-                school(request.school()));
+                school(request.school()),
+                Method.of(List.of(), lines, plain).answered(toSteps(request.answers(), lines)));
+    }
+
+    /** What was answered to the questions of steps, those among the lines too. */
+    static List<Answer> toSteps(@Nullable List<RulingRequest.AnswerToLine> answers, List<IngredientLine> lines) {
+        return Objects.requireNonNullElse(answers, List.<RulingRequest.AnswerToLine>of()).stream()
+                .filter(answer ->
+                        answer.line() == null || lines.get(answer.line()).kind() == LineKind.STEP)
+                .map(answer -> new Answer(
+                        Answered.question(answer.code()),
+                        Objects.requireNonNullElse(answer.words(), ""),
+                        answer.choice()))
+                .toList();
     }
 
     private List<IngredientLine> answered(RulingRequest request) {
-        List<IngredientLine> lines = new ArrayList<>(plain.readAll(request.lines()));
+        return answered(request.lines(), request.answers());
+    }
+
+    /** Lines as the catalogue alone reads them, with what was answered to their questions. */
+    List<IngredientLine> answered(List<String> texts, @Nullable List<RulingRequest.AnswerToLine> answers) {
+        List<IngredientLine> lines = new ArrayList<>(plain.readAll(texts));
         for (RulingRequest.AnswerToLine answer :
-                Objects.requireNonNullElse(request.answers(), List.<RulingRequest.AnswerToLine>of())) {
+                Objects.requireNonNullElse(answers, List.<RulingRequest.AnswerToLine>of())) {
+            Answered.question(answer.code());
+            if (answer.line() == null) {
+                continue;
+            }
             if (answer.line() < 0 || answer.line() >= lines.size()) {
                 throw new BadField("answers", "there is no line %d".formatted(answer.line()));
             }
@@ -169,26 +219,31 @@ public class RulingDesk {
     }
 
     private static Altitude altitude(RulingRequest request) {
-        if ((request.altitudeFt() == null) == (request.altitudeM() == null)) {
+        return altitude(request.altitudeFt(), request.altitudeM());
+    }
+
+    /** @throws BadField unless one of both is given, and somebody could cook there */
+    public static Altitude altitude(@Nullable Double feet, @Nullable Double metres) {
+        if ((feet == null) == (metres == null)) {
             throw new BadField("altitudeFt", "either altitudeFt or altitudeM");
         }
         try {
-            return request.altitudeFt() != null
-                    ? Altitude.ofFeet(request.altitudeFt())
-                    : Altitude.ofMetres(request.altitudeM() == null ? 0 : request.altitudeM());
+            return feet != null ? Altitude.ofFeet(feet) : Altitude.ofMetres(metres == null ? 0 : metres);
         } catch (IllegalArgumentException nowhere) {
-            throw new BadField(
-                    request.altitudeFt() != null ? "altitudeFt" : "altitudeM", "nobody cooks at that altitude");
+            throw new BadField(feet != null ? "altitudeFt" : "altitudeM", "nobody cooks at that altitude");
         }
     }
 
     private static Gauge gauge(RulingRequest request) {
-        GaugeKind kind = GaugeKind.ofCode(request.gauge())
-                .orElseThrow(() -> new BadField("gauge", "\"" + request.gauge() + "\" is not dial or weighted"));
+        return gauge(request.gauge(), request.gaugeErrorPsi());
+    }
+
+    /** @throws BadField if there is no such gauge, or none can be so far off */
+    public static Gauge gauge(String code, @Nullable BigDecimal errorPsi) {
+        GaugeKind kind = GaugeKind.ofCode(code)
+                .orElseThrow(() -> new BadField("gauge", "\"" + code + "\" is not dial or weighted"));
         try {
-            return new Gauge(
-                    kind,
-                    request.gaugeErrorPsi() == null ? GaugeError.NONE : GaugeError.ofPsi(request.gaugeErrorPsi()));
+            return new Gauge(kind, errorPsi == null ? GaugeError.NONE : GaugeError.ofPsi(errorPsi));
         } catch (IllegalArgumentException absurd) {
             throw new BadField("gaugeErrorPsi", "not a difference a dial can have");
         }

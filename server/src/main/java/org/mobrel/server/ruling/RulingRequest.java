@@ -29,13 +29,15 @@ public record RulingRequest(
         @Size(max = 200, message = "200 at most") @Valid @Nullable List<@NotNull AnswerToLine> answers) {
 
     /**
-     * The answer to a question of a line.
+     * The answer to a question of a line or a step.
      *
-     * @param line its index
+     * @param line the index of the line; null for a step
+     * @param step the index of the step; null for a line
      * @param words the words in question; without them it answers every question of the code
      */
     public record AnswerToLine(
-            @NotNull(message = "the index of the line") Integer line,
+            @Nullable Integer line,
+            @Nullable Integer step,
             @NotNull(message = "the question it answers") String code,
             @Nullable String words,
             @NotNull(message = "what was chosen") String choice) {}

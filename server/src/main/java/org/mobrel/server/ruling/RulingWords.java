@@ -67,6 +67,7 @@ final class RulingWords {
         return new RulingAnswer.OpenQuestion(
                 question.code().code(),
                 question.line().isPresent() ? question.line().getAsInt() : null,
+                or(question.said().filter(said -> question.line().isEmpty()).map(Finding.Said::step)),
                 question.words(),
                 question.text(),
                 question.choices().stream()
@@ -147,6 +148,8 @@ final class RulingWords {
                 finding.severity().code(),
                 finding.code(),
                 finding.line().isPresent() ? finding.line().getAsInt() : null,
+                or(finding.said().map(Finding.Said::step)),
+                or(finding.said().map(Finding.Said::words)),
                 finding.text(),
                 IntStream.range(0, finding.remedies().size())
                         .mapToObj(index -> remedy(

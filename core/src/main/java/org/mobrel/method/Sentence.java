@@ -1,0 +1,91 @@
+package org.mobrel.method;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.mobrel.recipe.PlainText;
+
+/**
+ * One sentence of a step.
+ *
+ * @param step the index of its step, from 0
+ * @param text as typed
+ * @param plain for patterns
+ * @param serving whether it says what is done when the jar is opened
+ */
+public record Sentence(int step, String text, String plain, boolean serving) {
+
+    private static final Pattern ENDS = Pattern.compile("(?<=[.!?;])\\s+(?=[\\p{Lu}\\d\"“(])|(?<=[!?;])\\s+|\\R+");
+
+    /** Words of serving, wherever in the sentence they stand. */
+    private static final Pattern SERVING = Pattern.compile(
+            "\\b(?:(?:just |right )?before (?:serving|eating|you eat|you serve)|(?:at|when|for|until|upon|after) serving(?: time)?"
+                    + "|to serve(?! \\d)|at (?:the )?table|(?:when|after|once|as|on|upon|before) (?:you(?:'re| are| have|'ve)? |it is |the jars? (?:is|are) )?(?:ready to )?open(?:ed|ing)?"
+                    + "|when (?:you )?(?:reheat(?:ing|ed)?|eat(?:ing)?|serve|come to eat|use)|when re-?heated|if you want .{0,40}when)\\b");
+    /** Words that open a sentence about serving. */
+    private static final Pattern SERVE = Pattern.compile(
+            "^\\W*(?:serv(?:e|ing)\\b|reheat\\b(?!.*\\b(?:fill|ladle|jars?)\\b)|to (?:eat|use)\\b|garnish\\b|open (?:a|the|each) jar\\b)");
+    /** A sentence that fills or processes is about canning, whatever else it says. */
+    private static final Pattern CANNING = Pattern.compile(
+            "\\b(?:fill|ladle|pack)\\w*\\b.{0,60}\\bjars?\\b|\\bbefore (?:filling|canning|processing|it goes|you (?:can|fill))\\b|\\bcanner\\b|\\binto (?:the |each |hot |clean )*jars?\\b");
+
+    /** The sentences of the steps in their order; what follows a sentence about serving in its step is about serving too. */
+    static List<Sentence> of(List<String> steps) {
+        List<Sentence> all = new ArrayList<>();
+        for (int step = 0; step < steps.size(); step++) {
+            boolean serving = false;
+            for (String text : parts(steps.get(step))) {
+                String plain = PlainText.of(text);
+                boolean canning = CANNING.matcher(plain).find();
+                serving = !canning
+                        && (serving
+                                || SERVING.matcher(plain).find()
+                                || SERVE.matcher(plain).find());
+                all.add(new Sentence(step, text.strip(), plain, serving));
+            }
+        }
+        return all;
+    }
+
+    private static List<String> parts(String step) {
+        return ENDS.splitAsStream(step.strip()).filter(part -> !part.isBlank()).toList();
+    }
+
+    private static final Pattern CLAUSES = Pattern.compile("[,;:()]|\\b(?:and|but|then)\\b");
+    private static final Pattern DENIED = Pattern.compile(
+            "(?:\\b(?:do not|don't|dont|does not|doesn't|never|no need to|needn't|not to|without|avoid|instead of|rather than|not|no|skip)\\b)(?!\\s+(?:only|just|forget|fail|neglect|skip|omit))(?:\\s+[\\w'-]+){0,3}\\s*$");
+
+    /** Whether the sentence says it, and does not deny it. */
+    boolean says(Pattern what) {
+        Matcher found = what.matcher(plain);
+        while (found.find()) {
+            if (!isDenied(found.start())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether what begins at an index is said not to be done, within its own clause. */
+    boolean isDenied(int at) {
+        int from = clauseStart(at);
+        return DENIED.matcher(plain.substring(from, at)).find();
+    }
+
+    /** The clause around an index. */
+    String clause(int at) {
+        Matcher ends = CLAUSES.matcher(plain);
+        int end = ends.find(at) ? ends.start() : plain.length();
+        return plain.substring(clauseStart(at), Math.max(at, end));
+    }
+
+    private int clauseStart(int at) {
+        int from = 0;
+        Matcher starts = CLAUSES.matcher(plain);
+        while (starts.find() && starts.end() <= at) {
+            from = starts.end();
+        }
+        return from;
+    }
+}

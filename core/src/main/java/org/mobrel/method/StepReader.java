@@ -1,0 +1,317 @@
+package org.mobrel.method;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.StoppedIngredient;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.quantity.Length;
+import org.mobrel.recipe.LineReader;
+import org.mobrel.recipe.Mention;
+import org.mobrel.recipe.PlainText;
+
+/** Reads what the sentences of a method say. What is done when a jar is opened says nothing about the jar. */
+final class StepReader {
+
+    private static final Pattern MINUTES = Pattern.compile("\\b(\\d+)(?: ?(?:-|to) ?(\\d+))? ?(?:minutes?|mins?)\\b");
+    private static final Pattern HOURS =
+            Pattern.compile("\\b(\\d+)(?: 1/2)?(?: ?(?:-|to|or) ?(\\d+))?(?: 1/2)? ?(?:hours?|hrs?|h)\\b");
+    private static final Fraction THIRD = Fraction.of(1.0 / 3);
+    private static final Fraction TWO_THIRDS = Fraction.of(2.0 / 3);
+    private static final Fraction FULL = Fraction.of(1);
+
+    private final LineReader reader;
+
+    StepReader(LineReader reader) {
+        this.reader = reader;
+    }
+
+    List<Saying> read(List<Sentence> sentences) {
+        List<Saying> sayings = new ArrayList<>();
+        boolean processed = false;
+        boolean heated = false;
+        for (int at = 0; at < sentences.size(); at++) {
+            Sentence sentence = sentences.get(at);
+            if (sentence.serving()) {
+                continue;
+            }
+            List<LineReader.Named> named = reader.named(sentence.text());
+            spoils(sentence, named, sayings);
+            packs(sentence, next(sentences, at), named, heated, sayings);
+            beans(sentences, at, named, sayings);
+            cuts(sentence, named, sayings);
+            vents(sentence, sayings);
+            cools(sentence, named, processed, sayings);
+            work(sentence, named, sayings);
+            StatedProcess.in(sentence.text())
+                    .forEach(stated -> sayings.add(new Saying.States(quote(sentence), stated)));
+            processed |= sentence.says(StepPhrases.PROCESSES);
+            heated |= sentence.says(StepPhrases.HEATS);
+        }
+        return sayings;
+    }
+
+    private static Optional<Sentence> next(List<Sentence> sentences, int at) {
+        return at + 1 < sentences.size() ? Optional.of(sentences.get(at + 1)) : Optional.empty();
+    }
+
+    private static Saying.Quote quote(Sentence sentence) {
+        return new Saying.Quote(sentence.step(), sentence.text());
+    }
+
+    /** What makes it thick or smooth, and what may not go in at all. */
+    private void spoils(Sentence sentence, List<LineReader.Named> named, List<Saying> sayings) {
+        if (sentence.says(StepPhrases.PUREES)) {
+            sayings.add(new Saying.Purees(quote(sentence)));
+        }
+        if (sentence.says(StepPhrases.THICKENS)) {
+            sayings.add(new Saying.Thickens(quote(sentence)));
+        }
+        for (LineReader.Named one : named) {
+            int at = sentence.plain().indexOf(PlainText.of(one.words()));
+            String clause = at < 0 ? sentence.plain() : sentence.clause(at);
+            boolean there = (at < 0 || !sentence.isDenied(at))
+                    && !StepPhrases.TAKES_AWAY.matcher(clause).find()
+                    && !StepPhrases.COMPARES.matcher(clause).find();
+            if (!there) {
+                continue;
+            }
+            Optional<StoppedIngredient> stop = one.mention().stop();
+            if (stop.isPresent() && !isSaidOfTheWork(stop.get(), one.words(), sayings)) {
+                sayings.add(new Saying.AddsStopped(quote(sentence), stop.get(), one.words()));
+            } else if (one.mention()
+                    .food()
+                    .filter(food -> food.kind().isSolid())
+                    .isPresent()) {
+                sayings.add(new Saying.Names(quote(sentence), one.mention(), one.words()));
+            }
+        }
+    }
+
+    /** A dish, a puree or a coating is named by what is done, and that has a saying of its own. */
+    private static boolean isSaidOfTheWork(StoppedIngredient stop, String words, List<Saying> sayings) {
+        if (StepPhrases.OF_THE_WORK.matcher(words).matches()) {
+            return true;
+        }
+        return switch (stop.code()) {
+            case "puree", "dry-beans", "unpeeled" -> true;
+            case "thickener" ->
+                stop.remedies().isEmpty()
+                        || stop.group().startsWith("bought")
+                        || sayings.stream().anyMatch(Saying.Thickens.class::isInstance);
+            default -> false;
+        };
+    }
+
+    private void packs(
+            Sentence sentence,
+            Optional<Sentence> next,
+            List<LineReader.Named> named,
+            boolean heated,
+            List<Saying> sayings) {
+        boolean raw = sentence.says(StepPhrases.RAW);
+        boolean filling = sentence.says(StepPhrases.FILLING);
+        boolean solids = named.stream().anyMatch(one -> one.mention().foods().stream()
+                        .anyMatch(food -> food.kind().isSolid()))
+                || StepPhrases.SOLIDS.matcher(sentence.plain()).find();
+        // Nothing was heated, food goes into the jars, and boiling water over it: a raw pack, whatever it is called.
+        boolean rawWithoutTheWord = filling
+                && solids
+                && !heated
+                && !sentence.says(StepPhrases.HEATS)
+                && (StepPhrases.POURS_BOILING.matcher(sentence.plain()).find()
+                        || next.filter(one -> StepPhrases.POURS_BOILING
+                                                .matcher(one.plain())
+                                                .find()
+                                        && !one.says(StepPhrases.HEATS))
+                                .isPresent());
+        if (raw || rawWithoutTheWord) {
+            sayings.add(new Saying.PacksRaw(quote(sentence)));
+        } else if (sentence.says(StepPhrases.HOT)) {
+            sayings.add(new Saying.PacksHot(quote(sentence)));
+        }
+        if (filling) {
+            share(sentence, solids).ifPresent(share -> sayings.add(new Saying.Fills(quote(sentence), share)));
+        }
+    }
+
+    private static Optional<Fraction> share(Sentence sentence, boolean solids) {
+        Matcher percent = StepPhrases.PERCENT.matcher(sentence.plain());
+        if (percent.find()) {
+            int value = Integer.parseInt(percent.group(1));
+            return value >= 10 && value <= 100 ? Optional.of(Fraction.of(value / 100.0)) : Optional.empty();
+        }
+        if (sentence.says(StepPhrases.THREE_QUARTERS)) {
+            return Optional.of(Fraction.THREE_QUARTERS);
+        }
+        if (sentence.says(StepPhrases.TWO_THIRDS)) {
+            return Optional.of(TWO_THIRDS);
+        }
+        if (sentence.says(StepPhrases.HALF)) {
+            return Optional.of(Fraction.HALF);
+        }
+        if (sentence.says(StepPhrases.THIRD)) {
+            return Optional.of(THIRD);
+        }
+        boolean liquidOnly = StepPhrases.LIQUID.matcher(sentence.plain()).find() && !solids;
+        boolean bands = StepPhrases.BANDS.matcher(sentence.plain()).find();
+        if (sentence.says(StepPhrases.FULL) && !liquidOnly && !bands) {
+            return Optional.of(FULL);
+        }
+        boolean upToHeadspace = sentence.says(StepPhrases.TO_THE_HEADSPACE)
+                && solids
+                && !StepPhrases.LIQUID.matcher(sentence.plain()).find();
+        return upToHeadspace ? Optional.of(FULL) : Optional.empty();
+    }
+
+    private void beans(List<Sentence> sentences, int at, List<LineReader.Named> named, List<Saying> sayings) {
+        Sentence sentence = sentences.get(at);
+        boolean otherFood = named.stream()
+                .map(LineReader.Named::mention)
+                .anyMatch(mention -> mention.stop()
+                                .filter(stop -> !stop.code().equals("dry-beans"))
+                                .isPresent()
+                        || mention.foods().stream().anyMatch(food -> food.kind().isSolid() && !food.isDriedBeans()));
+        boolean beans = StepPhrases.BEANS.matcher(sentence.plain()).find()
+                || named.stream().flatMap(one -> one.mention().foods().stream()).anyMatch(Food::isDriedBeans);
+        if (sentence.says(StepPhrases.DRY_BEANS)
+                || StepPhrases.NO_SOAK.matcher(sentence.plain()).find() && !otherFood) {
+            sayings.add(new Saying.DryBeans(quote(sentence)));
+            return;
+        }
+        boolean quick = isQuickSoak(sentences, at);
+        if (sentence.says(StepPhrases.SOAK) && (beans || !otherFood) || quick) {
+            sayings.add(new Saying.Soaks(quote(sentence), quick ? Saying.Soak.QUICK : soak(sentence)));
+        }
+        if (!beans || quick) {
+            return;
+        }
+        if (StepPhrases.NO_BOIL.matcher(sentence.plain()).find()) {
+            sayings.add(new Saying.BoilsBeans(quote(sentence), 0));
+        } else if (sentence.says(StepPhrases.COOKS) && !otherFood) {
+            minutes(sentence.plain())
+                    .filter(minutes -> minutes < 30 || sentence.says(StepPhrases.BOILS))
+                    .ifPresent(minutes -> sayings.add(new Saying.BoilsBeans(quote(sentence), minutes)));
+        }
+    }
+
+    private static boolean isQuickSoak(List<Sentence> sentences, int at) {
+        Sentence sentence = sentences.get(at);
+        if (sentence.says(StepPhrases.QUICK_SOAK)) {
+            return true;
+        }
+        if (!sentence.says(StepPhrases.BOILS_TWO_MINUTES)) {
+            return false;
+        }
+        return StepPhrases.RESTS_AN_HOUR.matcher(sentence.plain()).find()
+                || next(sentences, at)
+                        .filter(one ->
+                                StepPhrases.RESTS_AN_HOUR.matcher(one.plain()).find())
+                        .isPresent();
+    }
+
+    private static Saying.Soak soak(Sentence sentence) {
+        if (StepPhrases.OVERNIGHT.matcher(sentence.plain()).find()) {
+            return Saying.Soak.OVERNIGHT;
+        }
+        Matcher hours = HOURS.matcher(sentence.plain());
+        if (hours.find()) {
+            int most = Integer.parseInt(hours.group(2) == null ? hours.group(1) : hours.group(2));
+            return most >= 12 ? Saying.Soak.OVERNIGHT : Saying.Soak.SHORT;
+        }
+        return minutes(sentence.plain()).isPresent() ? Saying.Soak.SHORT : Saying.Soak.SOME;
+    }
+
+    /** The longest time a sentence names; of a range its upper end. */
+    private static Optional<Integer> minutes(String plain) {
+        Matcher hours = HOURS.matcher(plain);
+        Matcher minutes = MINUTES.matcher(plain);
+        Optional<Integer> most = Optional.empty();
+        while (hours.find()) {
+            int value = 60 * Integer.parseInt(hours.group(2) == null ? hours.group(1) : hours.group(2));
+            most = Optional.of(Math.max(value, most.orElse(0)));
+        }
+        while (minutes.find()) {
+            int value = Integer.parseInt(minutes.group(2) == null ? minutes.group(1) : minutes.group(2));
+            most = Optional.of(Math.max(value, most.orElse(0)));
+        }
+        return most;
+    }
+
+    private void cuts(Sentence sentence, List<LineReader.Named> named, List<Saying> sayings) {
+        List<Mention> foods = named.stream()
+                .map(LineReader.Named::mention)
+                .filter(mention ->
+                        mention.food().filter(food -> food.kind().isSolid()).isPresent())
+                .toList();
+        if (StepPhrases.SKINS_ON.matcher(sentence.plain()).find()) {
+            sayings.add(new Saying.Unpeeled(quote(sentence), foods));
+        }
+        if (!sentence.says(StepPhrases.CUTS)
+                || StepPhrases.ABOUT_JARS.matcher(sentence.plain()).find()) {
+            return;
+        }
+        Optional<Length> largest = reader.pieces(sentence.text());
+        List<String> shapes = largest.isPresent()
+                        || StepPhrases.SMALL.matcher(sentence.plain()).find()
+                ? List.of()
+                : StepPhrases.SHAPES
+                        .matcher(sentence.plain())
+                        .results()
+                        .map(shape -> shape.group(1))
+                        .distinct()
+                        .toList();
+        if (largest.isPresent() || !shapes.isEmpty()) {
+            sayings.add(new Saying.Cuts(quote(sentence), foods, largest, shapes));
+        }
+    }
+
+    private static void vents(Sentence sentence, List<Saying> sayings) {
+        Matcher time = StepPhrases.SHORT_VENT_TIME.matcher(sentence.plain());
+        boolean brief = false;
+        while (time.find()) {
+            for (int group = 1; group < time.groupCount(); group += 2) {
+                if (time.group(group) != null) {
+                    brief |= time.group(group + 1).equals("sec") || Integer.parseInt(time.group(group)) < 10;
+                }
+            }
+        }
+        if (brief || StepPhrases.NO_VENT.matcher(sentence.plain()).find()) {
+            sayings.add(new Saying.ShortVent(quote(sentence)));
+        }
+    }
+
+    private static void cools(
+            Sentence sentence, List<LineReader.Named> named, boolean processed, List<Saying> sayings) {
+        boolean food = named.stream().anyMatch(one -> one.mention().foods().stream()
+                .anyMatch(known -> known.kind().isSolid()));
+        if (sentence.says(StepPhrases.FORCED_COOLING) && (processed || !food)
+                || processed && !food && sentence.says(StepPhrases.COLD_WATER)) {
+            sayings.add(new Saying.ForcedCooling(quote(sentence)));
+        }
+    }
+
+    private static void work(Sentence sentence, List<LineReader.Named> named, List<Saying> sayings) {
+        if (sentence.says(StepPhrases.CHILLS)) {
+            boolean night = StepPhrases.OVERNIGHT.matcher(sentence.plain()).find();
+            sayings.add(new Saying.Takes(
+                    quote(sentence),
+                    Saying.Work.CHILL,
+                    night ? 480 : minutes(sentence.plain()).orElse(480)));
+            return;
+        }
+        Optional<Integer> minutes = minutes(sentence.plain()).filter(value -> value >= 10 && value <= 24 * 60);
+        if (minutes.isEmpty() || sentence.says(StepPhrases.PROCESSES)) {
+            return;
+        }
+        if (sentence.says(StepPhrases.ROASTS)) {
+            sayings.add(new Saying.Takes(quote(sentence), Saying.Work.ROAST, minutes.get()));
+        } else if (sentence.says(StepPhrases.SIMMERS)
+                && !StepPhrases.BEANS.matcher(sentence.plain()).find()) {
+            sayings.add(new Saying.Takes(quote(sentence), Saying.Work.SIMMER, minutes.get()));
+        }
+    }
+}

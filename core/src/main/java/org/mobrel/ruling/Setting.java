@@ -1,0 +1,123 @@
+package org.mobrel.ruling;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.Pack;
+import org.mobrel.jars.Headspace;
+import org.mobrel.jars.JarSize;
+import org.mobrel.jars.JarTable;
+import org.mobrel.jars.Mouth;
+import org.mobrel.method.Method;
+import org.mobrel.method.Saying;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.quantity.Volume;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.Portion;
+import org.mobrel.recipe.Portions;
+
+/**
+ * How a recipe is packed and how full its jars are, as far as its own words say so. What they say beyond the tables is not set but asked.
+ *
+ * @param from what set the pack or the share, if anything did
+ */
+public record Setting(Pack pack, Fraction share, From from) {
+
+    private static final Pattern JAR =
+            Pattern.compile("\\b(half[- ]pint|pint|quart)s?\\b(?! (?:of|stock|broth|water))");
+
+    /** Where a setting comes from. */
+    public enum From {
+        DEFAULT("default"),
+        /** The cups for each jar add up. */
+        AMOUNTS("amounts"),
+        STEPS("steps"),
+        REQUEST("request");
+
+        private final String code;
+
+        From(String code) {
+            this.code = code;
+        }
+
+        public String code() {
+            return code;
+        }
+    }
+
+    /**
+     * @param pack what the cook set; empty: what the recipe says, or hot
+     * @param share likewise; or half
+     * @param jar the jars of the batch, where an amount is 'for each jar' and names no size
+     */
+    public static Setting of(
+            List<IngredientLine> lines,
+            Method method,
+            Optional<Pack> pack,
+            Optional<Fraction> share,
+            JarSize jar,
+            Catalogue catalogue,
+            JarTable jars) {
+        Contents contents = Contents.of(lines, Pack.HOT, Fraction.HALF);
+        boolean saidRaw = method.first(Saying.PacksRaw.class).isPresent();
+        boolean plainRaw = saidRaw && !contents.isMixture() && hasRawRow(contents, catalogue);
+        boolean saidHot = !saidRaw && method.first(Saying.PacksHot.class).isPresent();
+        Pack set = pack.orElse(plainRaw ? Pack.RAW : Pack.HOT);
+        OptionalDouble amounts = perJar(lines, set, jar, jars);
+        // Plain raw meat is packed to the top and makes its own juice (source: the rows' own directions).
+        Optional<Fraction> said = plainRaw
+                ? Optional.of(Fraction.of(1))
+                : method.saidShare().filter(one -> !one.isMoreThan(Fraction.THREE_QUARTERS) || !contents.isMixture());
+        Optional<Fraction> counted = amounts.isPresent()
+                ? Optional.of(Fraction.of(Math.max(0.1, Math.min(1, amounts.getAsDouble()))))
+                : Optional.empty();
+        From from;
+        if (share.isPresent() || pack.isPresent() && said.isEmpty() && counted.isEmpty()) {
+            from = From.REQUEST;
+        } else if (said.isPresent() || plainRaw || saidHot && counted.isEmpty()) {
+            from = From.STEPS;
+        } else {
+            from = counted.isPresent() ? From.AMOUNTS : From.DEFAULT;
+        }
+        return new Setting(set, share.or(() -> said).or(() -> counted).orElse(Fraction.HALF), from);
+    }
+
+    private static boolean hasRawRow(Contents contents, Catalogue catalogue) {
+        return !contents.solids().isEmpty()
+                && contents.solids().stream()
+                        .map(Food::processRow)
+                        .allMatch(row -> row.isPresent()
+                                && catalogue.row(row.get(), Pack.RAW).isPresent());
+    }
+
+    /** The share of a jar that the solids counted for each jar fill; empty where none is counted so. */
+    public static OptionalDouble perJar(List<IngredientLine> lines, Pack pack, JarSize jar, JarTable jars) {
+        double share = 0;
+        boolean any = false;
+        for (IngredientLine line : lines) {
+            boolean solid = line.foods().stream().anyMatch(food -> food.kind().isSolid());
+            Optional<Portion> portion = line.isPerJar() && solid ? Portions.of(line, pack) : Optional.empty();
+            Optional<Volume> fill = jars.fill(sizeOf(line).orElse(jar), Mouth.REGULAR, Headspace.ONE_INCH);
+            if (portion.isPresent() && fill.isPresent()) {
+                any = true;
+                share += portion.get().bulk().dividedBy(fill.get());
+            }
+        }
+        return any ? OptionalDouble.of(share) : OptionalDouble.empty();
+    }
+
+    /** 'Per quart' names its jar; 'in each jar' does not. */
+    public static Optional<JarSize> sizeOf(IngredientLine line) {
+        Matcher jar = JAR.matcher(line.rest().toLowerCase(Locale.ROOT));
+        Optional<JarSize> last = Optional.empty();
+        while (jar.find()) {
+            last = JarSize.ofCode(jar.group(1).replace(' ', '-'));
+        }
+        return last;
+    }
+}

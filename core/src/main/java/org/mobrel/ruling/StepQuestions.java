@@ -1,0 +1,298 @@
+package org.mobrel.ruling;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.mobrel.finding.Finding;
+import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.Pack;
+import org.mobrel.foods.TestedProcess;
+import org.mobrel.jars.JarSize;
+import org.mobrel.method.Method;
+import org.mobrel.method.Saying;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.quantity.Minutes;
+import org.mobrel.recipe.Choice;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.QuestionCode;
+import org.mobrel.recipe.State;
+
+/** What the steps say otherwise than it is set, and what they name that no line lists. */
+final class StepQuestions {
+
+    /** Shares closer than this are the same; a cook fills by eye. */
+    private static final double BY_EYE = 0.05;
+
+    /** Names for what is already in the pot. */
+    private static final Set<String> IN_THE_POT = Set.of(
+            "meat",
+            "meats",
+            "vegetable",
+            "vegetables",
+            "veg",
+            "veggies",
+            "greens",
+            "bones",
+            "poultry",
+            "fish",
+            "beans",
+            "peas");
+
+    private StepQuestions() {}
+
+    static List<Question> of(Examined batch) {
+        Method method = batch.batch().method();
+        if (method.sayings().isEmpty()) {
+            return List.of();
+        }
+        return Stream.of(
+                        pack(batch, method),
+                        fill(batch, method),
+                        soak(batch, method),
+                        boil(batch, method),
+                        pieces(batch, method),
+                        unlisted(batch, method))
+                .flatMap(found -> found)
+                .filter(question ->
+                        method.answer(question.code(), question.words()).isEmpty())
+                .toList();
+    }
+
+    /** The pack that the steps say, where it is not the one that is set. */
+    static Optional<Saying> otherPack(Batch batch) {
+        Method method = batch.method();
+        Optional<Saying.PacksRaw> raw = method.first(Saying.PacksRaw.class);
+        if (batch.pack() == Pack.HOT) {
+            return raw.map(Saying.class::cast);
+        }
+        return raw.isPresent()
+                ? Optional.empty()
+                : method.first(Saying.PacksHot.class).map(Saying.class::cast);
+    }
+
+    private static Stream<Question> pack(Examined batch, Method method) {
+        return otherPack(batch.batch()).stream()
+                .map(said -> asked(
+                        batch,
+                        said,
+                        QuestionCode.PACK_SAYS_OTHERWISE,
+                        said instanceof Saying.PacksRaw
+                                ? "This step packs the jars raw; the recipe is set to a hot pack. Which is it?"
+                                : "This step packs the jars hot; the recipe is set to a raw pack. Which is it?",
+                        batch.batch().pack() == Pack.HOT ? "Boiled first, packed hot" : "Packed raw",
+                        batch.batch().pack() == Pack.HOT ? "Packed raw" : "Boiled first, packed hot"));
+    }
+
+    /** A fuller jar than the one that is set; a mixture's share is what the tables go by. */
+    static Optional<Saying.Fills> fuller(Batch batch) {
+        boolean mixture = Contents.of(batch).isMixture();
+        return batch.method()
+                .fills()
+                .filter(said ->
+                        mixture && said.share().value() > batch.solidsShare().value() + BY_EYE);
+    }
+
+    private static Stream<Question> fill(Examined batch, Method method) {
+        return fuller(batch.batch()).stream()
+                .map(said -> asked(
+                        batch,
+                        said,
+                        QuestionCode.FILL_SAYS_OTHERWISE,
+                        "This step fills the jars fuller than is set: %s of solids, not %s. Which is it?"
+                                .formatted(
+                                        share(said.share()), share(batch.batch().solidsShare())),
+                        Say.capital(share(batch.batch().solidsShare())) + " of solids, then broth",
+                        Say.capital(share(said.share())) + " of solids"));
+    }
+
+    /** A share in words: 'half', 'two thirds', '60 %'. */
+    static String share(Fraction share) {
+        int percent = (int) Math.round(share.value() * 100);
+        return switch (percent) {
+            case 33 -> "a third";
+            case 50 -> "half";
+            case 67 -> "two thirds";
+            case 75 -> "three quarters";
+            case 100 -> "a jar full";
+            default -> percent + " %";
+        };
+    }
+
+    private static Stream<Question> soak(Examined batch, Method method) {
+        return method.soak().stream()
+                .filter(said -> said.soak() == Saying.Soak.SHORT && StepRules.hasBeans(batch))
+                .map(said -> asked(
+                        batch,
+                        said,
+                        QuestionCode.SOAK_SAYS_OTHERWISE,
+                        "The tested process soaks 12 to 18 hours, or boils 2 minutes and rests an hour. How will you soak?",
+                        "12 to 18 hours, or the quick way",
+                        "As the step says"));
+    }
+
+    private static Stream<Question> boil(Examined batch, Method method) {
+        List<Saying.BoilsBeans> all = method.all(Saying.BoilsBeans.class);
+        if (!StepRules.hasBeans(batch) || all.stream().anyMatch(said -> said.minutes() >= 30)) {
+            return Stream.empty();
+        }
+        return all.stream()
+                .limit(1)
+                .map(said -> asked(
+                        batch,
+                        said,
+                        QuestionCode.BOIL_SAYS_OTHERWISE,
+                        "The tested process boils soaked beans 30 minutes before they go into the jars. How long will you?",
+                        "30 minutes",
+                        "As the step says"));
+    }
+
+    private static Stream<Question> pieces(Examined batch, Method method) {
+        return method.all(Saying.Cuts.class).stream()
+                .filter(said -> said.largest().isEmpty() && !isSizedElsewhere(batch, method, said))
+                .flatMap(said -> StepRules.rowFor(batch, said).stream().map(row -> pieces(batch, said, row)));
+    }
+
+    private static Question pieces(Examined batch, Saying.Cuts said, TestedProcess row) {
+        return question(
+                batch,
+                said,
+                QuestionCode.PIECE_SIZE,
+                "How large are the pieces?",
+                List.of(
+                        new Choice(Choice.UP_TO_TESTED, "As tested: " + row.form()),
+                        new Choice(Choice.LARGER, "Larger")));
+    }
+
+    /** A line or another step that gives the size settles it. */
+    private static boolean isSizedElsewhere(Examined batch, Method method, Saying.Cuts said) {
+        boolean inStep = method.all(Saying.Cuts.class).stream()
+                .anyMatch(other -> other.largest().isPresent()
+                        && (other.foods().isEmpty() || other.foods().stream().anyMatch(said.foods()::contains)));
+        List<Integer> lines = StepRules.linesOf(batch, said.foods()).toList();
+        boolean inLines = !lines.isEmpty()
+                && lines.stream()
+                        .map(batch::line)
+                        .allMatch(line -> line.largestPiece().isPresent()
+                                || line.is(State.CUT)
+                                || !line.shapes().isEmpty()
+                                || line.foods().stream()
+                                        .noneMatch(food -> food.has(org.mobrel.foods.FoodTrait.SIZE_ASKED)));
+        return inStep || inLines;
+    }
+
+    /** A food that goes into the pot in a step and stands in no line could ask for more time than all that do. */
+    private static Stream<Question> unlisted(Examined batch, Method method) {
+        List<String> seen = new ArrayList<>();
+        return method.all(Saying.Names.class).stream()
+                .filter(said -> isUnlisted(batch, said) && couldMatter(batch, said))
+                .filter(said -> seen.add(said.food().phrase())
+                        && seen.indexOf(said.food().phrase()) == seen.size() - 1)
+                .map(said -> question(
+                        batch,
+                        said,
+                        QuestionCode.NOT_UNDERSTOOD,
+                        "This step speaks of %s, which no line lists. Does it go into the jar?".formatted(said.words()),
+                        List.of(
+                                new Choice(Choice.ONLY_A_DESCRIPTION, "No, it is only mentioned"),
+                                new Choice(
+                                        Choice.LIST_IT,
+                                        "Yes, list " + said.food().phrase()))));
+    }
+
+    private static boolean isUnlisted(Examined batch, Saying.Names said) {
+        Set<Food> listed = batch.lines().stream()
+                .flatMap(ruled -> ruled.line().mentions().stream())
+                .flatMap(mention -> mention.foods().stream())
+                .collect(Collectors.toSet());
+        if (said.food().foods().stream().allMatch(listed::contains)
+                || IN_THE_POT.contains(said.words().toLowerCase(Locale.ROOT))) {
+            return false;
+        }
+        List<String> words = words(said.words());
+        return batch.lines().stream()
+                .map(LineRuling::line)
+                .filter(line -> !line.mentions().isEmpty())
+                .map(line -> words(line.text()))
+                .noneMatch(line -> words.stream().anyMatch(line::contains));
+    }
+
+    private static List<String> words(String text) {
+        return Stream.of(text.toLowerCase(Locale.ROOT).split("[^\\p{L}]+"))
+                .filter(word -> word.length() > 2)
+                .map(word -> word.replaceAll("(?:oes|ies|es|s)$", ""))
+                .toList();
+    }
+
+    private static boolean couldMatter(Examined batch, Saying.Names said) {
+        IngredientLine line = batch.reader().read(said.food().phrase());
+        if (line.foods().stream()
+                .anyMatch(food -> food.kind() == FoodKind.ROOT || food.isSeafood() || food.isCuredMeat())) {
+            return true;
+        }
+        LineRuling ruled = new LineTimes(batch.reader().catalogue()).of(line, batch.contents());
+        for (JarSize size : List.of(JarSize.PINT, JarSize.QUART)) {
+            Optional<Minutes> its = ruled.minutesFor(size);
+            Optional<Minutes> now =
+                    Optional.ofNullable(batch.choices().get(size)).map(Clockwork.Chosen::minutes);
+            if (its.isPresent() && now.isPresent() && its.get().compareTo(now.get()) > 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static Question asked(
+            Examined batch, Saying said, QuestionCode code, String text, String asSet, String asSaid) {
+        return question(
+                batch,
+                said,
+                code,
+                text,
+                List.of(new Choice(Choice.AS_SET, asSet), new Choice(Choice.AS_THE_STEP_SAYS, asSaid)));
+    }
+
+    private static Question question(
+            Examined batch, Saying said, QuestionCode code, String text, List<Choice> choices) {
+        Saying.Quote quote = said.quote();
+        OptionalInt line = StepRules.lineOf(batch, quote);
+        return new Question(
+                code,
+                line,
+                Optional.of(new Finding.Said(quote.step(), quote.words())),
+                quote.words(),
+                text,
+                choices.stream().map(Question.Option::of).toList());
+    }
+
+    /** The batch as the answers to the questions of its steps have it. */
+    static Batch settled(Batch batch) {
+        Method method = batch.method();
+        if (method.answers().isEmpty()) {
+            return batch;
+        }
+        Batch settled = batch;
+        Optional<Saying> pack = otherPack(batch);
+        if (pack.filter(said -> isAsTheStepSays(method, QuestionCode.PACK_SAYS_OTHERWISE, said))
+                .isPresent()) {
+            settled = settled.with(batch.pack() == Pack.HOT ? Pack.RAW : Pack.HOT);
+        }
+        Optional<Saying.Fills> fill = fuller(batch);
+        if (fill.filter(said -> isAsTheStepSays(method, QuestionCode.FILL_SAYS_OTHERWISE, said))
+                .isPresent()) {
+            settled = settled.with(fill.orElseThrow().share());
+        }
+        return settled;
+    }
+
+    private static boolean isAsTheStepSays(Method method, QuestionCode code, Saying said) {
+        return method.answer(code, said.quote().words())
+                .filter(Choice.AS_THE_STEP_SAYS::equals)
+                .isPresent();
+    }
+}

@@ -1,0 +1,22 @@
+package org.mobrel.server.ruling;
+
+import jakarta.validation.Valid;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class RecipeReadingController {
+
+    private final RecipeReadingDesk desk;
+
+    RecipeReadingController(RecipeReadingDesk desk) {
+        this.desk = desk;
+    }
+
+    /** What a page holds, what its steps say, and the ruling on it; nothing is kept. */
+    @PostMapping("/api/recipe-reading")
+    RecipeReading.PageAnswer read(@Valid @RequestBody RecipeReading.PageRequest request) {
+        return desk.read(request);
+    }
+}

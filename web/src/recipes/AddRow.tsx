@@ -1,8 +1,9 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 
 interface Props {
   readonly first: boolean;
-  readonly onAdd: (lines: readonly string[]) => void;
+  /** A line that was typed; it goes where it belongs. */
+  readonly onAdd: (line: string) => Promise<void>;
   /** Takes a whole page of text, to be parted into ingredients and method. */
   readonly onPage: (text: string) => void;
 }
@@ -10,15 +11,15 @@ interface Props {
 /** The last row: type a line and press Enter, or paste a whole recipe. */
 export function AddRow({ first, onAdd, onPage }: Props) {
   const [text, setText] = useState("");
+  // One after the other: a line's place may hang on those before it.
+  const typed = useRef(Promise.resolve());
   const add = (all: string) => {
-    const lines = all
-      .split(/\r?\n/)
-      .map((line) => line.trim())
-      .filter(Boolean);
-    if (lines.length > 0) {
-      onAdd(lines);
-    }
     setText("");
+    if (all.trim().includes("\n")) {
+      onPage(all);
+    } else if (all.trim()) {
+      typed.current = typed.current.then(() => onAdd(all.trim()));
+    }
   };
   return (
     <div className="px-5 py-3">

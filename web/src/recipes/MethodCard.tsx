@@ -1,4 +1,4 @@
-import { Check, Plus, X } from "lucide-react";
+import { Check, CircleSlash, Plus, X } from "lucide-react";
 import { useState } from "react";
 import type { Schemas } from "@/api/client";
 import { Button, Card } from "@/kit";
@@ -6,11 +6,17 @@ import { Button, Card } from "@/kit";
 interface Props {
   readonly method: readonly string[];
   readonly steps: readonly Schemas["StepAnswer"][];
+  /** Indexes of the steps that something stands against. */
+  readonly stopped: readonly number[];
+  /** What the recipe states of its process, held against the ruling. */
+  readonly remarks: readonly Schemas["StatedRemarkAnswer"][];
+  /** Sentences about what is done when a jar is opened. */
+  readonly openingNotes: readonly string[];
   readonly onChange: (method: readonly string[]) => void;
 }
 
 /** The cook's own steps, and those that the tested rows demand: which are there and which are lacking. */
-export function MethodCard({ method, steps, onChange }: Props) {
+export function MethodCard({ method, steps, stopped, remarks, openingNotes, onChange }: Props) {
   const lacking = steps.filter((step) => step.said === "nowhere");
   const there = steps.filter((step) => step.said !== "nowhere");
   return (
@@ -19,9 +25,19 @@ export function MethodCard({ method, steps, onChange }: Props) {
       <ol className="mt-1" aria-label="Your steps">
         {method.map((step, index) => (
           <li key={index} className="flex items-start gap-2 border-b border-line py-1">
-            <span className="w-6 pt-1.5 text-right font-bold text-soft">{index + 1}</span>
+            {stopped.includes(index) ? (
+              <CircleSlash
+                size={20}
+                className="mt-2 ml-1 w-5 shrink-0 text-brick"
+                aria-label={`Step ${index + 1} stops this`}
+              />
+            ) : (
+              <span className="w-6 pt-1.5 text-right font-bold text-soft">
+                {isNote(step) ? "" : method.slice(0, index + 1).filter((each) => !isNote(each)).length}
+              </span>
+            )}
             <textarea
-              className="field-sizing-content w-full flex-1 resize-none rounded-md bg-transparent py-1.5 leading-snug"
+              className={`field-sizing-content w-full flex-1 resize-none rounded-md py-1.5 leading-snug ${stopped.includes(index) ? "bg-brick-wash px-2" : "bg-transparent"}`}
               aria-label={`Step ${index + 1}`}
               rows={1}
               value={step}
@@ -31,6 +47,11 @@ export function MethodCard({ method, steps, onChange }: Props) {
                 )
               }
             />
+            {openingNotes.some((note) => step.includes(note)) && (
+              <span className="mt-1.5 shrink-0 rounded-md bg-steam px-2 py-0.5 text-[0.85rem] text-soft">
+                when opened
+              </span>
+            )}
             <button
               type="button"
               className="btn btn-ghost h-10 min-h-10 w-10 px-0 text-soft"
@@ -42,6 +63,11 @@ export function MethodCard({ method, steps, onChange }: Props) {
           </li>
         ))}
       </ol>
+      {remarks.map((remark) => (
+        <p key={remark.text} className="mt-2 rounded-field bg-steam px-4 py-2 text-[0.95rem]">
+          {remark.text}
+        </p>
+      ))}
       <AddStep onAdd={(step) => onChange([...method, step])} />
       {lacking.length > 0 && (
         <div className="mt-3">
@@ -86,6 +112,11 @@ export function MethodCard({ method, steps, onChange }: Props) {
       )}
     </Card>
   );
+}
+
+/** Remarks, yields and stated times are kept among the steps, and are none. */
+function isNote(step: string): boolean {
+  return step.startsWith("Note:");
 }
 
 /** A step that is there needs no more than a word. */

@@ -1,4 +1,5 @@
-import { Choice } from "@/kit";
+import type { Schemas } from "@/api/client";
+import { Button, Choice } from "@/kit";
 import type { Draft } from "./useDraft";
 
 const SHARES = [
@@ -11,11 +12,19 @@ const SHARES = [
 interface PackProps {
   readonly draft: Draft;
   readonly change: (part: Partial<Draft>) => void;
+  /** How the recipe's own words pack it. */
+  readonly said: Schemas["SaidAnswer"] | undefined;
 }
 
 /** How the food goes into the jars. */
-export function PackChoices({ draft, change }: PackProps) {
-  const known = SHARES.some((option) => Number(option.value) === draft.solidsShare);
+export function PackChoices({ draft, change, said }: PackProps) {
+  // Two thirds come as 0.67 or as 0.666667, a full jar as anything from 0.95.
+  const set = SHARES.find((option) =>
+    option.value === "0.95"
+      ? draft.solidsShare >= 0.95
+      : Math.abs(Number(option.value) - draft.solidsShare) < 0.01,
+  );
+  const known = set !== undefined;
   // A share that was saved otherwise stays in the list as it is.
   const shares = known
     ? SHARES
@@ -33,11 +42,37 @@ export function PackChoices({ draft, change }: PackProps) {
       />
       <Choice
         label="Solids in the jar"
-        value={String(draft.solidsShare)}
+        value={set?.value ?? String(draft.solidsShare)}
         options={shares}
         onChange={(share) => change({ solidsShare: Number(share) })}
       />
+      <Said draft={draft} said={said} change={change} />
     </div>
+  );
+}
+
+/** Where the setting comes from, and a tap to take what the recipe itself says. */
+function Said({ draft, said, change }: PackProps) {
+  if (!said || said.from === "default" || said.from === "request") {
+    return null;
+  }
+  const words = said.from === "amounts" ? "The amounts for each jar add up to" : "The steps say";
+  const share = `${Math.round(said.solidsShare * 100)} % solids`;
+  const same = Math.abs(said.solidsShare - draft.solidsShare) < 0.02 && said.pack === draft.pack;
+  return (
+    <p className="flex basis-full flex-wrap items-center gap-3 text-[0.95rem] text-soft">
+      {words} {said.pack === "raw" ? "packed raw, " : ""}
+      {share}
+      {same ? "; so it is set." : "."}
+      {!same && (
+        <Button
+          size="small"
+          onClick={() => change({ solidsShare: said.solidsShare, pack: said.pack === "raw" ? "raw" : "hot" })}
+        >
+          Set it so
+        </Button>
+      )}
+    </p>
   );
 }
 

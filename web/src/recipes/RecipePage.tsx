@@ -6,10 +6,12 @@ import {
   AnswerCard,
   AskStrip,
   type Edit,
+  type Finding,
   FindingNote,
   type GivenAnswer,
   Ladder,
   longestFirst,
+  type OpenQuestion,
   useLook,
 } from "@/ruling";
 import { useForgetAnswer } from "@/tables";
@@ -24,7 +26,8 @@ import { LineRow } from "./LineRow";
 import { MethodCard } from "./MethodCard";
 import { NotesCard } from "./NotesCard";
 import { FreeToChange, PackChoices } from "./PackChoices";
-import { pastePage } from "./pastePage";
+import { PageLook } from "./PageLook";
+import { fromParts, type PageRead, readLine, readPage } from "./page";
 import { QuestionsCard } from "./QuestionsCard";
 import { RecipeActions } from "./RecipeActions";
 import { Tags } from "./Tags";
@@ -32,6 +35,7 @@ import { useDraft } from "./useDraft";
 import { asDraft, type Recipe, useRecipe } from "./useRecipes";
 import { VariantsCard } from "./VariantsCard";
 import { VersionsCard } from "./VersionsCard";
+import { WaitingDraft } from "./WaitingDraft";
 
 /** A recipe and its ruling, which follows every edit. Without an id it is a new one. */
 export function RecipePage({ id }: { readonly id: number | undefined }) {
@@ -49,8 +53,11 @@ export function RecipePage({ id }: { readonly id: number | undefined }) {
 
 function Editor({ id, recipe }: { readonly id: number | undefined; readonly recipe: Recipe | undefined }) {
   const saved = useMemo(() => (recipe ? asDraft(recipe) : undefined), [recipe]);
-  const { draft, dirty, change, undo, forget } = useDraft(id, saved);
+  const { draft, dirty, change, undo, forget, waiting } = useDraft(id, saved);
   const [size, setSize] = useState<"quart" | "pint">("quart");
+  const [page, setPage] = useState<Extract<PageRead, { kind: "look" }> | undefined>();
+  const latest = useRef(draft);
+  latest.current = draft;
   const [correcting, setCorrecting] = useState<number | undefined>();
   const kitchen = useKitchen();
   const look = useLook({
@@ -71,11 +78,13 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
   // An answer that is older than the page names lines by places that may be others' now.
   const isOf = (line: number | null | undefined) =>
     line == null || ruling?.lines[line]?.text === draft.lines[line];
-  const carryOut = (edits: readonly Edit[], line: number | null | undefined) => {
-    if (!isOf(line)) {
+  const isOfStep = ({ step, words }: Finding) =>
+    step == null || (draft.method[step]?.includes(words ?? "") ?? false);
+  const carryOut = (edits: readonly Edit[], finding: Finding) => {
+    if (!isOf(finding.line) || !isOfStep(finding)) {
       return;
     }
-    const next = applied(edits, line ?? undefined, { draft, size });
+    const next = applied(edits, finding, { draft, size });
     change(next.draft);
     setSize(next.size);
   };
@@ -88,7 +97,10 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
     }
     forgetAnswer.mutate({ code: given.code, words: given.words, line });
   };
-  const whole = ruling?.findings.filter((finding) => finding.line == null) ?? [];
+  // What stops it stands above what is left to the cook's judgement.
+  const whole = (ruling?.findings.filter((finding) => finding.line == null) ?? []).sort(
+    (one, other) => Number(other.severity === "stop") - Number(one.severity === "stop"),
+  );
 
   return (
     <Place
@@ -111,7 +123,9 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
           <span>
             {recipe
               ? `Version ${recipe.version}, saved ${formatDate(recipe.savedAt)}${dirty ? " · changed since" : ""}`
-              : "Not saved yet: it needs a name and one line"}
+              : draft.title !== "" && draft.lines.length > 0
+                ? "Not saved yet"
+                : "Not saved yet: it needs a name and one line"}
           </span>
           <Tags tags={draft.tags} onChange={(tags) => change({ tags })} />
         </span>
@@ -119,107 +133,144 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
       actions={<RecipeActions id={id} draft={draft} dirty={dirty} undo={undo} forget={forget} />}
     >
       <ProblemNote error={look.error ?? kitchen.error} retry={() => look.refetch()} />
+      {waiting.draft && <WaitingDraft waiting={waiting.draft} onTake={waiting.take} onDrop={waiting.drop} />}
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="flex min-w-0 flex-col gap-4">
-          <Card label="Ingredients" className="p-0!">
-            <div className="flex flex-wrap items-center justify-between gap-3 border-b border-line px-5 py-3">
-              <h2 className="text-lg font-bold">What is in it, and how long each needs</h2>
-              <Choice
-                hideLabel
-                label="Jar size shown"
-                value={size}
-                options={[
-                  { value: "quart", text: "Quarts" },
-                  { value: "pint", text: "Pints" },
-                ]}
-                onChange={setSize}
-              />
-            </div>
-            <AskStrip
-              asked={[
-                ...(ruling?.questions ?? []).map((question) => ({
-                  text: question.line == null ? undefined : ruling?.lines[question.line]?.text,
-                  question,
-                })),
-                ...(shown?.variants ?? []).flatMap((variant) => variant.questions),
-              ]}
-              onAnswer={({ text, question: { code, words } }, choice) => {
-                if (text !== undefined) {
-                  const answer = { line: text, code, words, choice: choice.code };
-                  change({ answers: withAnswer(draft.answers, answer) });
-                }
+          {page && (
+            <PageLook
+              parts={page.parts}
+              onUse={(parts) => {
+                change({ ...page.part, ...fromParts(parts, draft) });
+                setPage(undefined);
               }}
+              onClose={() => setPage(undefined)}
             />
-            <Ladder
-              ruling={ruling}
-              size={size}
-              order={order.order}
-              below={(index, answer) =>
-                correcting === index &&
-                answer && (
-                  <Correction
-                    key={answer.text}
-                    line={draft.lines[index] ?? ""}
-                    answer={answer}
-                    onChange={(text) => setLine(index, text)}
-                    onClose={() => {
-                      setCorrecting(undefined);
-                      order.hold(false);
-                    }}
-                  />
-                )
-              }
-              onRemedy={(remedy, finding) => carryOut(remedy.edits, finding.line)}
-            >
-              {(index, answer) => (
-                <LineRow
-                  text={draft.lines[index] ?? ""}
-                  answer={answer}
-                  onEditing={(editing) => order.hold(editing || correcting !== undefined)}
-                  correcting={correcting === index}
-                  onCorrect={() => {
-                    const open = correcting === index ? undefined : index;
-                    setCorrecting(open);
-                    order.hold(open !== undefined);
-                  }}
-                  onChange={(text) => setLine(index, text)}
-                  onRemove={() => setLine(index, undefined)}
-                  onAskAgain={(given) => askAgain(index, given)}
-                />
-              )}
-            </Ladder>
-            <AddRow
-              first={draft.lines.length === 0}
-              onAdd={(lines) => change({ lines: [...draft.lines, ...lines] })}
-              onPage={(text) => void pastePage(text, draft, change)}
-            />
-            <PackChoices draft={draft} change={change} />
-            <FreeToChange />
-          </Card>
-          {shown && (
+          )}
+          {!page && (
             <>
-              <MethodCard
-                method={draft.method}
-                steps={ruling?.verdict === "stop" ? [] : shown.steps}
-                onChange={(method) => change({ method })}
-              />
-              <VariantsCard
-                variants={draft.variants}
-                answers={shown.variants}
-                onChange={(variants) => change({ variants })}
-              />
+              <Card label="Ingredients" className="p-0!">
+                <div className="flex flex-wrap items-center justify-between gap-3 border-b border-line px-5 py-3">
+                  <h2 className="text-lg font-bold">What is in it, and how long each needs</h2>
+                  <Choice
+                    hideLabel
+                    label="Jar size shown"
+                    value={size}
+                    options={[
+                      { value: "quart", text: "Quarts" },
+                      { value: "pint", text: "Pints" },
+                    ]}
+                    onChange={setSize}
+                  />
+                </div>
+                <AskStrip
+                  asked={[
+                    ...(ruling?.questions ?? []).map((question) => ({
+                      text: question.line == null ? quoteOf(question) : ruling?.lines[question.line]?.text,
+                      question,
+                    })),
+                    ...(shown?.variants ?? []).flatMap((variant) => variant.questions),
+                  ]}
+                  onAnswer={({ text, question: { code, words } }, choice) => {
+                    if (choice.edits.length > 0) {
+                      // An answer that sets something in the recipe is kept there; a line of it is one more ingredient.
+                      const added = choice.edits.flatMap((edit) =>
+                        edit.part === "line" && edit.to != null ? [edit.to] : [],
+                      );
+                      change({
+                        ...applied(choice.edits, {}, { draft, size }).draft,
+                        lines: [...draft.lines, ...added],
+                      });
+                    } else if (text !== undefined) {
+                      const answer = { line: text, code, words, choice: choice.code };
+                      change({ answers: withAnswer(draft.answers, answer) });
+                    }
+                  }}
+                />
+                <Ladder
+                  ruling={ruling}
+                  size={size}
+                  order={order.order}
+                  below={(index, answer) =>
+                    correcting === index &&
+                    answer && (
+                      <Correction
+                        key={answer.text}
+                        line={draft.lines[index] ?? ""}
+                        answer={answer}
+                        onChange={(text) => setLine(index, text)}
+                        onClose={() => {
+                          setCorrecting(undefined);
+                          order.hold(false);
+                        }}
+                      />
+                    )
+                  }
+                  onRemedy={(remedy, finding) => carryOut(remedy.edits, finding)}
+                >
+                  {(index, answer) => (
+                    <LineRow
+                      text={draft.lines[index] ?? ""}
+                      answer={answer}
+                      onEditing={(editing) => order.hold(editing || correcting !== undefined)}
+                      correcting={correcting === index}
+                      onCorrect={() => {
+                        const open = correcting === index ? undefined : index;
+                        setCorrecting(open);
+                        order.hold(open !== undefined);
+                      }}
+                      onChange={(text) => setLine(index, text)}
+                      onRemove={() => setLine(index, undefined)}
+                      onAskAgain={(given) => askAgain(index, given)}
+                    />
+                  )}
+                </Ladder>
+                <AddRow
+                  first={draft.lines.length === 0}
+                  onAdd={async (line) => {
+                    const placed = await readLine(line);
+                    change(placed(latest.current));
+                  }}
+                  onPage={async (text) => {
+                    const read = await readPage(text, latest.current);
+                    if (read.kind === "look") {
+                      setPage(read);
+                    } else {
+                      change({ lines: [...latest.current.lines, ...read.lines] });
+                    }
+                  }}
+                />
+                <PackChoices draft={draft} change={change} said={shown?.said} />
+                <FreeToChange />
+              </Card>
+              {shown && (
+                <>
+                  <MethodCard
+                    method={draft.method}
+                    steps={ruling?.verdict === "stop" ? [] : shown.steps}
+                    stopped={(ruling?.findings ?? []).flatMap((finding) => finding.step ?? [])}
+                    remarks={shown.remarks}
+                    openingNotes={shown.openingNotes}
+                    onChange={(method) => change({ method })}
+                  />
+                  <VariantsCard
+                    variants={draft.variants}
+                    answers={shown.variants}
+                    onChange={(variants) => change({ variants })}
+                  />
+                </>
+              )}
             </>
           )}
         </div>
         <div className="flex flex-col gap-4" aria-live="polite">
-          {shown && ruling && kitchen.data ? (
+          {shown && ruling && kitchen.data && !page ? (
             <>
               <AnswerCard ruling={ruling} size={size} kitchen={kitchen.data} />
               {whole.map((finding) => (
                 <FindingNote
-                  key={finding.code + finding.text}
+                  key={`${finding.code}/${finding.step}/${finding.words}/${finding.text}`}
                   finding={finding}
-                  onRemedy={(remedy) => carryOut(remedy.edits, undefined)}
+                  onRemedy={(remedy) => carryOut(remedy.edits, finding)}
                 />
               ))}
               {recipe && <JudgementCard recipe={recipe} ruling={ruling} dirty={dirty} />}
@@ -260,6 +311,11 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
       </div>
     </Place>
   );
+}
+
+/** The words of a step that a question is about. */
+function quoteOf(question: OpenQuestion): string | undefined {
+  return question.step == null ? undefined : question.words;
 }
 
 /** Rows do not jump while a line is being typed; they settle, the longest first, when it is done. */

@@ -13,13 +13,13 @@ const page: OnPage = {
 };
 
 test("a line is rewritten where it stands, and only that line", () => {
-  const mended = applied([{ part: "line", to: "3 lb beef in 1-inch cubes" }], 1, page);
+  const mended = applied([{ part: "line", to: "3 lb beef in 1-inch cubes" }], { line: 1 }, page);
   expect(mended.draft.lines).toEqual(["2 lb carrots", "3 lb beef in 1-inch cubes"]);
   expect({ ...mended.draft, lines: page.draft.lines }).toEqual(page.draft);
 });
 
 test("a line without a new text is left out", () => {
-  expect(applied([{ part: "line" }], 0, page).draft.lines).toEqual(["3 lb beef in 2-inch cubes"]);
+  expect(applied([{ part: "line" }], { line: 0 }, page).draft.lines).toEqual(["3 lb beef in 2-inch cubes"]);
   expect(withLine(["a", "b"], 1, null)).toEqual(["a"]);
   expect(withLine(["a", "b"], 5, "c")).toEqual(["a", "b"]);
 });
@@ -30,7 +30,7 @@ test("a remedy of two edits changes both, one after the other", () => {
       { part: "pack", to: "hot" },
       { part: "solids-share", to: "0.5" },
     ],
-    undefined,
+    {},
     page,
   );
   expect(mended.draft.pack).toBe("hot");
@@ -38,14 +38,22 @@ test("a remedy of two edits changes both, one after the other", () => {
   expect(mended.draft.lines).toBe(page.draft.lines);
 });
 
+test("a step's remedy changes that step, or takes it out", () => {
+  const cooked = { ...page, draft: { ...page.draft, method: ["Boil.", "Blend until smooth."] } };
+  const later = { part: "step", to: "When you open the jar: blend until smooth." };
+  expect(applied([later], { step: 1 }, cooked).draft.method).toEqual(["Boil.", later.to]);
+  expect(applied([{ part: "step" }], { step: 1 }, cooked).draft.method).toEqual(["Boil."]);
+  expect(applied([later], {}, cooked)).toEqual(cooked);
+});
+
 test("smaller jars change what is looked at and nothing of the recipe", () => {
-  const mended = applied([{ part: "jar-size", to: "pint" }], undefined, page);
+  const mended = applied([{ part: "jar-size", to: "pint" }], {}, page);
   expect(mended).toEqual({ draft: page.draft, size: "pint" });
 });
 
 test("an edit of a line that is not named, or of a part nobody knows, changes nothing", () => {
-  expect(applied([{ part: "line", to: "x" }], undefined, page)).toEqual(page);
-  expect(applied([{ part: "altitude", to: "0" }], 0, page)).toEqual(page);
+  expect(applied([{ part: "line", to: "x" }], {}, page)).toEqual(page);
+  expect(applied([{ part: "altitude", to: "0" }], { line: 0 }, page)).toEqual(page);
 });
 
 test("an answer takes the place of an earlier one to the same question, and of no other", () => {

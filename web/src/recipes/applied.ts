@@ -8,15 +8,26 @@ export interface OnPage {
 }
 
 /** The page with a remedy's edits made; they are the server's own, nothing is decided here. */
-export function applied(edits: readonly Edit[], line: number | undefined, page: OnPage): OnPage {
-  return edits.reduce((now, edit) => one(edit, line, now), page);
+export function applied(edits: readonly Edit[], at: At, page: OnPage): OnPage {
+  return edits.reduce((now, edit) => one(edit, at, now), page);
 }
 
-function one(edit: Edit, line: number | undefined, { draft, size }: OnPage): OnPage {
+/** What a remedy is about: a line, a step, or neither. */
+export interface At {
+  readonly line?: number | null | undefined;
+  readonly step?: number | null | undefined;
+}
+
+function one(edit: Edit, { line, step }: At, { draft, size }: OnPage): OnPage {
   switch (edit.part) {
+    case "step":
+      return {
+        draft: step == null ? draft : { ...draft, method: withLine(draft.method, step, edit.to) },
+        size,
+      };
     case "line":
       return {
-        draft: line === undefined ? draft : { ...draft, lines: withLine(draft.lines, line, edit.to) },
+        draft: line == null ? draft : { ...draft, lines: withLine(draft.lines, line, edit.to) },
         size,
       };
     case "pack":

@@ -51,6 +51,35 @@ function kept(id: number | undefined): Draft | undefined {
 /** Puts a draft where the recipe page of that id finds it. */
 export function keepDraft(id: number | undefined, draft: Draft) {
   localStorage.setItem(key(id), JSON.stringify(draft));
+  if (id === undefined) {
+    sessionStorage.setItem(OPEN, "yes");
+  }
+}
+
+/** While the page of a new recipe is open in this window; a reload finds it set, another visit does not. */
+const OPEN = "mobrel.draft.new.open";
+const WAITING = "mobrel.draft.new.waiting";
+
+/** A new recipe begins empty: what an earlier visit left unsaved waits beside it. */
+function begun(id: number | undefined): Draft | undefined {
+  if (id !== undefined || sessionStorage.getItem(OPEN) === "yes") {
+    return kept(id);
+  }
+  const left = kept(undefined);
+  if (left && (left.lines.length > 0 || left.title !== "")) {
+    localStorage.setItem(WAITING, JSON.stringify(left));
+  }
+  localStorage.removeItem(key(undefined));
+  return undefined;
+}
+
+function waitingDraft(): Draft | undefined {
+  try {
+    const text = localStorage.getItem(WAITING);
+    return text ? { ...EMPTY_DRAFT, ...(JSON.parse(text) as Partial<Draft>) } : undefined;
+  } catch {
+    return undefined;
+  }
 }
 
 /**
@@ -58,7 +87,8 @@ export function keepDraft(id: number | undefined, draft: Draft) {
  * reload, a flat battery or a server that is away loses nothing.
  */
 export function useDraft(id: number | undefined, saved: Draft | undefined) {
-  const [draft, setDraft] = useState<Draft | undefined>(() => kept(id));
+  const [draft, setDraft] = useState<Draft | undefined>(() => begun(id));
+  const [left, setLeft] = useState<Draft | undefined>(() => (id === undefined ? waitingDraft() : undefined));
   const earlier = useRef<Draft[]>([]);
   const current = draft ?? saved ?? EMPTY_DRAFT;
 
@@ -92,8 +122,27 @@ export function useDraft(id: number | undefined, saved: Draft | undefined) {
     }
   }, [draft, id]);
 
+  useEffect(() => {
+    if (id !== undefined) {
+      return;
+    }
+    sessionStorage.setItem(OPEN, "yes");
+    return () => sessionStorage.removeItem(OPEN);
+  }, [id]);
+
+  const drop = useCallback(() => {
+    localStorage.removeItem(WAITING);
+    setLeft(undefined);
+  }, []);
+  const take = useCallback(() => {
+    if (left) {
+      change(left);
+    }
+    drop();
+  }, [left, change, drop]);
+
   const dirty = draft !== undefined && (!saved || !same(draft, saved));
-  return { draft: current, dirty, change, undo, forget };
+  return { draft: current, dirty, change, undo, forget, waiting: { draft: left, take, drop } };
 }
 
 function same(one: Draft, other: Draft): boolean {

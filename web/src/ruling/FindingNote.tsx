@@ -23,14 +23,17 @@ export function FindingNote({ finding, onRemedy }: Props) {
         ) : (
           <Hand size={18} className="mt-0.5 shrink-0 text-mustard" aria-label="Your own judgement" />
         )}
-        <span>{finding.text}</span>
+        <span>
+          {finding.words != null && <q className="block font-normal italic">{finding.words}</q>}
+          {finding.text}
+        </span>
       </p>
       <ul className="mt-1.5 ml-6.5 flex flex-wrap items-center gap-x-3 gap-y-2">
         {taps.map((remedy) => (
           <li key={remedy.text}>
             <Button
               size="small"
-              className="h-auto py-1.5 text-left"
+              className="h-auto flex-wrap py-1.5 text-left"
               // After the first of two clicks another remedy may lie under the finger.
               onClick={(event) => event.detail < 2 && onRemedy?.(remedy, finding)}
             >

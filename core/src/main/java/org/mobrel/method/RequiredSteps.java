@@ -1,14 +1,16 @@
 package org.mobrel.method;
 
+import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.mobrel.finding.Source;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.Pack;
+import org.mobrel.quantity.Fraction;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.State;
 import org.mobrel.tables.Row;
@@ -20,6 +22,10 @@ public final class RequiredSteps {
     private static final Set<String> COLUMNS =
             Set.of("code", "when", "foods", "where", "pack", "text", "words", "said_by", "not_for", "source");
     private static final String EVERY_FOOD = "*";
+    private static final String SOAK = "soak";
+    private static final String BOIL_BEANS = "boil-beans";
+    private static final String FILL = "fill-half";
+    private static final double BY_EYE = 0.05;
 
     /** Where a step belongs. */
     private enum Where {
@@ -97,9 +103,12 @@ public final class RequiredSteps {
                 .collect(Collectors.toUnmodifiableSet());
     }
 
-    /** The demanded steps in the order of the table, each with where the recipe says it. */
-    public List<RequiredStep> of(List<IngredientLine> lines, Pack pack, List<String> method) {
-        String said = String.join(" \n ", method).toLowerCase(Locale.ROOT);
+    /**
+     * The demanded steps in the order of the table, each with where the recipe says it.
+     *
+     * @param share how full of solids the jars are set to be; the step of filling says so
+     */
+    public List<RequiredStep> of(List<IngredientLine> lines, Pack pack, Fraction share, Method method) {
         boolean soup = lines.stream()
                         .flatMap(line -> line.foods().stream())
                         .filter(food -> food.kind().isSolid())
@@ -109,11 +118,12 @@ public final class RequiredSteps {
         return demands.stream()
                 .filter(demand -> demand.packs().contains(pack))
                 .filter(demand -> demand.where() == Where.ANY || (demand.where() == Where.SOUP) == soup)
-                .flatMap(demand -> step(demand, lines, said).stream())
+                .flatMap(demand -> step(demand, lines, share, method).stream())
                 .toList();
     }
 
-    private static Optional<RequiredStep> step(Demand demand, List<IngredientLine> lines, String method) {
+    private static Optional<RequiredStep> step(
+            Demand demand, List<IngredientLine> lines, Fraction share, Method method) {
         boolean forAll = demand.foods().contains(EVERY_FOOD);
         List<Integer> mine = IntStream.range(0, lines.size())
                 .filter(index -> demand.isFor(lines.get(index)))
@@ -125,15 +135,61 @@ public final class RequiredSteps {
         boolean inLines = !mine.isEmpty()
                 && mine.stream().allMatch(index -> demand.saidBy().stream()
                         .anyMatch(state -> lines.get(index).is(state)));
-        boolean inMethod = demand.words().stream().anyMatch(method::contains);
+        boolean inMethod = !isContradicted(demand, method, share) && isSaid(demand, method);
         return Optional.of(new RequiredStep(
                 demand.code(),
                 demand.when(),
-                demand.text(),
+                text(demand, share),
                 demand.source(),
                 mine,
                 inLines
                         ? RequiredStep.Said.IN_LINE
                         : inMethod ? RequiredStep.Said.IN_METHOD : RequiredStep.Said.NOWHERE));
+    }
+
+    private static boolean isSaid(Demand demand, Method method) {
+        return switch (demand.code()) {
+            case SOAK ->
+                method.soak().filter(said -> said.soak() != Saying.Soak.SHORT).isPresent();
+            case BOIL_BEANS ->
+                method.all(Saying.BoilsBeans.class).stream().anyMatch(said -> said.minutes() >= 30)
+                        || says(demand, method);
+            case FILL -> method.saidShare().isPresent();
+            default -> says(demand, method);
+        };
+    }
+
+    private static boolean says(Demand demand, Method method) {
+        return demand.words().stream()
+                .anyMatch(words -> method.says(sentence -> Arrays.stream(words.split(" \\+ "))
+                        .allMatch(word -> sentence.says(Pattern.compile("\\b" + Pattern.quote(word.strip()))))));
+    }
+
+    /** Six hours are no soak, ten minutes no boil, and two thirds no half. */
+    private static boolean isContradicted(Demand demand, Method method, Fraction share) {
+        return switch (demand.code()) {
+            case SOAK -> !method.all(Saying.DryBeans.class).isEmpty();
+            case FILL ->
+                method.saidShare()
+                        .filter(said -> Math.abs(said.value() - share.value()) > BY_EYE)
+                        .isPresent();
+            default -> false;
+        };
+    }
+
+    private static String text(Demand demand, Fraction share) {
+        return demand.code().equals(FILL) && Math.abs(share.value() - 0.5) > BY_EYE
+                ? demand.text().replace("half way", words(share))
+                : demand.text();
+    }
+
+    private static String words(Fraction share) {
+        int percent = (int) Math.round(share.value() * 100);
+        return switch (percent) {
+            case 33 -> "a third of the way";
+            case 67 -> "two thirds of the way";
+            case 75 -> "three quarters of the way";
+            default -> percent + " % of the way";
+        };
     }
 }

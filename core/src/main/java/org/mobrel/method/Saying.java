@@ -24,6 +24,13 @@ public sealed interface Saying {
      */
     record Quote(int step, String words) {
 
+        /** What an answer to a question about it is remembered by. */
+        public String key() {
+            return words.length() <= LONGEST_KEY ? words : words.substring(0, LONGEST_KEY);
+        }
+
+        private static final int LONGEST_KEY = 300;
+
         Quote behind(int steps) {
             return new Quote(step + steps, words);
         }

@@ -18,6 +18,9 @@ public record Sentence(int step, String text, String plain, boolean serving) {
 
     private static final Pattern ENDS = Pattern.compile("(?<=[.!?;])\\s+(?=[\\p{Lu}\\d\"“(])|(?<=[!?;])\\s+|\\R+");
 
+    /** A remark that is kept among the steps is none. */
+    private static final Pattern NOTE = Pattern.compile("\\s*note\\s*:", Pattern.CASE_INSENSITIVE);
+
     /** Words of serving, wherever in the sentence they stand. */
     private static final Pattern SERVING = Pattern.compile(
             "\\b(?:(?:just |right )?before (?:serving|eating|you eat|you serve)|(?:at|when|for|until|upon|after) serving(?: time)?"
@@ -35,6 +38,9 @@ public record Sentence(int step, String text, String plain, boolean serving) {
         List<Sentence> all = new ArrayList<>();
         for (int step = 0; step < steps.size(); step++) {
             boolean serving = false;
+            if (NOTE.matcher(steps.get(step)).lookingAt()) {
+                continue;
+            }
             for (String text : parts(steps.get(step))) {
                 String plain = PlainText.of(text);
                 boolean canning = CANNING.matcher(plain).find();

@@ -19,6 +19,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.FoodTrait;
 import org.mobrel.method.StatedProcess;
 import org.mobrel.page.RecipePage.Part;
 import org.mobrel.recipe.IngredientLine;
@@ -254,7 +255,8 @@ public final class PageReader {
                 .filter(other -> !other.isEmpty())
                 .toList();
         IngredientLine read = reader.read(line);
-        if (rest.isEmpty()
+        boolean dish = DISH.matcher(line).find() && !NOT_A_DISH.matcher(line).find();
+        if (rest.isEmpty() && !dish
                 || line.length() > 120
                 || read.amount().isPresent() && startsWithNumber(line)
                 || Yields.is(line)
@@ -263,11 +265,11 @@ public final class PageReader {
                 || INLINE.matcher(line).matches()) {
             return false;
         }
-        boolean setApart = all.get(at).startsWith("#")
+        boolean setApart = rest.isEmpty()
+                || all.get(at).startsWith("#")
                 || at + 1 < all.size() && all.get(at + 1).isEmpty()
                 || sectionOf(MARKUP.matcher(rest.get(0)).replaceAll("").strip()).isPresent()
                 || Yields.is(rest.get(0));
-        boolean dish = DISH.matcher(line).find() && !NOT_A_DISH.matcher(line).find();
         if (setApart && line.split("\\s+").length <= 12
                 || dish && line.split("\\s+").length <= 12 && (!line.endsWith(".") || !hasVerb(line))) {
             return true;
@@ -279,12 +281,18 @@ public final class PageReader {
         rest.forEach(other -> reader.read(other)
                 .mentions()
                 .forEach(mention -> mention.foods().stream().map(Food::id).forEach(listed::add)));
+        boolean makesStock = rest.stream()
+                .flatMap(other -> reader.read(other).foods().stream())
+                .anyMatch(food -> isLiquid(food) || food.has(FoodTrait.STRAINED_OUT));
         boolean namesNothingElse = read.mentions().stream()
                 .allMatch(mention -> mention.stop().isEmpty()
                         && mention.foods().stream()
-                                .allMatch(food -> listed.contains(food.id())
-                                        || food.kind() == FoodKind.LIQUID && !food.isSeafood()));
+                                .allMatch(food -> listed.contains(food.id()) || isLiquid(food) && makesStock));
         return namesNothingElse && line.split("\\s+").length <= 8;
+    }
+
+    private static boolean isLiquid(Food food) {
+        return food.kind() == FoodKind.LIQUID && !food.isSeafood();
     }
 
     /** A remark that names food no line lists is read as a step, so that it cannot hide what goes into the jar. */

@@ -1,12 +1,25 @@
 package org.mobrel.recipe;
 
+import java.util.List;
+import org.mobrel.finding.Edit;
+
 /**
  * One way to answer a question.
  *
  * @param code such as 'strained'; never renamed
  * @param text as it stands on the button
+ * @param edits what choosing it sets in the recipe; where there are any, nothing has to be remembered
  */
-public record Choice(String code, String text) {
+public record Choice(String code, String text, List<Edit> edits) {
+
+    public Choice {
+        edits = List.copyOf(edits);
+    }
+
+    /** An answer that changes nothing of the recipe's own words. */
+    public Choice(String code, String text) {
+        this(code, text, List.of());
+    }
 
     /** The words change nothing in what the food is. */
     public static final String ONLY_A_DESCRIPTION = "only-a-description";

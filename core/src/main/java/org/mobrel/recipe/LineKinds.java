@@ -48,7 +48,16 @@ final class LineKinds {
             "continue",
             "reheat",
             "preheat",
-            "prepare");
+            "prepare",
+            "puree",
+            "purée",
+            "liquidise",
+            "liquidize",
+            "blitz",
+            "whizz",
+            "thicken",
+            "dredge",
+            "whisk");
 
     /** Verbs that begin a step only where the line is plainly a sentence. */
     private static final Set<String> VERBS_OF_SENTENCES = Set.of(
@@ -77,6 +86,9 @@ final class LineKinds {
             "trim",
             "grind",
             "mash",
+            "blend",
+            "toss",
+            "dust",
             "taste",
             "when",
             "once",
@@ -112,7 +124,8 @@ final class LineKinds {
         String first = words.get(0);
         boolean sentence = numbered || rest.endsWith(".") || words.stream().anyMatch(OF_SENTENCES::contains);
         boolean plain = VERBS.contains(first) && (sentence || words.contains("the") || words.size() > 4);
-        boolean doubtful = VERBS_OF_SENTENCES.contains(first) && (numbered || rest.endsWith(".")) && words.size() > 3;
+        boolean told = numbered || rest.endsWith(".") || words.contains("until") || words.contains("then");
+        boolean doubtful = VERBS_OF_SENTENCES.contains(first) && told && words.size() > 2;
         return plain || doubtful;
     }
 }

@@ -172,7 +172,15 @@ public enum State {
             "to make broth",
             "removed after cooking"),
     DRAINED("drained"),
-    SKIMMED("skimmed", "defatted", "fat removed", "fat lifted off", "degreased"),
+    SKIMMED(
+            "skimmed",
+            "defatted",
+            "fat removed",
+            "fat lifted off",
+            "degreased",
+            "chilled overnight",
+            "chilled and skimmed",
+            "fat skimmed off"),
     FOR_BROWNING(
             "for browning",
             "for frying",

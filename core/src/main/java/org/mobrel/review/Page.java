@@ -8,7 +8,7 @@ import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
 
 /** A recipe as a reader has it before him. */
-record Page(List<IngredientLine> lines, List<String> method, LineReader reader) {
+record Page(List<IngredientLine> lines, LineReader reader) {
 
     /** The lines that go into the jar. */
     IntStream indexes() {

@@ -6,13 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
-import org.mobrel.recipe.Mention;
 
 /** Looks a recipe over as a careful reader would. */
 public final class RecipeReview {
@@ -24,8 +22,7 @@ public final class RecipeReview {
             AmountQuestions::amountsCanBe,
             RecipeReview::oneFoodOrTheOther,
             RecipeReview::thereIsLiquid,
-            AmountQuestions::theLiquidHasAnAmount,
-            RecipeReview::theMethodNamesNothingElse);
+            AmountQuestions::theLiquidHasAnAmount);
 
     private RecipeReview() {}
 
@@ -34,9 +31,8 @@ public final class RecipeReview {
      *
      * @param settled keys of questions the cook has answered with 'as it stands'
      */
-    public static List<Question> of(
-            List<IngredientLine> lines, List<String> method, LineReader reader, Set<String> settled) {
-        Page page = new Page(lines, method, reader);
+    public static List<Question> of(List<IngredientLine> lines, LineReader reader, Set<String> settled) {
+        Page page = new Page(lines, reader);
         return CHECKS.stream()
                 .flatMap(check -> check.apply(page))
                 .filter(question -> !settled.contains(question.key()))
@@ -120,34 +116,6 @@ public final class RecipeReview {
                                 List.of(),
                                 "No broth is named. What fills the jars up: stock, or boiling water?",
                                 List.of(Question.Answer.asItStands("Boiling water"))));
-    }
-
-    /** What the method puts into the pot must stand among the ingredients, or no ruling sees it. */
-    private static Stream<Question> theMethodNamesNothingElse(Page page) {
-        Set<String> listed = page.lines().stream()
-                .flatMap(line -> line.mentions().stream())
-                .map(RecipeReview::meaning)
-                .collect(Collectors.toSet());
-        Map<String, String> others = new LinkedHashMap<>();
-        page.method().forEach(step -> page.reader().read(step).namedPlainly().stream()
-                .filter(mention -> mention.stop().isPresent()
-                        || mention.food().filter(food -> food.kind().isSolid()).isPresent())
-                .filter(mention -> !listed.contains(meaning(mention)))
-                .forEach(mention -> others.putIfAbsent(meaning(mention), mention.phrase())));
-        return others.values().stream()
-                .map(phrase -> new Question(
-                        "method-names-more",
-                        "method-names-more|" + phrase,
-                        List.of(),
-                        "The method speaks of %s, which is not among the ingredients. Does it go into the jar? Then list it."
-                                .formatted(phrase),
-                        List.of(Question.Answer.asItStands("It does not go in"))));
-    }
-
-    private static String meaning(Mention mention) {
-        return mention.food()
-                .map(Food::id)
-                .orElseGet(() -> mention.stop().orElseThrow().group());
     }
 
     private static String capital(String text) {

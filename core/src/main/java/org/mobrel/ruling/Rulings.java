@@ -173,7 +173,7 @@ public final class Rulings {
     private record Looked(Examined examined, Clockwork clockwork, List<Finding> findings) {}
 
     private Looked look(Batch asked) {
-        Batch batch = withListed(StepQuestions.settled(asked));
+        Batch batch = withListed(StepQuestions.settled(asked, jars));
         Contents contents = Contents.of(batch);
         LineTimes times = new LineTimes(catalogue);
         List<LineRuling> lines =
@@ -187,7 +187,7 @@ public final class Rulings {
     private Batch withListed(Batch batch) {
         List<IngredientLine> listed = batch.method().all(Saying.Names.class).stream()
                 .filter(said -> batch.method()
-                        .answer(QuestionCode.NOT_UNDERSTOOD, said.quote().words())
+                        .answer(QuestionCode.NOT_UNDERSTOOD, said.quote().key())
                         .filter(Choice.LIST_IT::equals)
                         .isPresent())
                 .map(said -> reader.read(said.food().phrase()))

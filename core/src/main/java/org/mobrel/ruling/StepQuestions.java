@@ -1,19 +1,23 @@
 package org.mobrel.ruling;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.mobrel.finding.Edit;
 import org.mobrel.finding.Finding;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.Pack;
 import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.JarSize;
+import org.mobrel.jars.JarTable;
 import org.mobrel.method.Method;
 import org.mobrel.method.Saying;
 import org.mobrel.quantity.Fraction;
@@ -86,7 +90,8 @@ final class StepQuestions {
                                 ? "This step packs the jars raw; the recipe is set to a hot pack. Which is it?"
                                 : "This step packs the jars hot; the recipe is set to a raw pack. Which is it?",
                         batch.batch().pack() == Pack.HOT ? "Boiled first, packed hot" : "Packed raw",
-                        batch.batch().pack() == Pack.HOT ? "Packed raw" : "Boiled first, packed hot"));
+                        batch.batch().pack() == Pack.HOT ? "Packed raw" : "Boiled first, packed hot",
+                        Edit.of(Edit.Part.PACK, batch.batch().pack() == Pack.HOT ? "raw" : "hot")));
     }
 
     /** A fuller jar than the one that is set; a mixture's share is what the tables go by. */
@@ -108,7 +113,11 @@ final class StepQuestions {
                                 .formatted(
                                         share(said.share()), share(batch.batch().solidsShare())),
                         Say.capital(share(batch.batch().solidsShare())) + " of solids, then broth",
-                        Say.capital(share(said.share())) + " of solids"));
+                        Say.capital(share(said.share())) + " of solids",
+                        Edit.of(
+                                Edit.Part.SOLIDS_SHARE,
+                                BigDecimal.valueOf(Math.round(said.share().value() * 100), 2)
+                                        .toPlainString())));
     }
 
     /** A share in words: 'half', 'two thirds', '60 %'. */
@@ -248,13 +257,13 @@ final class StepQuestions {
     }
 
     private static Question asked(
-            Examined batch, Saying said, QuestionCode code, String text, String asSet, String asSaid) {
+            Examined batch, Saying said, QuestionCode code, String text, String asSet, String asSaid, Edit... edits) {
         return question(
                 batch,
                 said,
                 code,
                 text,
-                List.of(new Choice(Choice.AS_SET, asSet), new Choice(Choice.AS_THE_STEP_SAYS, asSaid)));
+                List.of(new Choice(Choice.AS_SET, asSet), new Choice(Choice.AS_THE_STEP_SAYS, asSaid, List.of(edits))));
     }
 
     private static Question question(
@@ -265,13 +274,14 @@ final class StepQuestions {
                 code,
                 line,
                 Optional.of(new Finding.Said(quote.step(), quote.words())),
-                quote.words(),
+                quote.key(),
                 text,
                 choices.stream().map(Question.Option::of).toList());
     }
 
     /** The batch as the answers to the questions of its steps have it. */
-    static Batch settled(Batch batch) {
+    static Batch settled(Batch asked, JarTable jars) {
+        Batch batch = asCounted(asked, jars);
         Method method = batch.method();
         if (method.answers().isEmpty()) {
             return batch;
@@ -290,8 +300,18 @@ final class StepQuestions {
         return settled;
     }
 
+    /** Cups counted for each jar say how full it is, whatever is set. */
+    private static Batch asCounted(Batch batch, JarTable jars) {
+        OptionalDouble counted =
+                Setting.perJar(batch.lines(), batch.pack(), batch.jars().get(0).size(), jars);
+        return counted.isPresent()
+                        && counted.getAsDouble() > batch.solidsShare().value() + BY_EYE
+                ? batch.with(Fraction.of(Math.min(1, counted.getAsDouble())))
+                : batch;
+    }
+
     private static boolean isAsTheStepSays(Method method, QuestionCode code, Saying said) {
-        return method.answer(code, said.quote().words())
+        return method.answer(code, said.quote().key())
                 .filter(Choice.AS_THE_STEP_SAYS::equals)
                 .isPresent();
     }

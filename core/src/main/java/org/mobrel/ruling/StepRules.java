@@ -41,7 +41,7 @@ final class StepRules {
                         "step-purees",
                         "A smooth mass heats slowly from the edge inwards; no process was tested for it.",
                         Source.GUIDE_SOUPS,
-                        atOpening(batch, said, "Can the pieces in broth, and do this when you open the jar"),
+                        atOpening(batch, said, "Do it when you open the jar"),
                         leaveOut(batch, said)));
     }
 
@@ -107,7 +107,7 @@ final class StepRules {
     }
 
     private static boolean isAsTheStepSays(Method method, QuestionCode code, Saying said) {
-        return method.answer(code, said.quote().words())
+        return method.answer(code, said.quote().key())
                 .filter(Choice.AS_THE_STEP_SAYS::equals)
                 .isPresent();
     }
@@ -184,7 +184,7 @@ final class StepRules {
             boolean saidLarger = said.largest().isEmpty()
                     && row.isPresent()
                     && method(batch)
-                            .answer(QuestionCode.PIECE_SIZE, said.quote().words())
+                            .answer(QuestionCode.PIECE_SIZE, said.quote().key())
                             .filter(Choice.LARGER::equals)
                             .isPresent();
             return over || saidLarger

@@ -10,6 +10,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Pack;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
 
 class RequiredStepsTest {
@@ -35,7 +37,8 @@ class RequiredStepsTest {
             2 tbsp oil + 1 lb peas                           | HOT  | Drain.               | drain-oil:in-method
             """)
     void the_rows_demand_their_steps(String lines, Pack pack, String method, String expected) {
-        String found = steps.of(reader.readAll(Arrays.asList(lines.split(" \\+ "))), pack, List.of(method)).stream()
+        List<IngredientLine> read = reader.readAll(Arrays.asList(lines.split(" \\+ ")));
+        String found = steps.of(read, pack, Fraction.HALF, Method.of(List.of(method), read, reader)).stream()
                 .map(step -> step.code() + ":" + step.said().code())
                 .collect(Collectors.joining(" "));
         assertThat(found).isEqualTo(expected);
@@ -44,7 +47,10 @@ class RequiredStepsTest {
     @Test
     void a_step_names_its_lines_and_its_source() {
         RequiredStep soak = steps.of(
-                        reader.readAll(List.of("1 lb peas", "1 lb navy beans", "1 lb chickpeas")), Pack.HOT, List.of())
+                        reader.readAll(List.of("1 lb peas", "1 lb navy beans", "1 lb chickpeas")),
+                        Pack.HOT,
+                        Fraction.HALF,
+                        Method.NONE)
                 .get(0);
         assertThat(soak.lines()).containsExactly(1, 2);
         assertThat(soak.source().text()).isEqualTo("Guide 4, beans or peas shelled dried");

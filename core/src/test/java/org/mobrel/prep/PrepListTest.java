@@ -7,8 +7,10 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Pack;
+import org.mobrel.method.Method;
 import org.mobrel.method.RequiredStep;
 import org.mobrel.method.RequiredSteps;
+import org.mobrel.quantity.Fraction;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.recipe.Portion;
@@ -26,7 +28,7 @@ class PrepListTest {
         List<Optional<Portion>> portions = lines.stream()
                 .map(line -> Portions.of(line, Pack.HOT).map(portion -> portion.times(2)))
                 .toList();
-        return PrepList.of(lines, portions, STEPS.of(lines, Pack.HOT, List.of()), SCRAPS);
+        return PrepList.of(lines, portions, STEPS.of(lines, Pack.HOT, Fraction.HALF, Method.NONE), SCRAPS);
     }
 
     private static String outline(PrepList.FoodPrep food) {

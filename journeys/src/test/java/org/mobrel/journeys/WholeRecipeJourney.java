@@ -76,6 +76,9 @@ class WholeRecipeJourney {
     private static void pasteThePage(Page page, RunningMobrel mobrel) {
         page.navigate(mobrel.url("/recipes/new"));
         Cook.paste(page, PAGE);
+        // What went where is looked at before anything is said about it.
+        assertThat(region(page, "What went where")).containsText("3 steps");
+        button(page, "That is right").click();
         assertThat(region(page, "Ruling")).containsText("Four things stop this.");
         assertThat(page.getByLabel("Name of the recipe")).hasValue("Harvest pot soup");
         assertThat(page.getByLabel("Ingredient line")).hasCount(20);

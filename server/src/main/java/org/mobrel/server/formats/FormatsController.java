@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.jars.JarTable;
 import org.mobrel.server.reading.ReadingDesk;
 import org.mobrel.server.recipe.Recipe;
 import org.mobrel.server.recipe.RecipeDesk;
@@ -32,6 +33,9 @@ class FormatsController {
 
     record PastedVariant(String name, List<String> lines) {}
 
+    /** @param kind title, yield, process, ingredient, group, step, remark or other */
+    record PastedPart(String kind, String text) {}
+
     record PastedDraft(
             String title,
             List<String> lines,
@@ -40,9 +44,12 @@ class FormatsController {
             List<String> method,
             List<String> tags,
             List<PastedVariant> variants,
-            @Nullable String imported) {
+            @Nullable String imported,
+            List<PastedPart> parts,
+            String setFrom) {
 
-        static PastedDraft of(RecipeDraft draft) {
+        static PastedDraft of(Pasted.Looked looked) {
+            RecipeDraft draft = looked.draft();
             return new PastedDraft(
                     draft.title(),
                     draft.lines(),
@@ -53,19 +60,26 @@ class FormatsController {
                     draft.variants().stream()
                             .map(variant -> new PastedVariant(variant.name(), variant.lines()))
                             .toList(),
-                    draft.imported().orElse(null));
+                    draft.imported().orElse(null),
+                    looked.parts().stream()
+                            .map(part -> new PastedPart(part.kind().code(), part.text()))
+                            .toList(),
+                    looked.setting().from().code());
         }
     }
 
-    record PastedAnswer(List<PastedDraft> recipes, List<String> problems) {}
+    /** @param parts of pasted text what each line was taken for, also where nothing of it is an ingredient */
+    record PastedAnswer(List<PastedDraft> recipes, List<String> problems, List<PastedPart> parts) {}
 
     private final ReadingDesk readings;
     private final RecipeDesk recipes;
+    private final JarTable jars;
     private final JsonMapper json;
     private final RecipeJsonLd jsonLd;
 
-    FormatsController(ReadingDesk readings, RecipeDesk recipes, JsonMapper json) {
+    FormatsController(ReadingDesk readings, RecipeDesk recipes, JsonMapper json, JarTable jars) {
         this.readings = readings;
+        this.jars = jars;
         this.recipes = recipes;
         this.json = json;
         this.jsonLd = new RecipeJsonLd(json);
@@ -73,8 +87,13 @@ class FormatsController {
 
     @PostMapping("/recipes")
     PastedAnswer read(@Valid @RequestBody PastedRequest request) {
-        Pasted pasted = Pasted.of(request.text(), json, readings.reader());
-        return new PastedAnswer(pasted.recipes().stream().map(PastedDraft::of).toList(), pasted.problems());
+        Pasted pasted = Pasted.of(request.text(), json, readings.reader(), jars);
+        return new PastedAnswer(
+                pasted.recipes().stream().map(PastedDraft::of).toList(),
+                pasted.problems(),
+                pasted.parts().stream()
+                        .map(part -> new PastedPart(part.kind().code(), part.text()))
+                        .toList());
     }
 
     @GetMapping("/recipes/{id}.jsonld")

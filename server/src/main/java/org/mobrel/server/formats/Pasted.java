@@ -7,9 +7,16 @@ import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 import org.mobrel.foods.Pack;
+import org.mobrel.jars.JarSize;
+import org.mobrel.jars.JarTable;
+import org.mobrel.method.Method;
+import org.mobrel.page.PageReader;
+import org.mobrel.page.RecipePage;
 import org.mobrel.quantity.Fraction;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.LineKind;
 import org.mobrel.recipe.LineReader;
-import org.mobrel.recipe.PastedRecipe;
+import org.mobrel.ruling.Setting;
 import org.mobrel.server.recipe.RecipeDraft;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -19,14 +26,25 @@ import tools.jackson.databind.node.ObjectNode;
 /**
  * Recipes out of whatever was pasted or dropped: JSON-LD, a saved web page that holds some, or plain text.
  *
+ * @param parts of plain text, what each part of it was taken for
  * @param problems what could not be read, each naming its place
  */
-record Pasted(List<RecipeDraft> recipes, List<String> problems) {
+record Pasted(List<Looked> recipes, List<String> problems, List<RecipePage.Part> parts) {
 
-    static Pasted of(String text, JsonMapper json, LineReader reader) {
+    private Pasted(List<Looked> recipes, List<String> problems) {
+        this(recipes, problems, List.of());
+    }
+
+    /**
+     * @param parts what each part of the page was taken for, in its order
+     * @param setting how it is packed, and what says so
+     */
+    record Looked(RecipeDraft draft, List<RecipePage.Part> parts, Setting setting) {}
+
+    static Pasted of(String text, JsonMapper json, LineReader reader, JarTable jars) {
         String bare = text.strip();
         if (bare.startsWith("{") || bare.startsWith("[")) {
-            return ofDocuments(List.of(bare), "The file", json);
+            return ofDocuments(List.of(bare), "The file", json, reader, jars);
         }
         if (bare.startsWith("<") || bare.contains("<script") || bare.contains("<html")) {
             List<String> scripts = Jsoup.parse(bare).select("script[type=application/ld+json]").stream()
@@ -37,35 +55,72 @@ record Pasted(List<RecipeDraft> recipes, List<String> problems) {
                             List.of(),
                             List.of(
                                     "This page holds no recipe that a program can read. Copy its text and paste that instead."))
-                    : ofDocuments(scripts, "Part", json);
+                    : ofDocuments(scripts, "Part", json, reader, jars);
         }
-        return ofText(bare, reader);
+        return ofText(bare, reader, jars);
     }
 
-    private static Pasted ofText(String text, LineReader reader) {
-        PastedRecipe page = PastedRecipe.of(text, reader);
-        if (page.lines().isEmpty()) {
-            return new Pasted(List.of(), List.of("There is no ingredient line in this text."));
-        }
-        return new Pasted(
-                List.of(new RecipeDraft(
-                        page.title().orElse(""),
-                        page.lines(),
-                        Pack.HOT,
-                        Fraction.HALF,
-                        Stream.concat(
-                                        page.method().stream(),
-                                        page.notes().stream().map("Note: "::concat))
-                                .toList(),
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        Optional.empty())),
-                List.of());
+    private static Pasted ofText(String text, LineReader reader, JarTable jars) {
+        RecipePage page = new PageReader(reader).read(text);
+        return page.ingredients().isEmpty()
+                ? new Pasted(List.of(), List.of("There is no ingredient line in this text."), page.parts())
+                : new Pasted(List.of(looked(draft(page), page.parts(), true, reader, jars)), List.of(), page.parts());
     }
 
-    private static Pasted ofDocuments(List<String> documents, String what, JsonMapper json) {
+    /** @param unset whether the pack and the share are still to be taken from what the recipe says */
+    private static Looked looked(
+            RecipeDraft draft, List<RecipePage.Part> parts, boolean unset, LineReader reader, JarTable jars) {
+        List<IngredientLine> lines = reader.readAll(draft.lines());
+        Setting setting = Setting.of(
+                lines,
+                Method.of(draft.method(), lines, reader),
+                unset ? Optional.empty() : Optional.of(draft.pack()),
+                unset ? Optional.empty() : Optional.of(draft.solidsShare()),
+                JarSize.QUART,
+                reader.catalogue(),
+                jars);
+        return new Looked(draft.packed(setting.pack(), setting.share()), parts, setting);
+    }
+
+    private static List<RecipePage.Part> parts(RecipeDraft draft, LineReader reader) {
+        List<RecipePage.Part> parts = new ArrayList<>();
+        if (!draft.title().isBlank()) {
+            parts.add(new RecipePage.Part(RecipePage.Kind.TITLE, draft.title()));
+        }
+        draft.lines()
+                .forEach(line ->
+                        parts.add(new RecipePage.Part(kind(reader.read(line).kind()), line)));
+        draft.method().forEach(step -> parts.add(new RecipePage.Part(RecipePage.Kind.STEP, step)));
+        return parts;
+    }
+
+    private static RecipePage.Kind kind(LineKind kind) {
+        return switch (kind) {
+            case INGREDIENT -> RecipePage.Kind.INGREDIENT;
+            case HEADING -> RecipePage.Kind.GROUP;
+            case NOT_INGREDIENT -> RecipePage.Kind.OTHER;
+            case STEP -> RecipePage.Kind.STEP;
+        };
+    }
+
+    /** What stands on the page as a recipe, packed as usual; the rest is set where its steps are read. */
+    private static RecipeDraft draft(RecipePage page) {
+        return new RecipeDraft(
+                page.title().orElse(""),
+                page.lines(),
+                Pack.HOT,
+                Fraction.HALF,
+                Stream.concat(page.steps().stream(), page.remarks().stream().map("Note: "::concat))
+                        .toList(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.empty());
+    }
+
+    private static Pasted ofDocuments(
+            List<String> documents, String what, JsonMapper json, LineReader reader, JarTable jars) {
         RecipeJsonLd jsonLd = new RecipeJsonLd(json);
         List<RecipeDraft> recipes = new ArrayList<>();
         List<String> problems = new ArrayList<>();
@@ -87,7 +142,16 @@ record Pasted(List<RecipeDraft> recipes, List<String> problems) {
         if (recipes.isEmpty() && problems.isEmpty()) {
             problems.add("It is read, but there is no Recipe in it.");
         }
-        return new Pasted(recipes, problems);
+        return new Pasted(
+                recipes.stream()
+                        .map(draft -> looked(
+                                draft,
+                                parts(draft, reader),
+                                !draft.imported().orElse("").contains("mobrel:solidsShare"),
+                                reader,
+                                jars))
+                        .toList(),
+                problems);
     }
 
     private static void take(RecipeDraft draft, List<RecipeDraft> recipes, List<String> problems) {

@@ -4,14 +4,17 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.mobrel.day.Attention;
 import org.mobrel.day.CannerTimes;
 import org.mobrel.day.DishWork;
 import org.mobrel.day.LoadWork;
 import org.mobrel.day.Morning;
+import org.mobrel.day.Span;
 import org.mobrel.day.WorkTable;
 import org.mobrel.foods.Pack;
 import org.mobrel.jars.JarCount;
@@ -22,8 +25,10 @@ import org.mobrel.loading.Loader;
 import org.mobrel.loading.LoadingCanner;
 import org.mobrel.loading.LoadingDay;
 import org.mobrel.loading.LoadingPlan;
+import org.mobrel.method.Method;
 import org.mobrel.method.RequiredStep;
 import org.mobrel.method.RequiredSteps;
+import org.mobrel.method.Saying;
 import org.mobrel.quantity.Mass;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.recipe.Portion;
@@ -39,6 +44,11 @@ import org.springframework.stereotype.Component;
 /** Chooses the loads of a plan: what is ready when, what needs how long, and the best way through the canners. */
 @Component
 class LoadChooser {
+
+    /** Shorter work is part of boiling all together. */
+    private static final int LONG_WORK = 30;
+
+    private static final int MOST_WORK = 12 * 60;
 
     /** A page waits no longer for a proof. */
     private static final long LIMIT_MILLIS = 1_000;
@@ -243,11 +253,16 @@ class LoadChooser {
     private DishWork work(Planned dish, boolean quickSoak) {
         List<WorkTable.Work> before = new ArrayList<>();
         List<WorkTable.Work> cook = new ArrayList<>();
-        for (RequiredStep step : steps.of(
-                dish.lines(), dish.recipe().pack(), dish.recipe().body().method())) {
-            boolean soakedQuickly = quickSoak && step.code().equals("soak");
+        Method method = dish.batch().method();
+        boolean saidQuick =
+                method.soak().filter(said -> said.soak() == Saying.Soak.QUICK).isPresent();
+        for (RequiredStep step :
+                steps.of(dish.lines(), dish.batch().pack(), dish.batch().solidsShare(), method)) {
+            boolean soakedQuickly = (quickSoak || saidQuick) && step.code().equals("soak");
             if (soakedQuickly) {
                 works.of("quick-soak").ifPresent(cook::add);
+            } else if (step.code().equals("skim") && step.said() == RequiredStep.Said.IN_LINE) {
+                continue; // The stock was chilled and skimmed before.
             } else if (step.when() == RequiredStep.When.EVENING) {
                 works.of(step.code()).filter(work -> !before.contains(work)).ifPresent(before::add);
             } else if (step.when() == RequiredStep.When.COOK) {
@@ -257,6 +272,10 @@ class LoadChooser {
         if (dish.lines().stream().anyMatch(line -> line.goesIntoJar() && line.is(State.FROZEN))) {
             works.of("thaw").ifPresent(before::add);
         }
+        method.all(Saying.Takes.class).stream()
+                .filter(takes -> takes.minutes() >= LONG_WORK)
+                .flatMap(takes -> work(takes).stream())
+                .forEach(cook::add);
         if (cook.isEmpty() && dish.recipe().pack() == Pack.HOT) {
             works.of("heat-pot").ifPresent(cook::add);
         }
@@ -264,6 +283,32 @@ class LoadChooser {
                 ? new Minutes(dish.dish().prepMinutes())
                 : DishWork.prepFor(atTheBoard(dish));
         return new DishWork(dish.dish().key(), dish.recipe().title(), before, prep, cook);
+    }
+
+    /** Work of the recipe's own that takes long enough to shape the day. */
+    private static Optional<WorkTable.Work> work(Saying.Takes takes) {
+        String title =
+                switch (takes.work()) {
+                    case SIMMER -> "Simmer";
+                    case ROAST -> "Roast";
+                    case CHILL -> "";
+                };
+        int minutes = Math.min(takes.minutes(), MOST_WORK);
+        return title.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new WorkTable.Work(
+                        takes.work().name().toLowerCase(Locale.ROOT),
+                        "%s %s, as the recipe says".formatted(title, span(minutes)),
+                        Attention.KITCHEN,
+                        Span.of(minutes, minutes, minutes),
+                        new WorkTable.Rest(new Minutes(0), new Minutes(0), ""),
+                        takes.work() == Saying.Work.SIMMER));
+    }
+
+    private static String span(int minutes) {
+        return minutes < 60
+                ? minutes + " min"
+                : minutes % 60 == 0 ? minutes / 60 + " h" : minutes / 60 + " h " + minutes % 60 + " min";
     }
 
     /** What is peeled and cut; beans are only sorted. */

@@ -121,7 +121,10 @@ class PlanWords {
         FillingWords filling = new FillingWords(looked);
         List<PlannedLoad> loads = looked.chosen().of(dish.dish().key());
         List<RequiredStep> required = steps.of(
-                dish.lines(), dish.recipe().pack(), dish.recipe().body().method());
+                dish.lines(),
+                dish.batch().pack(),
+                dish.batch().solidsShare(),
+                dish.batch().method());
         return new DishWire.DishAnswer(
                 dish.dish().key(),
                 dish.recipe().id(),

@@ -40,13 +40,26 @@ final class DraftWire {
             @Size(max = 200, message = "200 at most") @Valid @Nullable List<@NotNull Answered> answers,
             @Nullable String size) {}
 
-    /** @param freezer null unless the recipe is stopped */
+    /** A sentence about what the recipe states by itself, held against the ruling. */
+    record StatedRemarkAnswer(String code, String text, @Nullable Integer step) {}
+
+    /** @param from default, amounts, steps or request: what the recipe's own words set */
+    record SaidAnswer(String pack, double solidsShare, String from) {}
+
+    /**
+     * @param freezer null unless the recipe is stopped
+     * @param said how its own words pack it and fill the jars
+     * @param openingNotes what its steps do when a jar is opened
+     */
     record DraftAnswer(
             RulingAnswer ruling,
             List<VariantAnswer> variants,
             List<QuestionAnswer> questions,
             List<StepAnswer> steps,
-            @Nullable FreezerAnswer freezer) {}
+            @Nullable FreezerAnswer freezer,
+            List<StatedRemarkAnswer> remarks,
+            SaidAnswer said,
+            List<String> openingNotes) {}
 
     /**
      * A question of a variant's own line.

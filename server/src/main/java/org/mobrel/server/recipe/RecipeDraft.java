@@ -62,6 +62,11 @@ public record RecipeDraft(
                 Optional.empty());
     }
 
+    /** The same packed in another way. */
+    public RecipeDraft packed(Pack otherPack, Fraction otherShare) {
+        return new RecipeDraft(title, lines, otherPack, otherShare, method, tags, variants, settled, answers, imported);
+    }
+
     public RecipeDraft tagged(List<String> otherTags) {
         return new RecipeDraft(
                 title, lines, pack, solidsShare, method, otherTags, variants, settled, answers, imported);

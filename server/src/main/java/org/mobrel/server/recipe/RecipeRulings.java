@@ -1,20 +1,28 @@
 package org.mobrel.server.recipe;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import org.mobrel.canner.Gauge;
 import org.mobrel.finding.Finding;
 import org.mobrel.finding.Severity;
 import org.mobrel.freezer.FreezerRoute;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarSize;
+import org.mobrel.jars.JarTable;
 import org.mobrel.jars.Mouth;
+import org.mobrel.method.Method;
 import org.mobrel.method.RequiredSteps;
+import org.mobrel.method.Saying;
+import org.mobrel.method.StatedProcess;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.review.RecipeReview;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Ruling;
+import org.mobrel.ruling.Setting;
+import org.mobrel.ruling.StatedRemark;
 import org.mobrel.ruling.Variant;
 import org.mobrel.ruling.Verdict;
 import org.mobrel.server.kitchen.Kitchen;
@@ -29,8 +37,10 @@ class RecipeRulings {
     private final RulingDesk rulings;
     private final KitchenDesk kitchens;
     private final RequiredSteps steps;
+    private final JarTable jars;
 
-    RecipeRulings(RulingDesk rulings, KitchenDesk kitchens, RequiredSteps steps) {
+    RecipeRulings(RulingDesk rulings, KitchenDesk kitchens, RequiredSteps steps, JarTable jars) {
+        this.jars = jars;
         this.rulings = rulings;
         this.kitchens = kitchens;
         this.steps = steps;
@@ -95,15 +105,48 @@ class RecipeRulings {
                             return DraftWire.VariantAnswer.of(variant.name(), its, rulings.answer(its), ruling);
                         })
                         .toList(),
-                RecipeReview.of(batch.lines(), recipe.method(), rulings.reader(), new HashSet<>(recipe.settled()))
-                        .stream()
+                RecipeReview.of(batch.lines(), rulings.reader(), new HashSet<>(recipe.settled())).stream()
                         .map(DraftWire.QuestionAnswer::of)
                         .toList(),
-                steps.of(batch.lines(), batch.pack(), recipe.method()).stream()
+                steps.of(batch.lines(), batch.pack(), batch.solidsShare(), batch.method()).stream()
                         .map(DraftWire.StepAnswer::of)
                         .toList(),
                 ruling.verdict() == Verdict.STOP
                         ? DraftWire.FreezerAnswer.of(FreezerRoute.of(batch, rulings.rulings(), rulings.reader()))
-                        : null);
+                        : null,
+                StatedRemark.of(stated(recipe, batch.method()), batch, ruling).stream()
+                        .map(remark -> new DraftWire.StatedRemarkAnswer(
+                                remark.code(),
+                                remark.text(),
+                                remark.step().isPresent() ? remark.step().getAsInt() : null))
+                        .toList(),
+                said(batch, size),
+                batch.method().openingNotes());
+    }
+
+    /** What it states in its steps, and in remarks kept among them. */
+    private static List<StatedRemark.Stated> stated(RecipeDraft recipe, Method method) {
+        List<StatedRemark.Stated> all = new ArrayList<>();
+        recipe.method().stream()
+                .filter(step -> step.startsWith("Note:"))
+                .flatMap(note -> StatedProcess.in(note.substring("Note:".length())).stream())
+                .forEach(process -> all.add(StatedRemark.Stated.outsideOfSteps(process)));
+        method.all(Saying.States.class)
+                .forEach(said -> all.add(new StatedRemark.Stated(
+                        said.process(), Optional.of(said.quote().step()))));
+        return all;
+    }
+
+    private DraftWire.SaidAnswer said(Batch batch, JarSize size) {
+        Setting said = Setting.of(
+                batch.lines(),
+                batch.method(),
+                Optional.empty(),
+                Optional.empty(),
+                size,
+                rulings.reader().catalogue(),
+                jars);
+        return new DraftWire.SaidAnswer(
+                said.pack().code(), said.share().value(), said.from().code());
     }
 }

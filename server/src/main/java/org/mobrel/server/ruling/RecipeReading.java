@@ -53,7 +53,7 @@ final class RecipeReading {
     record RemarkAnswer(String code, String text, @Nullable Integer step) {}
 
     /** @param kind title, yield, process, ingredient, group, step, remark or other */
-    record PartAnswer(String kind, String text) {}
+    record PagePart(String kind, String text) {}
 
     /**
      * @param lines the ingredients in their order
@@ -66,7 +66,7 @@ final class RecipeReading {
             @Nullable YieldAnswer yield,
             List<String> lines,
             List<String> steps,
-            List<PartAnswer> parts,
+            List<PagePart> parts,
             List<String> openingNotes,
             @Nullable StatedAnswer statedProcess,
             List<StatedAnswer> stated,

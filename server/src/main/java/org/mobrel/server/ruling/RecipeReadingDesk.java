@@ -76,7 +76,7 @@ class RecipeReadingDesk {
                 page.ingredients(),
                 page.steps(),
                 page.parts().stream()
-                        .map(part -> new RecipeReading.PartAnswer(part.kind().code(), part.text()))
+                        .map(part -> new RecipeReading.PagePart(part.kind().code(), part.text()))
                         .toList(),
                 method.openingNotes(),
                 StatedRemark.mostFitting(stated, jar)

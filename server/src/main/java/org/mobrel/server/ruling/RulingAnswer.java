@@ -58,8 +58,15 @@ public record RulingAnswer(
      * One way to answer, and the ruling it would give.
      *
      * @param verdict null where something else stops the batch anyway
+     * @param edits what it sets in the recipe; a line is one to add. With any of them there is nothing to remember.
      */
-    public record ChoiceAnswer(String code, String text, @Nullable String verdict, @Nullable Integer minutes) {}
+    public record ChoiceAnswer(
+            String code, String text, @Nullable String verdict, @Nullable Integer minutes, List<EditAnswer> edits) {
+
+        public ChoiceAnswer {
+            edits = Objects.requireNonNullElse(edits, List.of());
+        }
+    }
 
     /** A part of a line as typed, and what it was taken for: amount, food, stopped, state, description, serving or not-understood. */
     public record SpanAnswer(String kind, int start, int end) {}

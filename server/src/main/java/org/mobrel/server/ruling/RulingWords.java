@@ -75,7 +75,11 @@ final class RulingWords {
                                 option.choice().code(),
                                 option.choice().text(),
                                 or(option.verdict().map(Verdict::code)),
-                                or(option.minutes().map(Minutes::value))))
+                                or(option.minutes().map(Minutes::value)),
+                                option.choice().edits().stream()
+                                        .map(edit -> new RulingAnswer.EditAnswer(
+                                                edit.part().code(), or(edit.to())))
+                                        .toList()))
                         .toList());
     }
 

@@ -4,58 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.StoppedIngredient;
 
-/** A whole page, and what one kitchen taught the reader. */
-class PastedRecipeTest {
+/** What a kitchen says in words of its own. */
+class OwnWordsTest {
 
     private static final LineReader reader = new LineReader(Catalogue.load());
-
-    @Test
-    void a_page_is_parted_into_title_ingredients_method_and_notes() {
-        PastedRecipe page = PastedRecipe.of(
-                """
-                Harvest pork stew
-
-                Ingredients
-                3 lb pork shoulder, in 1-inch cubes
-                For the broth:
-                2 qt pork stock
-                Method
-                1. Brown the pork.
-                2. Add the stock and boil 5 minutes.
-
-                Notes
-                Less paprika next time.
-                """,
-                reader);
-        assertThat(page)
-                .isEqualTo(new PastedRecipe(
-                        Optional.of("Harvest pork stew"),
-                        List.of("3 lb pork shoulder, in 1-inch cubes", "For the broth:", "2 qt pork stock"),
-                        List.of("Brown the pork.", "Add the stock and boil 5 minutes."),
-                        List.of("Less paprika next time.")));
-    }
-
-    @Test
-    void steps_among_bare_lines_are_set_apart_and_doubtful_lines_stay_where_a_ruling_sees_them() {
-        PastedRecipe page = PastedRecipe.of(
-                "2 lb carrots\n2 lb peas\nSoak the beans overnight.\n3) Boil 5 minutes\nkale\n1 lb navy beans", reader);
-        assertThat(page.title()).isEmpty();
-        assertThat(page.lines()).containsExactly("2 lb carrots", "2 lb peas", "kale", "1 lb navy beans");
-        assertThat(page.method()).containsExactly("Soak the beans overnight.", "Boil 5 minutes");
-        assertThat(PastedRecipe.of("chicken stock\n2 lb carrots", reader).title())
-                .isEmpty();
-        assertThat(PastedRecipe.of("Kale and bean soup\n2 lb kale", reader).title())
-                .contains("Kale and bean soup");
-        assertThat(PastedRecipe.of("# Stock of shanks\n2 qt stock", reader).title())
-                .contains("Stock of shanks");
-        assertThat(PastedRecipe.of("carrots", reader).lines()).containsExactly("carrots");
-    }
 
     @Test
     void a_correction_is_remembered_for_the_wording_and_never_explains_a_stop_away() {

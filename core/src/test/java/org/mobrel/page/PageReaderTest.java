@@ -1,0 +1,50 @@
+package org.mobrel.page;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.recipe.LineReader;
+
+class PageReaderTest {
+
+    private static final PageReader pages = new PageReader(new LineReader(Catalogue.load()));
+
+    @Test
+    void a_page_is_parted_into_title_ingredients_method_and_notes() {
+        RecipePage page = pages.read(
+                """
+                Harvest pork stew
+
+                Ingredients
+                3 lb pork shoulder, in 1-inch cubes
+                For the broth:
+                2 qt pork stock
+                Method
+                1. Brown the pork.
+                2. Add the stock and boil 5 minutes.
+
+                Notes
+                Less paprika next time.
+                """);
+        assertThat(page.title()).contains("Harvest pork stew");
+        assertThat(page.lines())
+                .containsExactly("3 lb pork shoulder, in 1-inch cubes", "For the broth:", "2 qt pork stock");
+        assertThat(page.ingredients()).hasSize(2);
+        assertThat(page.steps()).containsExactly("Brown the pork.", "Add the stock and boil 5 minutes.");
+        assertThat(page.remarks()).containsExactly("Less paprika next time.");
+    }
+
+    @Test
+    void steps_among_bare_lines_are_set_apart_and_doubtful_lines_stay_where_a_ruling_sees_them() {
+        RecipePage page = pages.read(
+                "2 lb carrots\n2 lb peas\nSoak the beans overnight.\n3) Boil 5 minutes\nkale\n1 lb navy beans");
+        assertThat(page.title()).isEmpty();
+        assertThat(page.lines()).containsExactly("2 lb carrots", "2 lb peas", "kale", "1 lb navy beans");
+        assertThat(page.steps()).containsExactly("Soak the beans overnight.", "Boil 5 minutes");
+        assertThat(pages.read("chicken stock\n2 lb carrots").title()).isEmpty();
+        assertThat(pages.read("Kale and bean soup\n2 lb kale").title()).contains("Kale and bean soup");
+        assertThat(pages.read("# Stock of shanks\n2 qt stock").title()).contains("Stock of shanks");
+        assertThat(pages.read("carrots").lines()).containsExactly("carrots");
+    }
+}

@@ -3,7 +3,10 @@ import { wrongAt } from "@/api/problem";
 import { Button, Card, Choice, Field, LinkButton, Place, ProblemNote, Stepper } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { formatDateTime, formatSpan, JAR_SIZES, jarWord } from "@/quantity";
+import type { Answered } from "@/ruling";
 import { type Done, type Hindsight, useHindsight } from "./useBatches";
+
+type Question = Hindsight["questions"][number];
 
 /** 'YYYY-MM-DDTHH:MM' of a time on this device, as an input wants it. */
 function local(at: Date): string {
@@ -21,10 +24,11 @@ export function OutsidePage() {
   const [minutes, setMinutes] = useState(60);
   const [psi, setPsi] = useState(10);
   const [gauge, setGauge] = useState("dial");
-  const [vented, setVented] = useState("yes");
-  const [unbroken, setUnbroken] = useState("yes");
+  // What was answered, by the code of its question; a question of the recipe is answered by its line.
+  const [told, setTold] = useState<Readonly<Record<string, string>>>({});
+  const [answers, setAnswers] = useState<readonly Answered[]>([]);
   const [finished, setFinished] = useState(() => local(new Date(Date.now() - 3_600_000)));
-  const done = (keep: boolean): Done => ({
+  const done = (keep: boolean, now = told, given = answers): Done => ({
     lines: lines
       .split("\n")
       .map((line) => line.trim())
@@ -33,11 +37,37 @@ export function OutsidePage() {
     minutes,
     psi,
     gauge,
-    vented: vented === "yes",
-    unbroken: unbroken === "yes",
+    ...(now.vented === undefined ? {} : { vented: now.vented === "yes" }),
+    ...(now.unbroken === undefined ? {} : { unbroken: now.unbroken === "yes" }),
+    known: {
+      pack: now.pack,
+      fill: now.fill,
+      pieces: now.pieces,
+      soaked: now.soaked,
+      boiled: now.boiled,
+    },
+    answers: [...given],
     finishedAt: new Date(finished).toISOString(),
     keep,
   });
+  const answer = (question: Question, choice: string) => {
+    if (question.line == null && question.words === "") {
+      const now = { ...told, [question.code]: choice };
+      setTold(now);
+      check.mutate(done(false, now));
+    } else {
+      // A question of a step belongs to the words it quotes, one of a line to the line.
+      const line = (question.line == null ? question.words : check.data?.lines[question.line]) ?? "";
+      const given = [...answers, { line, code: question.code, words: question.words, choice }];
+      setAnswers(given);
+      check.mutate(done(false, told, given));
+    }
+  };
+  const startAgain = () => {
+    setTold({});
+    setAnswers([]);
+    check.reset();
+  };
   const ready = lines.trim() !== "" && !Number.isNaN(Date.parse(finished));
   return (
     <Place
@@ -66,7 +96,10 @@ export function OutsidePage() {
                   rows={3}
                   className="textarea w-full text-base"
                   value={lines}
-                  onChange={(event) => setLines(event.target.value)}
+                  onChange={(event) => {
+                    setLines(event.target.value);
+                    startAgain();
+                  }}
                 />
               )}
             </Field>
@@ -102,24 +135,6 @@ export function OutsidePage() {
               ]}
               onChange={setGauge}
             />
-            <Choice
-              label="Vented for ten minutes"
-              value={vented}
-              options={[
-                { value: "yes", text: "Yes" },
-                { value: "no", text: "No, or less" },
-              ]}
-              onChange={setVented}
-            />
-            <Choice
-              label="The pressure never fell below"
-              value={unbroken}
-              options={[
-                { value: "yes", text: "Never" },
-                { value: "no", text: "It did" },
-              ]}
-              onChange={setUnbroken}
-            />
             <Field label="When was the heat turned off" error={wrongAt(check.error, "finishedAt")}>
               {(id, described) => (
                 <input
@@ -143,7 +158,14 @@ export function OutsidePage() {
         <div className="flex flex-col gap-4">
           <ProblemNote error={check.error} />
           {check.data && (
-            <Answer answer={check.data} onKeep={() => check.mutate(done(true))} busy={check.isPending} />
+            <Answer
+              answer={check.data}
+              told={told}
+              onAnswer={answer}
+              onAgain={startAgain}
+              onKeep={() => check.mutate(done(true))}
+              busy={check.isPending}
+            />
           )}
         </div>
       </div>
@@ -153,45 +175,85 @@ export function OutsidePage() {
 
 interface AnswerProps {
   readonly answer: Hindsight;
+  readonly told: Readonly<Record<string, string>>;
+  readonly onAnswer: (question: Question, choice: string) => void;
+  readonly onAgain: () => void;
   readonly onKeep: () => void;
   readonly busy: boolean;
 }
 
-function Answer({ answer, onKeep, busy }: AnswerProps) {
+function Answer({ answer, told, onAnswer, onAgain, onKeep, busy }: AnswerProps) {
+  const question = answer.questions[0];
+  const { covered } = answer;
+  if (covered == null && question) {
+    return (
+      <Card label="Answer" tone="rim" className="flex flex-col gap-3" aria-live="polite">
+        <p className="text-soft">
+          {answer.questions.length === 1 ? "One question left" : `${answer.questions.length} questions left`}.
+          Until they are answered it is not covered: keep the jars cold.
+        </p>
+        <h2 className="text-2xl leading-snug font-bold">{question.text}</h2>
+        {question.line != null && <p>{answer.lines[question.line]}</p>}
+        <ul className="flex flex-wrap gap-2">
+          {question.choices.map((choice) => (
+            <li key={choice.code}>
+              <Button
+                disabled={busy}
+                // After the first of two clicks the next question lies under the finger.
+                onClick={(event) => event.detail < 2 && onAnswer(question, choice.code)}
+              >
+                {choice.text}
+              </Button>
+            </li>
+          ))}
+        </ul>
+        <Left answer={answer} />
+      </Card>
+    );
+  }
   return (
-    <Card label="Answer" tone={answer.covered ? "plain" : "brick"} className="flex flex-col gap-3">
-      <h2 className="text-3xl font-bold">{answer.covered ? "Covered" : "Not covered"}</h2>
-      <p className="text-lg">{answer.headline}</p>
-      {answer.covered && <p>The published tables cover what was done, if it was as you say.</p>}
+    <Card label="Answer" tone={covered ? "plain" : "brick"} className="flex flex-col gap-3">
+      <h2 className="text-3xl font-bold">{covered ? "Covered" : "Not covered"}</h2>
+      {covered && <p className="text-lg">{answer.headline}</p>}
+      {covered && <p>The published tables cover what was done, if it was as you say.</p>}
       <ul className="ml-5 list-disc text-lg">
         {answer.shortfalls.map((shortfall) => (
-          <li key={shortfall.code}>{shortfall.text}</li>
+          <li key={shortfall.code + shortfall.text}>{shortfall.text}</li>
         ))}
       </ul>
-      {!answer.covered &&
-        (answer.leftMillis > 0 ? (
-          <p className="text-lg">
-            <strong>{formatSpan(answer.leftMillis)} left</strong>, until {formatDateTime(answer.decideBy)}:
-            process again with new lids for the full {answer.minutesNeeded ?? ""}{" "}
-            {answer.minutesNeeded ? "minutes" : "time"}, refrigerate and eat within a few days, or freeze.
-            Keep the jars cold until then.
-          </p>
+      {!covered && <Left answer={answer} />}
+      <div className="flex flex-wrap gap-3">
+        {answer.id == null ? (
+          <Button disabled={busy} onClick={onKeep}>
+            {covered ? "Write it into the logbook" : "Write it down, to be kept cold"}
+          </Button>
         ) : (
-          <p className="text-lg">
-            <strong>The 24 hours are over.</strong> Jars that were not kept cold are discarded; do not taste
-            them.
+          <p className="font-semibold">
+            Written down. {covered ? "" : "It gets no shelf label; the logbook asks what became of the jars."}
           </p>
-        ))}
-      {answer.id == null ? (
-        <Button className="self-start" disabled={busy} onClick={onKeep}>
-          {answer.covered ? "Write it into the logbook" : "Write it down, to be kept cold"}
-        </Button>
-      ) : (
-        <p className="font-semibold">
-          Written down.{" "}
-          {answer.covered ? "" : "It gets no shelf label; the logbook asks what became of the jars."}
-        </p>
-      )}
+        )}
+        {Object.keys(told).length > 0 && (
+          <Button look="quiet" onClick={onAgain}>
+            Answer the questions again
+          </Button>
+        )}
+      </div>
     </Card>
+  );
+}
+
+/** How long something can still be done about it, and what. */
+function Left({ answer }: { readonly answer: Hindsight }) {
+  return answer.leftMillis > 0 ? (
+    <p className="text-lg">
+      <strong>{formatSpan(answer.leftMillis)} left</strong>, until {formatDateTime(answer.decideBy)}, to
+      process again with new lids for the full {answer.minutesNeeded ?? ""}{" "}
+      {answer.minutesNeeded ? "minutes" : "time"}, to refrigerate and eat within a few days, or to freeze.
+      Keep the jars cold until then.
+    </p>
+  ) : (
+    <p className="text-lg">
+      <strong>The 24 hours are over.</strong> Jars that were not kept cold are discarded; do not taste them.
+    </p>
   );
 }

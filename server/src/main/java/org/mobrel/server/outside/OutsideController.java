@@ -13,20 +13,25 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.canner.Gauge;
 import org.mobrel.canner.GaugeKind;
+import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.GaugeError;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
+import org.mobrel.recipe.IngredientLine;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Hindsight;
+import org.mobrel.ruling.LookBack;
 import org.mobrel.run.Decision;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenDesk;
 import org.mobrel.server.platform.BadField;
+import org.mobrel.server.ruling.Answered;
 import org.mobrel.server.ruling.JarAsk;
 import org.mobrel.server.ruling.RulingAnswer;
 import org.mobrel.server.ruling.RulingDesk;
@@ -49,8 +54,10 @@ class OutsideController {
      * @param lines what was in the jars; "bean soup" will do
      * @param psi as read on the dial, or the weight that was used
      * @param altitudeFt null for the kitchen's
-     * @param vented ten minutes of steady steam before the weight went on; null for yes
-     * @param unbroken the pressure never fell below that; null for yes
+     * @param vented ten minutes of steady steam before the weight went on; null: not asked yet
+     * @param unbroken the pressure never fell below that; null: not asked yet
+     * @param known how it was packed and prepared; null: not asked yet
+     * @param answers what was answered to the questions of its lines
      * @param finishedAt when the heat went off
      * @param keep whether it is written into the logbook
      */
@@ -58,7 +65,6 @@ class OutsideController {
             @Size(max = 120, message = "120 characters at most") @Nullable String title,
             @NotEmpty(message = "what was in the jars?") @Size(max = 60, message = "60 lines at most")
                     List<@NotNull @Size(max = 300, message = "300 characters at most") String> lines,
-            @Nullable String pack,
             @NotNull(message = "which jars?") @Valid JarAsk jar,
             @Min(value = 1, message = "between 1 and 600 minutes")
                     @Max(value = 600, message = "between 1 and 600 minutes")
@@ -71,12 +77,15 @@ class OutsideController {
             @Nullable Double altitudeFt,
             @Nullable Boolean vented,
             @Nullable Boolean unbroken,
+            LookBackWire.@Nullable KnownDeeds known,
+            @Size(max = 200, message = "200 at most") @Valid @Nullable List<@NotNull Answered> answers,
             @NotNull(message = "when was the heat turned off?") Instant finishedAt,
             @Nullable Boolean keep) {}
 
-    record ShortfallAnswer(String code, String text) {}
-
     /**
+     * @param covered null while questions are open
+     * @param questions what is open and could change the answer
+     * @param lines the lines as they were read, to answer their questions by
      * @param minutesNeeded null where no process covers it at all
      * @param readingNeeded what the gauge had to show; null likewise
      * @param decideBy until when something can still be done with the jars
@@ -84,11 +93,13 @@ class OutsideController {
      * @param id of the entry, where it was kept
      */
     record HindsightAnswer(
-            boolean covered,
+            @Nullable Boolean covered,
             @Nullable Integer minutesNeeded,
             @Nullable BigDecimal readingNeeded,
             String headline,
-            List<ShortfallAnswer> shortfalls,
+            List<LookBackWire.ShortfallAnswer> shortfalls,
+            List<LookBackWire.DeedQuestion> questions,
+            List<String> lines,
             Instant decideBy,
             long leftMillis,
             @Nullable Long id) {}
@@ -126,29 +137,40 @@ class OutsideController {
         if (request.finishedAt().isAfter(now)) {
             throw new BadField("finishedAt", "that is still to come");
         }
-        OutsideDesk.Held held = desk.hold(
-                batch(request),
-                new Hindsight.Done(
-                        new Minutes(request.minutes()),
-                        GaugePressure.ofPsi(request.psi()),
-                        !Boolean.FALSE.equals(request.vented()),
-                        !Boolean.FALSE.equals(request.unbroken())));
+        Batch batch = batch(request);
+        LookBack back = desk.look(batch, deed(request));
         Long id = Boolean.TRUE.equals(request.keep())
-                ? (Long) desk.keep(
-                        title(request), json.writeValueAsString(request), held.hindsight(), request.finishedAt())
+                ? (Long) desk.keep(title(request), json.writeValueAsString(request), back, request.finishedAt())
                 : null;
-        RulingAnswer ruling = rulings.answer(held.ruling());
+        RulingAnswer ruling = rulings.answer(back.ruling());
         return new HindsightAnswer(
-                held.hindsight().covered(),
-                held.ruling().timing().map(timing -> timing.minutes().value()).orElse(null),
-                held.ruling().timing().map(timing -> timing.reading().psi()).orElse(null),
+                back.covered().orElse(null),
+                back.ruling().timing().map(timing -> timing.minutes().value()).orElse(null),
+                back.ruling().timing().map(timing -> timing.reading().psi()).orElse(null),
                 ruling.headline(),
-                held.hindsight().shortfalls().stream()
-                        .map(shortfall -> new ShortfallAnswer(shortfall.code(), shortfall.text()))
+                back.shortfalls().stream()
+                        .map(shortfall -> new LookBackWire.ShortfallAnswer(shortfall.code(), shortfall.text()))
                         .toList(),
+                back.questions().stream().map(LookBackWire.DeedQuestion::of).toList(),
+                batch.lines().stream().map(IngredientLine::text).toList(),
                 request.finishedAt().plus(Hindsight.DECIDE_WITHIN),
                 Hindsight.left(request.finishedAt(), now).toMillis(),
                 id);
+    }
+
+    private static LookBack.Deed deed(DoneRequest request) {
+        LookBackWire.KnownDeeds known = Objects.requireNonNullElse(
+                request.known(), new LookBackWire.KnownDeeds(null, null, null, null, null, null));
+        return OutsideDesk.deed(
+                new Minutes(request.minutes()),
+                GaugePressure.ofPsi(request.psi()),
+                known,
+                told(request.vented()),
+                told(request.unbroken()));
+    }
+
+    private static Optional<LookBack.Told> told(@Nullable Boolean said) {
+        return Optional.ofNullable(said).map(yes -> yes ? LookBack.Told.YES : LookBack.Told.NO);
     }
 
     private static String title(DoneRequest request) {
@@ -165,14 +187,17 @@ class OutsideController {
         Kitchen kitchen = kitchens.kitchen();
         GaugeKind gauge =
                 GaugeKind.ofCode(request.gauge()).orElseThrow(() -> new BadField("gauge", "dial or weighted"));
+        List<Answered> answers = Answered.checked(request.answers());
+        List<IngredientLine> read = rulings.read(lines, answers);
         return new Batch(
-                rulings.read(lines),
-                RulingDesk.pack(request.pack()),
+                read,
+                Pack.HOT,
                 Fraction.HALF,
                 List.of(request.jar().toCore("jar")),
                 altitude(request, kitchen),
                 new Gauge(gauge, GaugeError.NONE),
-                kitchen.school());
+                kitchen.school(),
+                rulings.method(List.of(), read, answers));
     }
 
     private static Altitude altitude(DoneRequest request, Kitchen kitchen) {

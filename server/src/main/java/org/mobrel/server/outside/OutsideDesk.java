@@ -3,14 +3,18 @@ package org.mobrel.server.outside;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.mobrel.quantity.GaugePressure;
+import org.mobrel.quantity.Minutes;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Hindsight;
-import org.mobrel.ruling.Ruling;
+import org.mobrel.ruling.LookBack;
 import org.mobrel.run.Decision;
+import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.server.ruling.RulingDesk;
 import org.springframework.stereotype.Service;
@@ -35,12 +39,29 @@ public class OutsideDesk {
         this.clock = clock;
     }
 
-    /** The ruling it should have had, and what it lacked. */
-    record Held(Ruling ruling, Hindsight hindsight) {}
+    LookBack look(Batch batch, LookBack.Deed deed) {
+        return LookBack.of(rulings.rulings(), batch, deed);
+    }
 
-    Held hold(Batch batch, Hindsight.Done done) {
-        Ruling ruling = rulings.rule(batch);
-        return new Held(ruling, Hindsight.of(ruling, done));
+    /** @throws BadField if a word is none of those that answer its question */
+    static LookBack.Deed deed(
+            Minutes minutes,
+            GaugePressure read,
+            LookBackWire.KnownDeeds known,
+            Optional<LookBack.Told> vented,
+            Optional<LookBack.Told> unbroken) {
+        boolean unknown = "unknown".equals(known.pack());
+        return new LookBack.Deed(
+                minutes,
+                read,
+                known.pack() == null || unknown ? Optional.empty() : Optional.of(RulingDesk.pack(known.pack())),
+                unknown,
+                known.filled(),
+                LookBackWire.told("pieces", known.pieces(), List.of("up-to-1-inch"), "larger"),
+                LookBackWire.told("soaked", known.soaked(), List.of("overnight", "quick"), "no"),
+                LookBackWire.told("boiled", known.boiled(), List.of("yes"), "no"),
+                vented,
+                unbroken);
     }
 
     /** Ingredient lines; "bean soup" is read as beans with onion in a broth. */
@@ -57,12 +78,15 @@ public class OutsideDesk {
     }
 
     @Transactional
-    long keep(String title, String said, Hindsight hindsight, Instant finished) {
+    long keep(String title, String said, LookBack back, Instant finished) {
+        if (back.covered().isEmpty()) {
+            throw new BadField("keep", "answer first what is open");
+        }
         return store.add(
                 title,
                 said,
-                hindsight.covered(),
-                hindsight.shortfalls().stream().map(Hindsight.Shortfall::text).collect(Collectors.joining(" ")),
+                back.covered().get(),
+                back.shortfalls().stream().map(Hindsight.Shortfall::text).collect(Collectors.joining(" ")),
                 finished,
                 clock.instant());
     }

@@ -123,6 +123,22 @@ public class RulingDesk {
         return new Ruled(ruling, answer(batch, ruling, plain));
     }
 
+    /** A batch whose lines and steps are read as the catalogue alone has them. */
+    public Batch plainBatch(
+            List<String> texts,
+            List<String> steps,
+            @Nullable List<RulingRequest.AnswerToLine> answers,
+            Pack pack,
+            Fraction share,
+            List<JarCount> jars,
+            Altitude altitude,
+            Gauge gauge,
+            School school) {
+        List<IngredientLine> lines = answered(texts, answers);
+        Method method = Method.of(steps, lines, plain).answered(toSteps(answers, lines));
+        return new Batch(lines, pack, share, jars, altitude, gauge, school, method);
+    }
+
     RulingAnswer answer(RulingRequest request) {
         Batch batch = batch(request);
         return answer(batch, rulings.rule(batch), plain);

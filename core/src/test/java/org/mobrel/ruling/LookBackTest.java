@@ -1,0 +1,149 @@
+package org.mobrel.ruling;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+import org.mobrel.Cases;
+import org.mobrel.canner.Gauge;
+import org.mobrel.canner.PressureTable;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.foods.Pack;
+import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarSize;
+import org.mobrel.jars.JarTable;
+import org.mobrel.jars.Mouth;
+import org.mobrel.method.Method;
+import org.mobrel.quantity.Altitude;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.quantity.GaugePressure;
+import org.mobrel.quantity.Minutes;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.LineReader;
+
+/** What was done without a ruling: covered only where everything that matters is known and as the tables ask. */
+class LookBackTest {
+
+    private static final LineReader READER = new LineReader(Catalogue.load());
+    private static final Rulings RULINGS = new Rulings(Catalogue.load(), PressureTable.load(), JarTable.load());
+
+    private static Batch batch(List<String> texts, JarSize size, List<String> steps) {
+        List<IngredientLine> lines = READER.readAll(texts);
+        return new Batch(
+                lines,
+                Pack.HOT,
+                Fraction.HALF,
+                List.of(new JarCount(size, Mouth.REGULAR, 7)),
+                Altitude.ofFeet(500),
+                Gauge.weighted(),
+                School.LONGEST_INGREDIENT,
+                Method.of(steps, lines, READER));
+    }
+
+    private static Optional<LookBack.Told> told(String word) {
+        return switch (word) {
+            case "-" -> Optional.empty();
+            case "?" -> Optional.of(LookBack.Told.UNKNOWN);
+            case "no" -> Optional.of(LookBack.Told.NO);
+            default -> Optional.of(LookBack.Told.YES);
+        };
+    }
+
+    private static LookBack.Deed deed(int minutes, String psi, String[] known) {
+        return new LookBack.Deed(
+                new Minutes(minutes),
+                GaugePressure.ofPsi(new BigDecimal(psi)),
+                Pack.ofCode(known[0]),
+                known[0].equals("?"),
+                switch (known[1]) {
+                    case "-" -> Optional.empty();
+                    case "1/2" -> Optional.of(LookBack.Fill.HALF);
+                    case "2/3" -> Optional.of(LookBack.Fill.TWO_THIRDS);
+                    case "3/4" -> Optional.of(LookBack.Fill.THREE_QUARTERS);
+                    case "1" -> Optional.of(LookBack.Fill.FULL);
+                    default -> Optional.of(LookBack.Fill.UNKNOWN);
+                },
+                told(known[2]),
+                told(known[3]),
+                told(known[4]),
+                told(known[5]),
+                told(known[6]));
+    }
+
+    @ParameterizedTest
+    @CsvFileSource(resources = "/cases/look-back.csv", delimiter = '|', numLinesToSkip = 4)
+    void a_deed_is_answered(
+            String lines, String size, int minutes, String psi, String known, String covered, String why) {
+        LookBack back = LookBack.of(
+                RULINGS,
+                batch(
+                        Arrays.asList(lines.strip().split(" \\+ ")),
+                        JarSize.ofCode(size.strip()).orElseThrow(),
+                        List.of()),
+                deed(minutes, psi.strip(), known.strip().split(" +")));
+        assertThat(back.covered().map(Object::toString).orElse("open")).isEqualTo(covered.strip());
+        List<String> codes = Stream.concat(
+                        back.shortfalls().stream().map(Hindsight.Shortfall::code),
+                        back.questions().stream().map(LookBack.Asked::code))
+                .distinct()
+                .toList();
+        assertThat(String.join(" ", codes)).isEqualTo(why == null ? "" : why.strip());
+    }
+
+    @Test
+    void what_the_steps_say_was_done_was_done() {
+        List<String> stew = List.of("3 lb beef, in 1-inch cubes", "2 lb carrots, peeled and sliced", "2 qt water");
+        String[] allButPack = {"-", "-", "yes", "-", "-", "yes", "yes"};
+        assertThat(LookBack.of(RULINGS, batch(stew, JarSize.QUART, List.of("Raw pack.")), deed(90, "10", allButPack))
+                        .covered())
+                .contains(false);
+        assertThat(LookBack.of(
+                                RULINGS,
+                                batch(stew, JarSize.QUART, List.of("Boil together 5 minutes. Fill the jars half.")),
+                                deed(90, "10", allButPack))
+                        .covered())
+                .contains(true);
+        assertThat(LookBack.of(
+                                RULINGS,
+                                batch(stew, JarSize.QUART, List.of("Blend until smooth.")),
+                                deed(90, "10", new String[] {"hot", "1/2", "yes", "-", "-", "yes", "yes"}))
+                        .shortfalls())
+                .extracting(Hindsight.Shortfall::code)
+                .containsExactly("step-purees");
+    }
+
+    /** With everything done as the tables ask, it is covered where the recipe is and nowhere else. */
+    @Test
+    void it_is_covered_only_where_the_recipe_page_would_be() {
+        String[] best = {"hot", "1/2", "yes", "yes", "yes", "yes", "yes"};
+        List<List<String>> recipes = Arrays.stream(
+                        Cases.text("/cases/ordinary-recipes.txt").split("(?m)^\\s*$"))
+                .map(block -> block.lines()
+                        .filter(line -> !line.isBlank() && !line.startsWith("#") && !line.startsWith("="))
+                        .map(line -> line.replaceFirst("^[!?-] ", ""))
+                        .collect(Collectors.toList()))
+                .filter(block -> !block.isEmpty())
+                .collect(Collectors.toList());
+        Cases.text("/cases/must-not-be-covered.tsv")
+                .lines()
+                .skip(1)
+                .map(line -> List.of(line.split("\t")[0], "3 cups carrots, peeled and sliced", "2 qt chicken stock"))
+                .forEach(recipes::add);
+        assertThat(recipes).hasSizeGreaterThan(300);
+        for (List<String> lines : recipes) {
+            Batch batch = batch(lines, JarSize.PINT, List.of());
+            LookBack back = LookBack.of(RULINGS, batch, deed(120, "15", best));
+            Verdict page = RULINGS.rule(batch).verdict();
+            assertThat(back.covered().equals(Optional.of(true)))
+                    .as("%s: %s, on the page %s", lines, back.covered(), page)
+                    .isEqualTo(page == Verdict.COVERED);
+        }
+    }
+}

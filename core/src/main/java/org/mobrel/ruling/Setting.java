@@ -8,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.Pack;
 import org.mobrel.jars.Headspace;
 import org.mobrel.jars.JarSize;
@@ -109,6 +110,24 @@ public record Setting(Pack pack, Fraction share, From from) {
             }
         }
         return any ? OptionalDouble.of(share) : OptionalDouble.empty();
+    }
+
+    /**
+     * How full of solids the jars really are: as the amounts for each jar add up, full where plain raw meat goes in without a liquid, and
+     * else as it is set.
+     */
+    public static Fraction share(List<IngredientLine> lines, Pack pack, Fraction set, JarSize jar, JarTable jars) {
+        OptionalDouble counted = perJar(lines, pack, jar, jars);
+        if (counted.isPresent()) {
+            return Fraction.of(Math.max(0.1, Math.min(1, counted.getAsDouble())));
+        }
+        List<Food> foods = lines.stream()
+                .flatMap(line -> line.foods().stream())
+                .filter(food -> food.kind().isSolid() || food.kind() == FoodKind.LIQUID)
+                .toList();
+        boolean plainRawMeat =
+                pack == Pack.RAW && !foods.isEmpty() && foods.stream().allMatch(Food::isMeatInPieces);
+        return plainRawMeat ? Fraction.of(1) : set;
     }
 
     /** 'Per quart' names its jar; 'in each jar' does not. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Mass;
@@ -58,6 +59,10 @@ public record Pot(
     /** The recipe with what it made before. */
     public static Pot of(List<IngredientLine> lines, Pack pack, Fraction share, YieldCorrection yield) {
         boolean solidMeat = pack == Pack.RAW && share.isMoreThan(SOLID_PACK) && allMeatInPieces(lines);
+        // Where solids are counted for each jar, the amount of a broth is not: it is what the jars still take.
+        boolean forEachJar = lines.stream()
+                .anyMatch(line -> line.isPerJar()
+                        && line.foods().stream().anyMatch(food -> food.kind().isSolid()));
         List<Optional<Portion>> portions = new ArrayList<>(lines.size());
         List<Integer> unmeasured = new ArrayList<>();
         Volume bulk = Volume.ZERO;
@@ -68,8 +73,9 @@ public record Pot(
         for (int index = 0; index < lines.size(); index++) {
             IngredientLine line = lines.get(index);
             boolean isSolid = line.food().filter(food -> food.kind().isSolid()).isPresent();
-            Optional<Portion> weighed =
-                    Portions.of(line, pack).map(portion -> packed(portion, isSolid, solidMeat, yield.factor()));
+            boolean uncounted = forEachJar && !line.isPerJar() && isLiquid(line);
+            Optional<Portion> weighed = (uncounted ? Optional.<Portion>empty() : Portions.of(line, pack))
+                    .map(portion -> packed(portion, isSolid, solidMeat, yield.factor()));
             portions.add(weighed);
             if (weighed.isPresent()) {
                 Portion portion = weighed.get();
@@ -83,6 +89,10 @@ public record Pot(
             }
         }
         return new Pot(lines, portions, share, bulk, solid, broth, inJar, beans, unmeasured, solidMeat, yield);
+    }
+
+    private static boolean isLiquid(IngredientLine line) {
+        return line.food().filter(food -> food.kind() == FoodKind.LIQUID).isPresent();
     }
 
     private static Portion packed(Portion portion, boolean isSolid, boolean solidMeat, double room) {

@@ -15,11 +15,13 @@ import org.mobrel.jars.JarTable;
 import org.mobrel.jars.Mouth;
 import org.mobrel.loading.Loader;
 import org.mobrel.quantity.Altitude;
+import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Volume;
 import org.mobrel.recipe.Amount;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Ruling;
+import org.mobrel.ruling.Setting;
 import org.mobrel.ruling.Variant;
 import org.mobrel.scaling.InHand;
 import org.mobrel.scaling.Pot;
@@ -60,8 +62,14 @@ final class DishPlanner {
      */
     Planned plan(PlanBody.Dish dish, Recipe recipe, YieldCorrection yield, String field) {
         List<IngredientLine> lines = rulings.read(recipe.lines(), recipe.answers());
-        Pot pot = Pot.of(lines, recipe.pack(), recipe.solidsShare(), yield);
-        Headspace headspace = rulings.rulings().headspace(lines, recipe.pack(), recipe.solidsShare());
+        Fraction share = Setting.share(
+                lines,
+                recipe.pack(),
+                recipe.solidsShare(),
+                kinds(dish, field).get(0).size(),
+                jarTable);
+        Pot pot = Pot.of(lines, recipe.pack(), share, yield);
+        Headspace headspace = rulings.rulings().headspace(lines, recipe.pack(), share);
         Volume keepBack = dish.keepBack() == null
                 ? Volume.ZERO
                 : dish.keepBack().volume(field + ".keepBack", kitchen.household());
@@ -77,7 +85,7 @@ final class DishPlanner {
         Batch batch = new Batch(
                 lines,
                 recipe.pack(),
-                recipe.solidsShare(),
+                share,
                 ruledOn,
                 altitude,
                 canner.profile().gauge(),

@@ -95,7 +95,10 @@ public class RecipeDesk {
     private Recipe save(long id, int version, RecipeDraft draft, Instant at) {
         Instant savedAt = SqlTime.millis(at);
         store.add(id, version, draft, savedAt);
-        draft.answers().forEach(answer -> readings.remember(answer.line(), answer.toCore()));
+        // What a step says is this recipe's own; what words of a line mean, the kitchen remembers.
+        draft.answers().stream()
+                .filter(answer -> !draft.isAboutStep(answer))
+                .forEach(answer -> readings.remember(answer.line(), answer.toCore()));
         return new Recipe(id, version, draft, savedAt);
     }
 

@@ -62,6 +62,15 @@ public record RecipeDraft(
                 Optional.empty());
     }
 
+    /** Whether an answer is to a question of a step, not of a line. */
+    boolean isAboutStep(Answered answer) {
+        return lines.stream()
+                        .noneMatch(line -> line.strip().equals(answer.line().strip()))
+                && variants.stream()
+                        .flatMap(variant -> variant.lines().stream())
+                        .noneMatch(line -> line.strip().equals(answer.line().strip()));
+    }
+
     /** The same packed in another way. */
     public RecipeDraft packed(Pack otherPack, Fraction otherShare) {
         return new RecipeDraft(title, lines, otherPack, otherShare, method, tags, variants, settled, answers, imported);

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -149,10 +150,16 @@ final class RecipeWire {
                     addIns(variants),
                     tidy(settled),
                     Answered.checked(answers).stream()
-                            .filter(answer -> isAbout(answer, kept, variants))
+                            .filter(answer -> isAbout(answer, kept, variants) || isAboutStep(answer, tidy(method)))
                             .toList(),
                     Optional.ofNullable(imported));
         }
+    }
+
+    /** An answer to a step belongs to the words it quotes. */
+    private static boolean isAboutStep(Answered answer, List<String> method) {
+        String words = Objects.requireNonNullElse(answer.words(), "");
+        return !words.isEmpty() && method.stream().anyMatch(step -> step.contains(words));
     }
 
     /** An answer to a line that is gone is not kept. */
@@ -179,7 +186,8 @@ final class RecipeWire {
                 draft.lines(),
                 RulingDesk.pack(draft.pack()),
                 Fraction.of(draft.solidsShare() == null ? 0.5 : draft.solidsShare()),
-                tidy(draft.method()),
+                // Blank steps stay: a finding names its step by the place it has on the page.
+                draft.method() == null ? List.of() : draft.method(),
                 List.of(),
                 addIns(draft.variants()),
                 draft.settled() == null ? List.of() : draft.settled(),

@@ -21,6 +21,7 @@ import org.mobrel.recipe.LineReader;
 import org.mobrel.recipe.Portion;
 import org.mobrel.recipe.Portions;
 import org.mobrel.ruling.Rulings;
+import org.mobrel.ruling.Setting;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.InHand;
 import org.mobrel.scaling.KitchenMeasure;
@@ -38,8 +39,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ScalingController {
 
-    private static final double HALF = 0.5;
-
     private final LineReader plain;
     private final Rulings rulings;
     private final JarTable jars;
@@ -56,7 +55,10 @@ class ScalingController {
     ScalingAnswer scale(@Valid @RequestBody ScalingRequest request) {
         List<IngredientLine> lines = plain.readAll(request.lines());
         Pack pack = RulingDesk.pack(request.pack());
-        Fraction share = Fraction.of(request.solidsShare() == null ? HALF : request.solidsShare());
+        Fraction share = request.solidsShare() != null
+                ? Fraction.of(request.solidsShare())
+                : Setting.share(
+                        lines, pack, Fraction.HALF, kinds(request.jars()).get(0).size(), jars);
         Headspace headspace = rulings.headspace(lines, pack, share);
         Pot pot = Pot.of(lines, pack, share);
         if (pot.isEmpty()) {

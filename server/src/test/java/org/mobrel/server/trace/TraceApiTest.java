@@ -264,7 +264,21 @@ class TraceApiTest {
                         .asString())
                 .isEqualTo("refrigerated");
 
-        assertThat(server.post("/api/outside", done.formatted(75, "12", finished, ""))
+        JsonNode open = server.post("/api/outside", done.formatted(75, "12", finished, ""))
+                .body();
+        assertThat(open.get("covered").isNull()).isTrue();
+        assertThat(open.get("questions").valueStream().map(each -> each.get("code")
+                        .asString()))
+                .contains("soaked", "boiled", "vented", "unbroken");
+        assertThat(server.post("/api/outside", done.formatted(75, "12", finished, ", \"keep\": true"))
+                        .body()
+                        .get("field")
+                        .asString())
+                .as("what is open is not written down")
+                .isEqualTo("keep");
+        String known =
+                ", \"vented\": true, \"unbroken\": true, \"known\": {\"pack\": \"hot\", \"fill\": \"half\", \"soaked\": \"quick\", \"boiled\": \"yes\"}";
+        assertThat(server.post("/api/outside", done.formatted(75, "12", finished, known))
                         .body()
                         .get("covered")
                         .asBoolean())

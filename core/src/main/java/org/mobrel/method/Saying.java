@@ -173,6 +173,15 @@ public sealed interface Saying {
         }
     }
 
+    /** Another way to process than a pressure canner. */
+    record OtherMethod(Quote quote) implements Saying {
+
+        @Override
+        public Saying at(Quote other) {
+            return new OtherMethod(other);
+        }
+    }
+
     /** Work that takes its time: 'simmer 2 hours', 'chill overnight'. */
     record Takes(Quote quote, Work work, int minutes) implements Saying {
 

@@ -54,6 +54,7 @@ final class StepPhrases {
             "\\b" + JARS
                     + "(?!.*\\b(?:soaked|cooked|boiled)\\b)[^.]{0,60}\\b(?:dry|dried|unsoaked|uncooked)\\b[^.]{0,20}\\b(?:beans?|peas|chickpeas|garbanzos|pulses|limas?)\\b",
             "\\b(?:beans?|peas|chickpeas|garbanzos|pulses)\\b[^.]{0,40}\\b(?:into|in) (?:the |each |your |hot |clean |quart |pint )*jars? dry\\b",
+            "\\b(?:beans?|peas|chickpeas|garbanzos|pulses)\\b[^.]{0,20}\\bdry\\b[^.]{0,20}\\b" + JARS,
             "\\bpack(?:ed)? (?:them |the beans |the peas |it )?dry\\b",
             "\\b(?:beans?|peas|chickpeas)\\b go(?:es)? in(?:to (?:the |each )?jars?)? dry\\b");
     static final Pattern NO_SOAK = any(
@@ -91,6 +92,8 @@ final class StepPhrases {
             "\\bpack(?:ed|ing)?\\b[^.]{0,40}\\b(?:raw|uncooked|unheated|cold)\\b",
             "\\b(?:raw|uncooked|unheated)\\b[^.]{0,60}\\b" + JARS,
             "\\b" + JARS + "[^.]{0,40}\\b(?:raw|uncooked|unheated)\\b",
+            "\\b(?:layer|pack|put|place|fill|load)\\w*\\b[^.]{0,40}\\bcold\\b(?! (?:tap |running )?(?:water|stock|broth))[^.]{0,20}\\b"
+                    + JARS,
             "\\bwithout (?:pre-?)?(?:cooking|heating|boiling)\\b[^.]{0,40}\\b(?:fill|pack|jars?)\\b",
             "\\b(?:fill|pack|put)\\w*\\b[^.]{0,60}\\bwithout (?:pre-?)?(?:cooking|heating|boiling)\\b");
     static final Pattern HOT = any(
@@ -160,6 +163,13 @@ final class StepPhrases {
             any("\\bsimmer(?:s|ed|ing)?\\b|\\bcook(?:s|ed|ing)?\\b|\\bboil(?:s|ed|ing)?\\b|\\bbraise\\w*\\b");
     static final Pattern ROASTS = any("\\b(?:roast|bake)(?:s|d|ed|ing)?\\b");
     static final Pattern CHILLS = any("\\b(?:chill|refrigerat|fridge)\\w*\\b");
+    /** Ways to process that reach no more than the boil, or that nobody can control. */
+    static final Pattern OTHER_METHODS = any(
+            "\\b(?:boiling[- ])?water[- ]?bath\\b",
+            "\\b(?:process|can|bake|put|set)\\w*\\b[^.]{0,40}\\b(?:in|into) (?:the |an? )?(?:hot |warm |slow )?(?:oven|microwave|dishwasher|steam canner|steamer|slow cooker|multi-?cooker|electric pressure cooker)\\b(?=.*\\b(?:jars?|process|seal|can)\\b|$)",
+            "\\b(?:turn|invert|flip|stand)\\w*\\b[^.]{0,30}\\bjars?\\b[^.]{0,30}\\b(?:upside[- ]down|over|on their heads|lids?)\\b[^.]{0,20}(?:seal)?",
+            "\\bopen[- ]kettle\\b");
+
     static final Pattern PROCESSES =
             any("\\bprocess\\b(?!.{0,40}(?:smooth|processor|pure))", "\\bpressure[- ]?(?:can|process)", "\\bcanner\\b");
     static final Pattern HEATS = any(

@@ -48,6 +48,9 @@ final class StepReader {
             work(sentence, named, sayings);
             StatedProcess.in(sentence.text())
                     .forEach(stated -> sayings.add(new Saying.States(quote(sentence), stated)));
+            if (sentence.says(StepPhrases.OTHER_METHODS)) {
+                sayings.add(new Saying.OtherMethod(quote(sentence)));
+            }
             processed |= sentence.says(StepPhrases.PROCESSES);
             heated |= sentence.says(StepPhrases.HEATS);
         }
@@ -183,6 +186,14 @@ final class StepReader {
             return;
         }
         boolean quick = isQuickSoak(sentences, at);
+        if (!quick
+                && StepPhrases.BEANS.matcher(sentence.plain()).find()
+                && StepPhrases.POURS_BOILING.matcher(sentence.plain()).find()
+                && StepPhrases.RESTS_AN_HOUR.matcher(sentence.plain()).find()) {
+            // Boiling water poured over them is neither of the two tested soaks.
+            sayings.add(new Saying.Soaks(quote(sentence), Saying.Soak.SHORT));
+            return;
+        }
         if (sentence.says(StepPhrases.SOAK) && (beans || !otherFood) || quick) {
             sayings.add(new Saying.Soaks(quote(sentence), quick ? Saying.Soak.QUICK : soak(sentence)));
         }

@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mobrel.jars.JarSize;
+import org.mobrel.method.Saying;
 import org.mobrel.method.StatedProcess;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
@@ -48,17 +50,27 @@ public record StatedRemark(String code, String text, OptionalInt step) {
     /** None where the recipe states nothing, or just what the ruling gives, or there is no ruling to compare with. */
     public static List<StatedRemark> of(List<Stated> stated, Batch batch, Ruling ruling) {
         Optional<Timing> timing = ruling.timing();
+        Stream<StatedRemark> methods =
+                batch.method().all(Saying.OtherMethod.class).stream().map(StatedRemark::otherMethod);
         if (timing.isEmpty()) {
-            return List.of();
+            return methods.toList();
         }
-        return batch.sizes().stream()
+        Stream<StatedRemark> times = batch.sizes().stream()
                 .flatMap(size -> fitting(stated, size)
                         .filter(one ->
                                 one.process().size().filter(its -> its != size).isEmpty())
                         .flatMap(one -> differs(one, size, batch, ruling, timing.get()))
                         .stream())
-                .distinct()
-                .toList();
+                .distinct();
+        return Stream.concat(methods, times).toList();
+    }
+
+    private static StatedRemark otherMethod(Saying.OtherMethod said) {
+        return new StatedRemark(
+                "stated-method-differs",
+                "Your recipe says “%s” Nothing but a pressure canner gets hot enough inside the jars of this, for however long."
+                        .formatted(said.quote().words().replaceAll("[.]?$", ".")),
+                OptionalInt.of(said.quote().step()));
     }
 
     private static Optional<StatedRemark> differs(

@@ -109,11 +109,11 @@ final class StepQuestions {
                         batch,
                         said,
                         QuestionCode.FILL_SAYS_OTHERWISE,
-                        "This step fills the jars fuller than is set: %s of solids, not %s. Which is it?"
+                        "This step fills the jars fuller with solids than is set: %s, not %s. Which is it?"
                                 .formatted(
                                         share(said.share()), share(batch.batch().solidsShare())),
-                        Say.capital(share(batch.batch().solidsShare())) + " of solids, then broth",
-                        Say.capital(share(said.share())) + " of solids",
+                        Say.capital(share(batch.batch().solidsShare())) + " solids, then broth",
+                        Say.capital(share(said.share())) + " solids",
                         Edit.of(
                                 Edit.Part.SOLIDS_SHARE,
                                 BigDecimal.valueOf(Math.round(said.share().value() * 100), 2)
@@ -128,7 +128,7 @@ final class StepQuestions {
             case 50 -> "half";
             case 67 -> "two thirds";
             case 75 -> "three quarters";
-            case 100 -> "a jar full";
+            case 100 -> "full";
             default -> percent + " %";
         };
     }

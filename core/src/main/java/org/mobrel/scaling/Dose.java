@@ -45,7 +45,11 @@ public enum Dose {
 
     /** Words without their 'a jar': '3 sprigs rosemary' are for all jars. */
     public static String withoutEach(String words) {
-        return EACH.matcher(words).replaceAll("").strip();
+        return EACH.matcher(words)
+                .replaceAll("")
+                .replaceAll("\\s+,", ",")
+                .replaceAll("\\s{2,}", " ")
+                .strip();
     }
 
     /** How many times the stated amount goes into one jar of this size: a pint gets half of what is meant for a quart. */

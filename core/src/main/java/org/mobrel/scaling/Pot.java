@@ -25,6 +25,8 @@ import org.mobrel.recipe.Portions;
  * @param beans mass of dried beans as packed, soaked and boiled
  * @param unmeasured indexes of solid lines that cannot be weighed, and of lines nobody knows; they are not in the sums
  * @param takesNoLiquid raw meat packed solid: it gives its own juice
+ * @param uncounted the liquids of a recipe whose solids are counted for each jar: how much of them goes in, the jars decide; zero for
+ *     any other recipe
  * @param yield what this recipe's own history says
  */
 public record Pot(
@@ -38,6 +40,7 @@ public record Pot(
         Mass beans,
         List<Integer> unmeasured,
         boolean takesNoLiquid,
+        Volume uncounted,
         YieldCorrection yield) {
 
     /** Above this share of the jar nothing is left for a broth to be poured into. */
@@ -68,14 +71,18 @@ public record Pot(
         Volume bulk = Volume.ZERO;
         Volume solid = Volume.ZERO;
         Volume broth = Volume.ZERO;
+        Volume uncounted = Volume.ZERO;
         Mass inJar = Mass.ZERO;
         Mass beans = Mass.ZERO;
         for (int index = 0; index < lines.size(); index++) {
             IngredientLine line = lines.get(index);
             boolean isSolid = line.food().filter(food -> food.kind().isSolid()).isPresent();
-            boolean uncounted = forEachJar && !line.isPerJar() && isLiquid(line);
-            Optional<Portion> weighed = (uncounted ? Optional.<Portion>empty() : Portions.of(line, pack))
-                    .map(portion -> packed(portion, isSolid, solidMeat, yield.factor()));
+            Optional<Portion> asItStands = Portions.of(line, pack);
+            if (forEachJar && !line.isPerJar() && isLiquid(line)) {
+                uncounted = uncounted.plus(asItStands.map(Portion::broth).orElse(Volume.ZERO));
+                asItStands = Optional.empty();
+            }
+            Optional<Portion> weighed = asItStands.map(portion -> packed(portion, isSolid, solidMeat, yield.factor()));
             portions.add(weighed);
             if (weighed.isPresent()) {
                 Portion portion = weighed.get();
@@ -88,7 +95,8 @@ public record Pot(
                 unmeasured.add(index);
             }
         }
-        return new Pot(lines, portions, share, bulk, solid, broth, inJar, beans, unmeasured, solidMeat, yield);
+        return new Pot(
+                lines, portions, share, bulk, solid, broth, inJar, beans, unmeasured, solidMeat, uncounted, yield);
     }
 
     private static boolean isLiquid(IngredientLine line) {

@@ -103,6 +103,7 @@ public final class Scaling {
         // The part of the pot that goes into jars: all of it, but for what is kept back or fills none.
         double inJars = fill.dividedBy(pot.makes());
         Volume needed = broth(pot, inJars, fill);
+        Volume keptBack = broth(pot, keepBack.dividedBy(pot.makes()), keepBack);
         List<Scaled.JarShare> perJar = filled.stream()
                 .map(jar -> share(pot, headspace, jar, fill, inJars, needed))
                 .toList();
@@ -113,10 +114,17 @@ public final class Scaling {
                 fill,
                 pot.isBrothAlone() ? Volume.ZERO : fill.times(pot.share().value()),
                 needed,
-                pot.isBrothAlone() ? pot.makes().times(factor) : pot.broth().times(factor),
+                brothInRecipe(pot, factor, needed.plus(keptBack)),
                 keepBack,
-                broth(pot, keepBack.dividedBy(pot.makes()), keepBack),
+                keptBack,
                 leftover);
+    }
+
+    private static Volume brothInRecipe(Pot pot, double factor, Volume needed) {
+        if (!pot.uncounted().isZero()) {
+            return needed;
+        }
+        return pot.isBrothAlone() ? pot.makes().times(factor) : pot.broth().times(factor);
     }
 
     /** The broth in so much of the pot. */

@@ -56,6 +56,7 @@ class StepReaderTest {
             case "PacksHot" -> "h";
             case "Unpeeled" -> "u";
             case "States" -> "x";
+            case "OtherMethod" -> "o";
             default -> "";
         };
     }

@@ -41,11 +41,12 @@ class AskedRecipeJourney {
     private static void pasteTheList(Page page, RunningMobrel mobrel) {
         page.navigate(mobrel.url("/recipes/new"));
         Cook.paste(page, MESSY);
+        button(page, "That is right").click();
         assertThat(region(page, "Ruling")).containsText("Two things stop this.");
         assertThat(region(page, "Before this is covered")).containsText("Question 1 of 3");
     }
 
-    /** Two stops and three questions: five taps, and not one of them before the last leaves the recipe covered. */
+    /** Two stops and three questions: five taps more, and not one of them before the last leaves the recipe covered. */
     private static void answerAndMend(Page page) {
         Locator ruling = region(page, "Ruling");
         remedy(page, "Leave out").first().click();

@@ -2,6 +2,8 @@ package org.mobrel.server.catalogue;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
@@ -22,6 +24,11 @@ import org.mobrel.recipe.Mention;
  */
 record MayI(String name, String verdict, String text, List<TestedProcess> rows, List<String> instead) {
 
+    /** A dish by its name; one out of a shop or a can is a thing of its own. */
+    private static final Pattern DISH = Pattern.compile(
+            "\\s*(?:home-?made )?(?!.*\\b(?:canned|tinned|bought|instant|packet|condensed|mix)\\b)(.+?)\\s+(?:soup|stew|chili|hotpot|goulash|ragout|casserole|pot)s?\\s*",
+            Pattern.CASE_INSENSITIVE);
+
     record MayIAnswer(
             String name, String verdict, String text, List<CatalogueController.TableRow> rows, List<String> instead) {}
 
@@ -30,14 +37,15 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
         if (method.isPresent()) {
             return List.of(method.get());
         }
+        Matcher dish = DISH.matcher(words);
+        if (dish.matches()) {
+            return Stream.concat(
+                            Stream.of(dish(words.strip())), ofFoods(reader.read(dish.group(1)), reader.catalogue()))
+                    .toList();
+        }
         IngredientLine line = reader.read(words);
         if (!line.mentions().isEmpty()) {
-            return Stream.concat(
-                            line.questions().stream().map(MayI::of),
-                            line.mentions().stream()
-                                    .filter(mention -> !mention.isOpen())
-                                    .map(mention -> of(mention, reader.catalogue())))
-                    .toList();
+            return ofFoods(line, reader.catalogue()).toList();
         }
         List<String> near = reader.respelled(line).stream()
                 .map(meant -> "did you mean %s?".formatted(meant.food().name()))
@@ -51,6 +59,24 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
                         List.of(),
                         Stream.concat(near.stream(), Stream.of("freeze it", "ask your local extension office"))
                                 .toList()));
+    }
+
+    /** A dish is not in the tables; what is in it is. */
+    private static MayI dish(String name) {
+        return new MayI(
+                name,
+                "ask",
+                "That depends on what is in it. Home-made, boiled together and packed hot, half solids in a thin broth: yes, for as long"
+                        + " as its slowest ingredient needs and never under the soup table. Bought, thickened, creamed, blended or with"
+                        + " noodles or rice in it: no.",
+                List.of(),
+                List.of("write its recipe down and see", "freeze it"));
+    }
+
+    private static Stream<MayI> ofFoods(IngredientLine line, Catalogue catalogue) {
+        return Stream.concat(
+                line.questions().stream().map(MayI::of),
+                line.mentions().stream().filter(mention -> !mention.isOpen()).map(mention -> of(mention, catalogue)));
     }
 
     /** What the words may mean is asked before anything is said of them. */

@@ -74,7 +74,7 @@ final class DishWords {
     /** The line without its amount: what stands behind the number in the list. */
     static String nameOf(IngredientLine line) {
         String rest = line.rest().isBlank() ? line.text() : line.rest();
-        return Dose.of(line).isPresent() ? Dose.withoutEach(rest) : rest;
+        return line.isPerJar() || Dose.of(line).isPresent() ? Dose.withoutEach(rest) : rest;
     }
 
     /** The food alone, where a name has to be short. */

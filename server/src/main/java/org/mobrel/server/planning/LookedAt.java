@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.mobrel.foods.FoodKind;
 import org.mobrel.jars.Headspace;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarTable;
@@ -119,7 +120,13 @@ record LookedAt(
 
     /** What a line is multiplied by: the pot's factor, or the jars where it is given jar by jar. */
     static double times(IngredientLine line, Planned dish, Scaled scaled) {
-        return Dose.of(line).map(dose -> dose.times(dish.jars())).orElse(scaled.factor());
+        Volume uncounted = scaled.pot().uncounted();
+        boolean byNeed = !uncounted.isZero()
+                && !line.isPerJar()
+                && line.food().filter(food -> food.kind() == FoodKind.LIQUID).isPresent();
+        return byNeed
+                ? scaled.brothInRecipe().dividedBy(uncounted)
+                : Dose.of(line).map(dose -> dose.times(dish.jars())).orElse(scaled.factor());
     }
 
     /** The same for some of the jars: by their number where it is given jar by jar, else by their share of the pot. */

@@ -140,6 +140,12 @@ public record Method(
                 .or(() -> all.stream().findFirst());
     }
 
+    /** Whether a step strains the broth or takes the bones out, and no step speaks of meat that is picked off or put back. */
+    public boolean strainsAndKeepsNothing() {
+        return says(sentence -> sentence.says(StepPhrases.STRAINS))
+                && !says(sentence -> sentence.says(StepPhrases.PUTS_BACK));
+    }
+
     /** What is done when a jar is opened, sentence by sentence. */
     public List<String> openingNotes() {
         return sentences.stream().filter(Sentence::serving).map(Sentence::text).toList();

@@ -19,7 +19,7 @@ import org.mobrel.recipe.PlainText;
 public record StatedProcess(Optional<Minutes> minutes, Optional<GaugePressure> pressure, Optional<JarSize> size) {
 
     private static final Pattern ABOUT = Pattern.compile(
-            "\\b(?:process(?:ed|ing)?|pressure[- ](?:can|cook|process)\\w*|canning time|canner)\\b|\\bat \\d+(?:\\.\\d+)? ?(?:lbs?|pounds?|psi|#)|^\\W*(?:pints?|quarts?|half[- ]pints?)\\b.*\\bmin");
+            "\\b(?:process(?:ed|ing)?|pressure[- ](?:can|cook|process)\\w*|canning|canner)\\b|\\bat \\d+(?:\\.\\d+)? ?(?:lbs?|pounds?|psi|#)|^\\W*(?:pints?|quarts?|half[- ]pints?)\\b.*\\bmin");
     private static final String NUMBER = "(\\d{1,3})(?: ?(?:-|to) ?(\\d{1,3}))?";
     private static final Pattern TIME = Pattern.compile("(?:(\\d) ?(?:hours?|hrs?|h)\\b(?:,? (?:and )?)?)?" + NUMBER
             + " ?(?:minutes?|mins?|m)\\b|(\\d) ?(?:hours?|hrs?)\\b");

@@ -170,6 +170,12 @@ final class StepPhrases {
             "\\b(?:turn|invert|flip|stand)\\w*\\b[^.]{0,30}\\bjars?\\b[^.]{0,30}\\b(?:upside[- ]down|over|on their heads|lids?)\\b[^.]{0,20}(?:seal)?",
             "\\bopen[- ]kettle\\b");
 
+    static final Pattern STRAINS = any(
+            "\\bstrain(?:s|ed|ing)?\\b",
+            "\\b(?:remove|discard|lift out|take out|throw out|fish out)\\w*\\b[^.]{0,20}\\b(?:bones|carcass(?:es)?)\\b");
+    static final Pattern PUTS_BACK = any(
+            "\\b(?:return|put|add|stir|give)\\w*\\b[^.]{0,40}\\b(?:meat|bones|chicken|turkey|back)\\b",
+            "\\b(?:pick|pull|shred|strip|bone|debone|chop|dice|cut)\\w*\\b[^.]{0,40}\\b(?:meat|bones|chicken|turkey|it|off)\\b");
     static final Pattern PROCESSES =
             any("\\bprocess\\b(?!.{0,40}(?:smooth|processor|pure))", "\\bpressure[- ]?(?:can|process)", "\\bcanner\\b");
     static final Pattern HEATS = any(

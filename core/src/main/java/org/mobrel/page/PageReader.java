@@ -61,12 +61,21 @@ public final class PageReader {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SENTENCES = Pattern.compile("(?<=[.!?])\\s+(?=[\\p{Lu}\\d])");
     private static final Pattern TAKE = Pattern.compile(
-            "^(?:(?:first,?|then,?)\\s+)?(?:take|use|you(?:'ll| will)? need|gather|have ready|buy)\\b:?\\s*",
+            "^(?:(?:first,?|then,?|for (?:this|the|a|an|one) [\\p{L} ]{2,30}?,?)\\s+)?(?:take|use|you(?:'ll| will)? need|gather|have ready|buy)\\b:?\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern VERBS = Pattern.compile(
-            "^\\W*(?:(?:half|1/2|first|then|now|next|please|finally|meanwhile|\\w{3,}ly),? )*\\b(?:soak|drain|rinse|sort|boil|simmer|bring|add|stir|cook|ladle|saute|combine|place|pour|remove|skim|return|wipe|adjust|leave|put|let|serve|strain|discard|transfer|repeat|load|vent|reduce|continue|reheat|preheat|prepare|fill|pack|cover|process|set|wash|cool|turn|warm|fry|heat|chill|lower|brown|roast|cut|chop|dice|peel|slice|season|mix|trim|grind|mash|taste|blend|puree|thicken|dredge|whisk|beat|toss|dust|sprinkle|dissolve|melt|sear|braise|blanch|bake|steam|poach|cube|halve|quarter|scrub|shred|pick|debone|divide|top|seal|tighten|screw|store|label|keep|check|open|close|lock|start|stop|begin|do|make|take|use|give|work|push|pass|press|sieve|crush|liquidi[sz]e|blitz|whi[sz]z?|freeze|thaw|defrost|refrigerate|garnish|spoon|stuff|cram|layer|shake|run|hold|rest|stand|allow|once|when|after|before|while|meanwhile|then|next|now|finally|if|don't|do|never|always|to serve)\\b");
+            "^\\W*(?:(?:half|1/2|first|then|now|next|please|finally|meanwhile|\\w{3,}ly),? )*\\b(?:(?:raw|hot|cold|pressure)[- ](?:pack|can)|soak|drain|rinse|sort|boil|simmer|bring|add|stir|cook|ladle|saute|combine|place|pour|remove|skim|return|wipe|adjust|leave|put|let|serve|strain|discard|transfer|repeat|load|vent|reduce|continue|reheat|preheat|prepare|fill|pack|cover|process|set|wash|cool|turn|warm|fry|heat|chill|lower|brown|roast|cut|chop|dice|peel|slice|season|mix|trim|grind|mash|taste|blend|puree|thicken|dredge|whisk|beat|toss|dust|sprinkle|dissolve|melt|sear|braise|blanch|bake|steam|poach|cube|halve|quarter|scrub|shred|pick|debone|divide|top|seal|tighten|screw|store|label|keep|check|open|close|lock|start|stop|begin|do|make|take|use|give|work|push|pass|press|sieve|crush|liquidi[sz]e|blitz|whi[sz]z?|freeze|thaw|defrost|refrigerate|garnish|spoon|stuff|cram|layer|shake|run|hold|rest|stand|allow|once|when|after|before|while|meanwhile|then|next|now|finally|if|don't|do|never|always|to serve)\\b");
     private static final Pattern STATED = Pattern.compile(
-            "^\\W*(?:process(?:ing)?(?: time)?|canning time|pressure can|time and pressure|pressure)\\b.*\\d.*$|^\\W*(?:pints?|quarts?)\\s*:?\\s*(?:for )?\\d+ ?min.*$|^\\W*\\d+ ?(?:lbs?|pounds?|psi) ?(?:of )?pressure\\W*$");
+            "^\\W*(?:process(?:ing)?(?: time)?|canning(?: time)?|pressure can|time and pressure|pressure)\\b.*\\d.*$|^\\W*(?:pints?|quarts?)\\s*:?\\s*(?:for )?\\d+ ?min.*$|^\\W*\\d+ ?(?:lbs?|pounds?|psi) ?(?:of )?pressure\\W*$");
+    private static final Pattern BULLET = Pattern.compile("^(?:[-*•·◦▢☐]|\\[ ?])\\s+");
+    private static final Pattern BY = Pattern.compile(
+            "(?:recipe )?(?:by|from|source|adapted from|courtesy of)\\b.{2,60}", Pattern.CASE_INSENSITIVE);
+    /** Where a step begins in a line that was dictated in one breath. */
+    private static final Pattern VERB_WITHIN = Pattern.compile(
+            "(?<!\\bto)[,;.]?\\s+(?:and |then |and then )?(?=(?:boil|simmer|cook|add|fill|blend|puree|mash|stir|bring|soak|drain|pack|process|ladle|pour|put|vent|thicken|dredge|brown)\\s+(?:everything|all|it|them|the|together|until|half|in batches)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final int LONG_BREATH = 8;
     private static final int LONG_LINE = 90;
 
     private final LineReader reader;
@@ -168,7 +177,21 @@ public final class PageReader {
             return;
         }
         if (read.kind() == LineKind.NOT_INGREDIENT) {
-            parts.add(new Part(OTHER, line));
+            // 'No need to soak' and 'Raw pack, no liquid' deny a thing and say what is done.
+            parts.add(new Part(hasVerb(line) && line.split("\\s+").length > 2 ? STEP : OTHER, line));
+            return;
+        }
+        if (parts.size() == 1 && BY.matcher(line).matches()) {
+            parts.add(new Part(REMARK, line));
+            return;
+        }
+        Matcher breath = VERB_WITHIN.matcher(line);
+        if (read.amount().isPresent() && line.split("\\s+").length > LONG_BREATH && breath.find()) {
+            inList(line.substring(0, breath.start()), parts);
+            String[] steps = VERB_WITHIN.split(line.substring(breath.end()));
+            for (String step : steps) {
+                parts.add(new Part(STEP, step));
+            }
             return;
         }
         if (read.kind() == LineKind.HEADING) {
@@ -186,7 +209,9 @@ public final class PageReader {
         } else if (isStep(line, plain, read)) {
             parts.add(new Part(STEP, NUMBERING.matcher(line).replaceFirst("")));
         } else {
-            parts.add(new Part(isProse(line, read) ? REMARK : INGREDIENT, line));
+            parts.add(new Part(
+                    isProse(line, read) ? REMARK : INGREDIENT,
+                    BULLET.matcher(line).replaceFirst("")));
         }
     }
 

@@ -22,6 +22,7 @@ import org.mobrel.method.Method;
 import org.mobrel.method.Saying;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Minutes;
+import org.mobrel.recipe.Answer;
 import org.mobrel.recipe.Choice;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.QuestionCode;
@@ -281,7 +282,7 @@ final class StepQuestions {
 
     /** The batch as the answers to the questions of its steps have it. */
     static Batch settled(Batch asked, JarTable jars) {
-        Batch batch = asCounted(asked, jars);
+        Batch batch = asStrained(asCounted(asked, jars));
         Method method = batch.method();
         if (method.answers().isEmpty()) {
             return batch;
@@ -298,6 +299,23 @@ final class StepQuestions {
             settled = settled.with(fill.orElseThrow().share());
         }
         return settled;
+    }
+
+    /** Bones that a step strains out, and of which no step puts anything back, are strained out. */
+    private static Batch asStrained(Batch batch) {
+        boolean strained = batch.method().strainsAndKeepsNothing();
+        return strained
+                ? batch.withLines(batch.lines().stream()
+                        .map(line -> line.questions().stream()
+                                .filter(question -> question.code() == QuestionCode.BONES)
+                                .findFirst()
+                                .map(question -> line.answered(new Answer(
+                                        QuestionCode.BONES,
+                                        question.words(),
+                                        question.choices().get(0).code())))
+                                .orElse(line))
+                        .toList())
+                : batch;
     }
 
     /** Cups counted for each jar say how full it is, whatever is set. */

@@ -100,7 +100,7 @@ public record LookBack(
         Ruling ruling = rulings.rule(best);
         List<Asked> questions = new ArrayList<>();
         ruling.questions().forEach(question -> questions.add(asked(question)));
-        List<Hindsight.Shortfall> shortfalls = new ArrayList<>(hindsight(ruling, told));
+        List<Hindsight.Shortfall> shortfalls = new ArrayList<>(Hindsight.of(ruling, told.minutes(), told.read()));
         pack(rulings, known, told, best).ifPresent(questions::add);
         fill(rulings, known, told, best).ifPresent(questions::add);
         pieces(best, told, questions, shortfalls);
@@ -172,12 +172,6 @@ public record LookBack(
     private static boolean isGood(Rulings rulings, Batch batch) {
         Ruling ruling = rulings.rule(batch);
         return ruling.verdict() == Verdict.COVERED || ruling.verdict() == Verdict.ASK;
-    }
-
-    private static List<Hindsight.Shortfall> hindsight(Ruling ruling, Deed deed) {
-        // Venting and an unbroken hold are asked apart.
-        return Hindsight.of(ruling, new Hindsight.Done(deed.minutes(), deed.read(), true, true))
-                .shortfalls();
     }
 
     /** Asked where one way of packing is covered and the other is not, or needs longer. */

@@ -54,7 +54,7 @@ public final class Mending {
         for (int at = 0; at < findings.size(); at++) {
             List<Remedy> remedies = findings.get(at).remedies();
             for (int number = 0; number < remedies.size(); number++) {
-                if (!remedies.get(number).edits().isEmpty()) {
+                if (canBeCarriedOut(batch, findings.get(at), remedies.get(number))) {
                     Batch changed =
                             apply(batch, findings.get(at), remedies.get(number).edits());
                     if (!changed.lines().isEmpty()) {
@@ -64,6 +64,20 @@ public final class Mending {
             }
         }
         return tried;
+    }
+
+    /** A remedy for a line or a step of a variant is not for the base. */
+    private static boolean canBeCarriedOut(Batch batch, Finding finding, Remedy remedy) {
+        return !remedy.edits().isEmpty()
+                && remedy.edits().stream().allMatch(edit -> switch (edit.part()) {
+                    case LINE -> finding.line().isPresent();
+                    case STEP ->
+                        finding.said()
+                                .filter(said ->
+                                        said.step() < batch.method().ownSteps().size())
+                                .isPresent();
+                    case PACK, SOLIDS_SHARE, JAR_SIZE -> true;
+                });
     }
 
     /** What a finding is about: a line, a sentence of a step, or neither. */

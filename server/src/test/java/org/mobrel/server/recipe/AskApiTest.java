@@ -225,7 +225,10 @@ class AskApiTest {
         "electric pressure cooker, stop",
         "frozen vegetables, ask",
         "carrots, yes",
-        "carrots and pork hocks, ask yes"
+        "carrots and pork hocks, ask yes",
+        "beef stew, ask yes",
+        "home-made split pea soup, ask stop",
+        "canned bean soup, stop"
     })
     void may_i_answers_what_is_open_and_what_is_never(String words, String verdicts, TestServer server) {
         JsonNode answers = server.get("/api/tables/answers?words=" + words.replace(" ", "+"))

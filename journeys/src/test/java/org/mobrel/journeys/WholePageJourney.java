@@ -98,7 +98,7 @@ class WholePageJourney {
         assertThat(page.getByLabel("Ingredient line")).hasCount(3);
         assertThat(page.getByLabel(Pattern.compile("^Step \\d$"))).hasCount(3);
         Locator asked = region(page, "Before this is covered");
-        assertThat(asked).containsText("This step fills the jars fuller than is set");
+        assertThat(asked).containsText("This step fills the jars fuller with solids than is set");
         assertThat(asked).containsText("fill the jars three quarters full with solids");
         asked.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Three quarters")))
                 .click();

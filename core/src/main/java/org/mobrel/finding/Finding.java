@@ -8,7 +8,7 @@ import java.util.OptionalInt;
  * Something a rule has to say, as data: whoever shows it switches on the code and never reads the sentence.
  *
  * @param severity how grave it is
- * @param code one of the published finding codes, such as 'thickener'
+ * @param kind one of the published finding codes, such as 'thickener'
  * @param line the index of the ingredient line it is about, from 0; empty when it is about the whole batch
  * @param said the sentence of the method it is about, where it is about one
  * @param text the reason in a sentence
@@ -17,7 +17,7 @@ import java.util.OptionalInt;
  */
 public record Finding(
         Severity severity,
-        String code,
+        FindingCode kind,
         OptionalInt line,
         Optional<Said> said,
         String text,
@@ -35,20 +35,25 @@ public record Finding(
     /** About an ingredient line, or about the whole batch. */
     public Finding(
             Severity severity,
-            String code,
+            FindingCode kind,
             OptionalInt line,
             String text,
             List<Remedy> remedies,
             Optional<Source> source) {
-        this(severity, code, line, Optional.empty(), text, remedies, source);
+        this(severity, kind, line, Optional.empty(), text, remedies, source);
     }
 
     /** @throws IllegalArgumentException if a stop offers no way out */
     public Finding {
         remedies = List.copyOf(remedies);
         if (severity == Severity.STOP && remedies.isEmpty()) {
-            throw new IllegalArgumentException("a stop without a remedy: " + code);
+            throw new IllegalArgumentException("a stop without a remedy: " + kind);
         }
+    }
+
+    /** The code of its kind, as the interface has it. */
+    public String code() {
+        return kind.code();
     }
 
     public boolean isStop() {

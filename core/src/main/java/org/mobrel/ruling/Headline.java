@@ -46,9 +46,9 @@ final class Headline {
                 .toList();
         if (names.size() == 1) {
             String only = names.get(0);
-            return Say.capital(only) + (isPlural(only) ? " set the time" : " sets the time");
+            return Findings.capital(only) + (isPlural(only) ? " set the time" : " sets the time");
         }
-        return Say.capital(joined(names)) + " tie and set the time";
+        return Findings.capital(joined(names)) + " tie and set the time";
     }
 
     /** 'beans', 'beans and kale', 'beans, kale and squash'. */

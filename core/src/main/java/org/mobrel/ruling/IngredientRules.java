@@ -2,14 +2,10 @@ package org.mobrel.ruling;
 
 import java.util.Comparator;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.mobrel.finding.Finding;
-import org.mobrel.finding.Remedy;
-import org.mobrel.finding.Severity;
-import org.mobrel.finding.Source;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodTrait;
 import org.mobrel.foods.Pack;
@@ -28,9 +24,6 @@ import org.mobrel.recipe.State;
 /** What each ingredient has to be, by itself. */
 final class IngredientRules {
 
-    private static final Source BEANS = new Source("Guide 4, beans or peas shelled dried");
-    private static final Source MEATS = new Source("Guide 5, strips cubes or chunks of meat");
-
     /** Cured or smoked meat up to this share of the solids is a flavouring. */
     private static final double FLAVOURING_SHARE = 1.0 / 8;
 
@@ -40,42 +33,21 @@ final class IngredientRules {
     private IngredientRules() {}
 
     static Stream<Finding> everyIngredientIsKnown(Examined batch) {
-        return lines(batch).filter(index -> batch.line(index).isUnknown()).mapToObj(index -> unknown(batch, index));
-    }
-
-    private static Finding unknown(Examined batch, int index) {
-        Stream<Remedy> named = batch.reader().respelled(batch.line(index)).stream()
-                .map(meant -> Remedy.rewrite(
-                        "choose-food", "Did you mean %s?".formatted(meant.food().name()), Optional.of(meant.text())));
-        Stream<Remedy> leave = Stream.of(
-                Remedy.leaveOut("Leave it out"),
-                Remedy.rewrite("finish-at-serving", "Add it at serving", LineEdits.atServing(batch.line(index))));
-        return new Finding(
-                Severity.STOP,
-                "unknown-food",
-                OptionalInt.of(index),
-                "Nothing in the tables is called that, so no tested time is known for it.",
-                Stream.concat(named, leave).toList(),
-                Optional.empty());
+        return lines(batch)
+                .filter(index -> batch.line(index).isUnknown())
+                .mapToObj(index -> Findings.unknownFood(
+                        index, batch.line(index), batch.reader().respelled(batch.line(index))));
     }
 
     static Stream<Finding> nothingStoppedIsInTheJar(Examined batch) {
         return lines(batch).boxed().flatMap(index -> batch.line(index).stopped().stream()
-                .map(stop -> StopRemedies.finding(batch.line(index), index, stop)));
+                .map(stop -> Findings.stopped(index, batch.line(index), stop)));
     }
 
     static Stream<Finding> driedBeansAreRehydrated(Examined batch) {
         return lines(batch)
                 .filter(index -> batch.line(index).is(State.UNSOAKED) && has(batch.line(index), Food::isDriedBeans))
-                .mapToObj(index -> Say.stop(
-                        "dry-beans",
-                        index,
-                        "Dry beans swell by an unknown amount in the jar and heat unevenly; packing them dry was never tested.",
-                        BEANS,
-                        Remedy.rewrite(
-                                "soak-first",
-                                "Soak overnight 12-18 h, or boil 2 min and rest 1 h; then boil 30 min",
-                                LineEdits.soaked(batch.line(index)))));
+                .mapToObj(index -> Findings.dryBeans(index, batch.line(index)));
     }
 
     static Stream<Finding> piecesAreNoLargerThanTested(Examined batch) {
@@ -107,16 +79,7 @@ final class IngredientRules {
 
     private static Finding tooBig(int index, IngredientLine line, TestedProcess row) {
         Length most = limit(row, line).orElseThrow();
-        return Say.stop(
-                "piece-too-big",
-                index,
-                "Pieces of %s in: the time was tested for at most %s in. A larger piece heats more slowly."
-                        .formatted(line.largestPiece().orElseThrow().inches(), most.inches()),
-                row.source(),
-                Remedy.rewrite(
-                        "cut-smaller",
-                        "Cut to %s in or smaller".formatted(most.inches()),
-                        LineEdits.cutTo(line, most)));
+        return Findings.piecesTooLarge(index, line, line.largestPiece().orElseThrow(), most, row.source());
     }
 
     static Stream<Finding> nothingIsWholeThatWasTestedCut(Examined batch) {
@@ -132,16 +95,7 @@ final class IngredientRules {
                         .filter(row -> batch.line(index).shapes().isEmpty()
                                 || Questions.sizeAsked(batch, index).isEmpty())
                         .limit(1)
-                        .map(row -> Say.stop(
-                                "piece-too-big",
-                                index,
-                                "Whole: the time was tested for %s. A larger piece heats more slowly."
-                                        .formatted(row.form()),
-                                row.source(),
-                                Remedy.rewrite(
-                                        "cut-smaller",
-                                        "Cut it: %s".formatted(row.form()),
-                                        LineEdits.cutUp(batch.line(index))))));
+                        .map(row -> Findings.wholeWhereCutWasTested(index, batch.line(index), row)));
     }
 
     /** What the cook said of shapes such as 'chunks'. */
@@ -149,17 +103,10 @@ final class IngredientRules {
         return lines(batch)
                 .filter(index -> Questions.isSaidLarger(batch.line(index)))
                 .boxed()
-                .flatMap(index -> Questions.sizeAsked(batch, index)
-                        .map(row -> Say.stop(
-                                "piece-too-big",
-                                index,
-                                "The time was tested for %s. A larger piece heats more slowly.".formatted(row.form()),
-                                row.source(),
-                                Remedy.rewrite(
-                                        "cut-smaller",
-                                        "Cut it: %s".formatted(row.form()),
-                                        LineEdits.cutSmall(batch.line(index), row.largestPiece()))))
-                        .stream());
+                .flatMap(
+                        index -> Questions.sizeAsked(batch, index)
+                                .map(row -> Findings.saidLarger(index, batch.line(index), row))
+                                .stream());
     }
 
     static Stream<Finding> whatTheRowPeelsIsPeeled(Examined batch) {
@@ -171,13 +118,7 @@ final class IngredientRules {
                         .flatMap(food -> times.rows(food, batch.line(index), batch.contents()))
                         .filter(TestedProcess::peeled)
                         .limit(1)
-                        .map(row -> Say.stop(
-                                "unpeeled",
-                                index,
-                                "Skins carry more spores than the process was tested for.",
-                                row.source(),
-                                Remedy.rewrite(
-                                        "peel", "Peel, and cut out the eyes", LineEdits.peeled(batch.line(index))))));
+                        .map(row -> Findings.unpeeled(index, batch.line(index), row)));
     }
 
     static Stream<Finding> curedMeatIsOnlyAFlavouring(Examined batch) {
@@ -188,16 +129,7 @@ final class IngredientRules {
         return lines(batch)
                 .filter(index -> has(batch.line(index), Food::isCuredMeat))
                 .filter(index -> !isFlavouring(batch, index, solids))
-                .mapToObj(index -> Say.judge(
-                        "cured-meat",
-                        index,
-                        "Cured or smoked meat beyond an eighth of the solids: it is drier and denser than the fresh meat the time was tested with.",
-                        MEATS,
-                        Remedy.rewrite(
-                                "use-less",
-                                "Use at most an eighth of the solids, as a flavouring",
-                                lessCured(batch, index, solids)),
-                        Remedy.leaveOut("Leave it out")));
+                .mapToObj(index -> Findings.tooMuchCuredMeat(index, lessCured(batch, index, solids)));
     }
 
     /** The amount at which the cured meat is an eighth of all solids: a seventh of the others. */
@@ -248,18 +180,7 @@ final class IngredientRules {
                                 batch.line(index),
                                 food -> food.has(FoodTrait.MAY_BE_THICKENED)
                                         && Questions.isSaidMore(batch.line(index), food)))
-                .mapToObj(index -> Say.judge(
-                        "bottled-sauce",
-                        index,
-                        "More than a tablespoon a jar: a sauce of unknown thickener slows the heat on its way in.",
-                        Source.GUIDE_SOUPS,
-                        Remedy.rewrite(
-                                "use-less", "Use a tablespoon a jar at most", lessSauce(batch.line(index), jars)),
-                        new Remedy("read-label", "Read the label for starch"),
-                        Remedy.rewrite(
-                                "finish-at-serving",
-                                "Leave it out and season at serving",
-                                LineEdits.atServing(batch.line(index)))));
+                .mapToObj(index -> Findings.tooMuchSauce(index, batch.line(index), lessSauce(batch.line(index), jars)));
     }
 
     private static Optional<String> lessSauce(IngredientLine line, double jars) {
@@ -282,18 +203,7 @@ final class IngredientRules {
                         && !batch.line(index).is(State.DRAINED))
                 .filter(index -> perJar(batch.line(index), jars).compareTo(SPOONFUL) > 0
                         || has(batch.line(index), food -> isOil(food) && Questions.isSaidMore(batch.line(index), food)))
-                .mapToObj(index -> Say.stop(
-                        "fat",
-                        index,
-                        "More than a tablespoon of oil a jar: fat shields spores and creeps under the lid.",
-                        Source.GUIDE_SOUPS,
-                        Remedy.rewrite(
-                                "use-less", "Use a tablespoon a jar at most", lessSauce(batch.line(index), jars)),
-                        Remedy.rewrite(
-                                "brown-and-drain",
-                                "Brown in it and drain it off",
-                                LineEdits.forBrowning(batch.line(index))),
-                        Remedy.leaveOut("Leave it out")));
+                .mapToObj(index -> Findings.tooMuchOil(index, batch.line(index), lessSauce(batch.line(index), jars)));
     }
 
     private static boolean isOil(Food food) {

@@ -1,12 +1,7 @@
 package org.mobrel.ruling;
 
-import java.util.List;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.mobrel.finding.Edit;
 import org.mobrel.finding.Finding;
-import org.mobrel.finding.Remedy;
-import org.mobrel.finding.Source;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.FoodTrait;
@@ -15,14 +10,6 @@ import org.mobrel.quantity.Fraction;
 
 /** How the foods go into the jar together. */
 final class PackRules {
-
-    private static final Source BEANS = new Source("Guide 4, beans or peas shelled dried");
-    private static final Remedy HALF = new Remedy(
-            "half-solids",
-            "Fill jars half way with solids, then broth",
-            List.of(Edit.of(Edit.Part.SOLIDS_SHARE, "0.5")));
-    private static final Remedy HOT = new Remedy(
-            "hot-pack", "Boil everything together 5 min and pack hot", List.of(Edit.of(Edit.Part.PACK, "hot")));
 
     private PackRules() {}
 
@@ -38,14 +25,7 @@ final class PackRules {
         if (timedSolid || timedBroth || batch.lines().stream().anyMatch(PackRules::isStoppedAnyway)) {
             return Stream.empty();
         }
-        return Stream.of(Say.stop(
-                "no-tested-process",
-                "%s on its own has no published process; it is covered only as part of a soup with a food that has one."
-                        .formatted(
-                                Say.capital(names(contents.solids().isEmpty() ? contents.foods() : contents.solids()))),
-                Source.GUIDE_SOUPS,
-                new Remedy("freeze", "Freeze it instead"),
-                new Remedy("add-food", "Add a food with a tested process and make it a soup")));
+        return Stream.of(Findings.nothingTimed(contents.solids().isEmpty() ? contents.foods() : contents.solids()));
     }
 
     /** The reason for a stop is already said for a line that is unknown or stopped by itself. */
@@ -61,35 +41,20 @@ final class PackRules {
         return food.has(FoodTrait.ONLY_IN_SOUP);
     }
 
-    private static String names(List<Food> foods) {
-        return foods.isEmpty() ? "this" : foods.stream().map(Food::name).collect(Collectors.joining(" and "));
-    }
-
     static Stream<Finding> rootsAreListedByStateTablesOnly(Examined batch) {
         boolean insideSoup = batch.contents().solids().stream()
                 .anyMatch(food -> food.processRow().isPresent());
         return batch.indexes()
                 .filter(index -> insideSoup)
                 .filter(index -> IngredientRules.has(batch.line(index), food -> food.kind() == FoodKind.ROOT))
-                .mapToObj(index -> Say.judge(
-                        "no-tested-process",
-                        index,
-                        "The guide has no row for this root; only state extension tables list it. No time is put on it here.",
-                        Source.GUIDE_SOUPS,
-                        new Remedy("ask-expert", "Ask your local extension office for its table"),
-                        Remedy.leaveOut("Leave it out, or use carrots instead")));
+                .mapToObj(index -> Findings.rootOfStateTables(index));
     }
 
     static Stream<Finding> driedBeansAreNeverRawPacked(Examined batch) {
         return batch.indexes()
                 .filter(index -> batch.batch().pack() == Pack.RAW)
                 .filter(index -> IngredientRules.has(batch.line(index), Food::isDriedBeans))
-                .mapToObj(index -> Say.stop(
-                        "dry-beans",
-                        index,
-                        "Dried beans were tested soaked, boiled 30 min and packed hot only.",
-                        BEANS,
-                        HOT));
+                .mapToObj(index -> Findings.beansPackedRaw(index));
     }
 
     static Stream<Finding> rawPackIsTested(Examined batch) {
@@ -98,22 +63,14 @@ final class PackRules {
             return Stream.empty();
         }
         if (contents.isMixture()) {
-            return Stream.of(Say.judge(
-                    "raw-pack-untested",
-                    "No published table describes a mixture packed raw: cold jars heat later than the tested hot ones.",
-                    Source.GUIDE_SOUPS,
-                    HOT));
+            return Stream.of(Findings.mixturePackedRaw());
         }
         return contents.foods().stream()
                 .filter(food -> food.kind().isSolid() || contents.solids().isEmpty())
                 .filter(food -> food.kind() != FoodKind.FLAVOURING && !food.isDriedBeans())
                 .filter(food -> hasRow(batch, food, Pack.HOT) && !hasRow(batch, food, Pack.RAW))
                 .limit(1)
-                .map(food -> Say.judge(
-                        "raw-pack-untested",
-                        "%s: tested packed hot only.".formatted(Say.capital(food.name())),
-                        Source.GUIDE_GENERAL,
-                        HOT));
+                .map(food -> Findings.testedHotOnly(food));
     }
 
     static Stream<Finding> hotPackIsTested(Examined batch) {
@@ -123,12 +80,7 @@ final class PackRules {
         }
         return contents.solids().stream()
                 .filter(food -> food.processRow().isPresent() && !hasRow(batch, food, Pack.HOT))
-                .map(food -> Say.stop(
-                        "no-tested-process",
-                        "%s on its own was tested packed raw only.".formatted(Say.capital(food.name())),
-                        Source.GUIDE_GENERAL,
-                        new Remedy(
-                                "raw-pack", "Pack it raw, without liquid", List.of(Edit.of(Edit.Part.PACK, "raw")))));
+                .map(food -> Findings.testedRawOnly(food));
     }
 
     private static boolean hasRow(Examined batch, Food food, Pack pack) {
@@ -143,13 +95,7 @@ final class PackRules {
                 && contents.share().isMoreThan(Fraction.HALF)
                 && !contents.share().isMoreThan(Fraction.THREE_QUARTERS)
                 && !contents.onlyMixableVegetables();
-        return dense
-                ? Stream.of(Say.judge(
-                        "too-many-solids",
-                        "Solids fill more than half of the jar: the soup table was tested at half, and a denser jar heats more slowly.",
-                        Source.GUIDE_SOUPS,
-                        HALF))
-                : Stream.empty();
+        return dense ? Stream.of(Findings.tooManySolids()) : Stream.empty();
     }
 
     static Stream<Finding> solidsLeaveRoomForBroth(Examined batch) {
@@ -157,12 +103,6 @@ final class PackRules {
         boolean overfull = contents.isMixture()
                 && contents.share().isMoreThan(Fraction.THREE_QUARTERS)
                 && !contents.onlyMixableVegetables();
-        return overfull
-                ? Stream.of(Say.stop(
-                        "overfull-solids",
-                        "Solids fill more than three quarters of the jar; nothing published comes near that for this mixture.",
-                        Source.GUIDE_SOUPS,
-                        HALF))
-                : Stream.empty();
+        return overfull ? Stream.of(Findings.overfull()) : Stream.empty();
     }
 }

@@ -113,8 +113,8 @@ final class StepQuestions {
                         "This step fills the jars fuller with solids than is set: %s, not %s. Which is it?"
                                 .formatted(
                                         share(said.share()), share(batch.batch().solidsShare())),
-                        Say.capital(share(batch.batch().solidsShare())) + " solids, then broth",
-                        Say.capital(share(said.share())) + " solids",
+                        Findings.capital(share(batch.batch().solidsShare())) + " solids, then broth",
+                        Findings.capital(share(said.share())) + " solids",
                         Edit.of(
                                 Edit.Part.SOLIDS_SHARE,
                                 BigDecimal.valueOf(Math.round(said.share().value() * 100), 2)

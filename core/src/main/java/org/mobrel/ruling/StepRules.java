@@ -1,7 +1,5 @@
 package org.mobrel.ruling;
 
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -10,8 +8,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.mobrel.finding.Edit;
 import org.mobrel.finding.Finding;
+import org.mobrel.finding.FindingCode;
 import org.mobrel.finding.Remedy;
-import org.mobrel.finding.Severity;
 import org.mobrel.finding.Source;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.TestedProcess;
@@ -38,7 +36,7 @@ final class StepRules {
                 .map(said -> stop(
                         batch,
                         said,
-                        "step-purees",
+                        FindingCode.STEP_PUREES,
                         "A smooth mass heats slowly from the edge inwards; no process was tested for it.",
                         Source.GUIDE_SOUPS,
                         atOpening(batch, said, "Do it when you open the jar"),
@@ -50,7 +48,7 @@ final class StepRules {
                 .map(said -> stop(
                         batch,
                         said,
-                        "step-thickens",
+                        FindingCode.STEP_THICKENS,
                         "A thick liquid heats by slow conduction; the tested times assume a thin broth.",
                         Source.GUIDE_SOUPS,
                         atOpening(batch, said, "Thicken when you open the jar"),
@@ -66,10 +64,10 @@ final class StepRules {
                 .map(said -> stop(
                         batch,
                         said,
-                        "step-adds-stopped-food",
+                        FindingCode.STEP_ADDS_STOPPED_FOOD,
                         "%s: %s."
                                 .formatted(
-                                        Say.capital(said.stop().group()),
+                                        Findings.capital(said.stop().group()),
                                         said.stop().why()),
                         Source.GUIDE_SOUPS,
                         atOpening(batch, said, "Add it when you open the jar"),
@@ -116,7 +114,7 @@ final class StepRules {
         return stop(
                 batch,
                 said,
-                "step-dry-beans",
+                FindingCode.STEP_DRY_BEANS,
                 why,
                 BEANS,
                 edit(batch, said, "soak-first", "Soak 12-18 h, or quick-soak; then boil 30 min", SOAKED));
@@ -131,7 +129,7 @@ final class StepRules {
                 .map(said -> stop(
                         batch,
                         said,
-                        "step-short-vent",
+                        FindingCode.STEP_SHORT_VENT,
                         "Air left in the canner keeps the steam cooler than its gauge says; every process begins with 10 minutes of venting.",
                         PROCESS,
                         edit(
@@ -147,7 +145,7 @@ final class StepRules {
                 .map(said -> stop(
                         batch,
                         said,
-                        "step-forced-cooling",
+                        FindingCode.STEP_FORCED_COOLING,
                         "The time the canner takes to cool is part of the process, and a sudden drop draws liquid out of the jars.",
                         PROCESS,
                         edit(
@@ -168,7 +166,7 @@ final class StepRules {
                 .map(index -> stop(
                         batch,
                         said,
-                        "unpeeled",
+                        FindingCode.UNPEELED,
                         "Skins carry more spores than the process was tested for.",
                         Source.GUIDE_SOUPS,
                         edit(batch, said, "peel", "Peel, and cut out the eyes", "Peel them and cut out the eyes."))));
@@ -191,7 +189,7 @@ final class StepRules {
                     ? Stream.of(stop(
                             batch,
                             said,
-                            "piece-too-big",
+                            FindingCode.PIECE_TOO_BIG,
                             "The time was tested for %s. A larger piece heats more slowly."
                                     .formatted(row.orElseThrow().form()),
                             row.orElseThrow().source(),
@@ -236,17 +234,10 @@ final class StepRules {
     }
 
     private static Finding stop(
-            Examined batch, Saying said, String code, String why, Source source, Remedy... remedies) {
+            Examined batch, Saying said, FindingCode code, String why, Source source, Remedy... remedies) {
         Saying.Quote quote = said.quote();
-        OptionalInt line = lineOf(batch, quote);
-        return new Finding(
-                Severity.STOP,
-                code,
-                line,
-                line.isPresent() ? Optional.empty() : Optional.of(new Finding.Said(quote.step(), quote.words())),
-                why,
-                new ArrayList<>(Arrays.asList(remedies)),
-                Optional.of(source));
+        return Findings.ofStep(
+                code, lineOf(batch, quote), new Finding.Said(quote.step(), quote.words()), why, source, remedies);
     }
 
     /** The line that is this step, where it stands among the ingredients. */

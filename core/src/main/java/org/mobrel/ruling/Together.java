@@ -78,7 +78,7 @@ public final class Together {
         List<Question> questions = new ArrayList<>(plain.questions());
         int base = plain.lines().size();
         for (int at = 0; at < each.size(); at++) {
-            String name = Say.capital(variants.get(at).name());
+            String name = Findings.capital(variants.get(at).name());
             each.get(at).questions().stream()
                     .filter(question -> question.line().isPresent()
                             ? question.line().getAsInt() >= base
@@ -106,10 +106,10 @@ public final class Together {
                     .filter(finding -> !plain.findings().contains(finding))
                     .map(finding -> new Finding(
                             finding.severity(),
-                            finding.code(),
+                            finding.kind(),
                             OptionalInt.empty(),
                             finding.said(),
-                            "%s: %s".formatted(Say.capital(name), finding.text()),
+                            "%s: %s".formatted(Findings.capital(name), finding.text()),
                             finding.remedies(),
                             finding.source()))
                     .forEach(findings::add);

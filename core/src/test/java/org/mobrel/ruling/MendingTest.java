@@ -17,7 +17,6 @@ import org.mobrel.canner.PressureTable;
 import org.mobrel.finding.Edit;
 import org.mobrel.finding.Finding;
 import org.mobrel.finding.Remedy;
-import org.mobrel.finding.Source;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Pack;
 import org.mobrel.foods.StoppedIngredient;
@@ -155,8 +154,7 @@ class MendingTest {
         Batch mixed = soup("5 cups mushrooms")
                 .with(List.of(
                         new JarCount(JarSize.QUART, Mouth.WIDE, 3), new JarCount(JarSize.HALF_PINT, Mouth.WIDE, 2)));
-        Batch smaller = mending.apply(
-                mixed, Say.judge("of-no-line", "", Source.GUIDE_SOUPS), List.of(Edit.of(Edit.Part.JAR_SIZE, "pint")));
+        Batch smaller = mending.apply(mixed, Findings.tooManySolids(), List.of(Edit.of(Edit.Part.JAR_SIZE, "pint")));
         assertThat(smaller.jars())
                 .containsExactly(
                         new JarCount(JarSize.PINT, Mouth.REGULAR, 6), new JarCount(JarSize.HALF_PINT, Mouth.WIDE, 2));

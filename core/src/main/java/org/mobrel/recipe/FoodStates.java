@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodTrait;
@@ -127,10 +128,18 @@ final class FoodStates {
         return said.end() <= mention.start();
     }
 
-    /** 'Pepper' by the spoon, by the pinch or to taste is the spice; peppers are counted, weighed or measured in cups. */
+    /**
+     * 'Pepper' by the spoon, by the pinch or to taste is the spice; peppers are counted, weighed or measured in cups. Which foods are
+     * called so is a column of the table.
+     */
     private boolean isByTheSpoon(Mention mention) {
-        return mention.phrase().equals("peppers")
-                && rest.toLowerCase(Locale.ROOT).matches("(?s).*\\bpepper\\b.*")
+        boolean one = mention.food()
+                .filter(food -> food.name().equals(mention.phrase())
+                        && catalogue.meant(food, Said.BY_THE_SPOON).isPresent())
+                .isPresent();
+        return one
+                && rest.toLowerCase(Locale.ROOT)
+                        .matches("(?s).*\\b" + Pattern.quote(Words.singular(mention.phrase())) + "\\b.*")
                 && amount.map(Amount::unit)
                         .map(unit -> unit == MeasureUnit.TEASPOON
                                 || unit == MeasureUnit.TABLESPOON

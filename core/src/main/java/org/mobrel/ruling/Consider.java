@@ -9,9 +9,17 @@ import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.JarSize;
+import org.mobrel.tables.Table;
 
 /** What else was looked at, and why it did or did not set the time. */
 final class Consider {
+
+    /** A row that is published for one dish alone, by ids of its foods. */
+    private record Dish(String row, Set<String> allOf, Set<String> anyOf) {}
+
+    private static final List<Dish> DISHES = Table.beside(
+                    Consider.class, "dishes.csv", Set.of("row", "all_of", "any_of"))
+            .map(row -> new Dish(row.text("row"), Set.copyOf(row.list("all_of")), Set.copyOf(row.list("any_of"))));
 
     private static final String ONE_DISH =
             "Published for that dish alone; shown, not used, because the longest ingredient here asks for at least as much.";
@@ -39,17 +47,12 @@ final class Consider {
                             : "A mixture never goes under this row; an ingredient asks for at least as much."));
         }
         passedOver(floors, considered);
-        dish(
-                "dried beans in tomato or molasses sauce",
-                Set.of("dried-beans"),
-                Set.of("tomatoes", "tomato-paste", "tomato-juice", "sweeteners"),
-                considered);
-        dish(
-                "chili with beans and ground meat",
-                Set.of("dried-beans", "ground-meat"),
-                Set.of("peppers", "tomatoes", "tomato-paste"),
-                considered);
-        dish("succotash", Set.of("corn", "lima-beans"), Set.of("corn"), considered);
+        Set<String> here = contents.foods().stream().map(Food::id).collect(Collectors.toSet());
+        DISHES.stream()
+                .filter(dish ->
+                        here.containsAll(dish.allOf()) && dish.anyOf().stream().anyMatch(here::contains))
+                .forEach(dish ->
+                        considered.add(considered(Considered.Kind.ONE_DISH, catalogue.table(dish.row()), ONE_DISH)));
         return considered;
     }
 
@@ -93,13 +96,6 @@ final class Consider {
 
     private void passOver(String row, String why, List<Considered> considered) {
         considered.add(considered(Considered.Kind.PASSED_OVER, catalogue.table(row), why));
-    }
-
-    private void dish(String row, Set<String> all, Set<String> any, List<Considered> considered) {
-        Set<String> here = contents.foods().stream().map(Food::id).collect(Collectors.toSet());
-        if (here.containsAll(all) && any.stream().anyMatch(here::contains)) {
-            considered.add(considered(Considered.Kind.ONE_DISH, catalogue.table(row), ONE_DISH));
-        }
     }
 
     private static Considered considered(Considered.Kind kind, TestedProcess row, String outcome) {

@@ -28,6 +28,7 @@ public enum MeasureUnit {
     PACKAGE("package", Kind.CONTAINER, 1, "package", "packet", "pkg", "pack", "bag", "box", "carton", "tub"),
     BUNCH("bunch", Kind.CONTAINER, 1, "bunch"),
     HEAD("head", Kind.CONTAINER, 1, "head"),
+    PLATE("plate", Kind.CONTAINER, 1, "plate", "plateful", "bowl", "bowlful", "basket", "basketful"),
     PINCH("pinch", Kind.TRACE, 1, "pinch", "dash", "sprig", "handful", "drop", "splash", "drizzle", "glug");
 
     /** What a unit measures. */

@@ -13,6 +13,11 @@ public sealed interface Saying {
     /** Where it is said. */
     Quote quote();
 
+    /** What an answer to a question about it is remembered by; two foods of one sentence are two questions. */
+    default String key() {
+        return quote().key();
+    }
+
     /** The same, said elsewhere. */
     Saying at(Quote other);
 
@@ -69,6 +74,11 @@ public sealed interface Saying {
         @Override
         public Saying at(Quote other) {
             return new Names(other, food, words);
+        }
+
+        @Override
+        public String key() {
+            return words;
         }
     }
 

@@ -119,14 +119,6 @@ public final class IngredientLine {
         return mentions;
     }
 
-    /** What it names letter for letter, whether or not it goes into the jar; for sentences, where a strange word is no slip. */
-    public List<Mention> namedPlainly() {
-        return reading.heard().stream()
-                .filter(heard -> !heard.misspelled())
-                .map(Reading.Heard::mention)
-                .toList();
-    }
-
     /** What it says about treatment. */
     public Set<State> states() {
         return states;

@@ -187,7 +187,7 @@ public final class Rulings {
     private Batch withListed(Batch batch) {
         List<IngredientLine> listed = batch.method().all(Saying.Names.class).stream()
                 .filter(said -> batch.method()
-                        .answer(QuestionCode.NOT_UNDERSTOOD, said.quote().key())
+                        .answer(QuestionCode.NOT_UNDERSTOOD, said.key())
                         .filter(Choice.LIST_IT::equals)
                         .isPresent())
                 .map(said -> reader.read(said.food().phrase()))

@@ -212,7 +212,9 @@ final class StepQuestions {
                                 new Choice(Choice.ONLY_A_DESCRIPTION, "No, it is only mentioned"),
                                 new Choice(
                                         Choice.LIST_IT,
-                                        "Yes, list " + said.food().phrase()))));
+                                        "Yes, list " + said.food().phrase(),
+                                        List.of(Edit.of(
+                                                Edit.Part.LINE, said.food().phrase()))))));
     }
 
     private static boolean isUnlisted(Examined batch, Saying.Names said) {
@@ -275,7 +277,7 @@ final class StepQuestions {
                 code,
                 line,
                 Optional.of(new Finding.Said(quote.step(), quote.words())),
-                quote.key(),
+                said.key(),
                 text,
                 choices.stream().map(Question.Option::of).toList());
     }
@@ -329,7 +331,7 @@ final class StepQuestions {
     }
 
     private static boolean isAsTheStepSays(Method method, QuestionCode code, Saying said) {
-        return method.answer(code, said.quote().key())
+        return method.answer(code, said.key())
                 .filter(Choice.AS_THE_STEP_SAYS::equals)
                 .isPresent();
     }

@@ -105,7 +105,7 @@ final class StepRules {
     }
 
     private static boolean isAsTheStepSays(Method method, QuestionCode code, Saying said) {
-        return method.answer(code, said.quote().key())
+        return method.answer(code, said.key())
                 .filter(Choice.AS_THE_STEP_SAYS::equals)
                 .isPresent();
     }
@@ -182,7 +182,7 @@ final class StepRules {
             boolean saidLarger = said.largest().isEmpty()
                     && row.isPresent()
                     && method(batch)
-                            .answer(QuestionCode.PIECE_SIZE, said.quote().key())
+                            .answer(QuestionCode.PIECE_SIZE, said.key())
                             .filter(Choice.LARGER::equals)
                             .isPresent();
             return over || saidLarger

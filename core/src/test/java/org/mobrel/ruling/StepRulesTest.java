@@ -129,6 +129,21 @@ class StepRulesTest {
                 .isEqualTo(Verdict.COVERED);
     }
 
+    @Test
+    void two_foods_of_one_sentence_are_two_questions() {
+        Batch batch = batch(
+                List.of("2 lb carrots, peeled and sliced", "2 onions, chopped", "2 qt chicken stock"),
+                "Add the corn and the kale and boil 5 minutes.");
+        Ruling both = RULINGS.rule(batch);
+        assertThat(both.questions()).extracting(Question::words).containsExactlyInAnyOrder("corn", "kale");
+        Ruling one =
+                RULINGS.rule(batch.answering(new Answer(QuestionCode.NOT_UNDERSTOOD, "corn", "only-a-description")));
+        assertThat(one.questions()).extracting(Question::words).containsExactly("kale");
+        assertThat(one.questions().get(0).choices().get(1).choice().edits())
+                .extracting(edit -> edit.to().orElseThrow())
+                .containsExactly("kale");
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"Blend everything until smooth.", "3. Mash the beans."})
     void a_step_that_stands_among_the_lines_counts_as_one(String step) {

@@ -2,6 +2,7 @@ package org.mobrel.server.ruling;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarSize;
@@ -13,8 +14,10 @@ import org.mobrel.page.PageReader;
 import org.mobrel.page.RecipePage;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Minutes;
+import org.mobrel.recipe.Answer;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
+import org.mobrel.recipe.QuestionCode;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Setting;
 import org.mobrel.ruling.StatedRemark;
@@ -44,8 +47,8 @@ class RecipeReadingDesk {
             throw new BadField("text", "200 ingredient lines at most");
         }
         List<IngredientLine> lines = rulings.answered(page.ingredients(), request.answers());
-        Method method =
-                Method.of(page.steps(), lines, plain).answered(RulingDesk.toSteps(stepAnswers(request, page), lines));
+        Method read = Method.of(page.steps(), lines, plain);
+        Method method = read.answered(stepAnswers(request, read));
         List<JarCount> asked = RulingDesk.jars(request.jars());
         JarSize jar = asked.get(0).size();
         Setting set = Setting.of(
@@ -100,16 +103,27 @@ class RecipeReadingDesk {
                 answer.words());
     }
 
-    /** The answers that are about steps. */
-    private static List<RulingRequest.AnswerToLine> stepAnswers(RecipeReading.PageRequest request, RecipePage page) {
-        List<RulingRequest.AnswerToLine> given = request.answers() == null ? List.of() : request.answers();
-        for (RulingRequest.AnswerToLine answer : given) {
-            if (answer.step() != null
-                    && (answer.step() < 0 || answer.step() >= page.steps().size())) {
-                throw new BadField("answers", "there is no step %d".formatted(answer.step()));
+    /** The answers that are about steps; one that names no words answers what that step alone leaves open. */
+    private static List<Answer> stepAnswers(RecipeReading.PageRequest request, Method read) {
+        List<Answer> answers = new ArrayList<>();
+        for (RulingRequest.AnswerToLine given :
+                Objects.requireNonNullElse(request.answers(), List.<RulingRequest.AnswerToLine>of())) {
+            Integer step = given.step();
+            QuestionCode code = Answered.question(given.code());
+            if (step != null && (step < 0 || step >= read.ownSteps().size())) {
+                throw new BadField("answers", "there is no step %d".formatted(step));
+            }
+            if (given.words() != null && given.line() == null) {
+                answers.add(new Answer(code, given.words(), given.choice()));
+            } else if (step != null) {
+                read.sayings().stream()
+                        .filter(said -> said.quote().step() == step)
+                        .map(said -> new Answer(code, said.key(), given.choice()))
+                        .distinct()
+                        .forEach(answers::add);
             }
         }
-        return given.stream().filter(answer -> answer.line() == null).toList();
+        return answers;
     }
 
     private static List<StatedRemark.Stated> stated(RecipePage page, Method method) {

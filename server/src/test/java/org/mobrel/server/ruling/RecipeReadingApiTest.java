@@ -75,6 +75,12 @@ class RecipeReadingApiTest {
                         .get("verdict")
                         .asString())
                 .isEqualTo("own-judgement");
+        assertThat(read(server, raw, answer.formatted("as-set").replace("\"step\": 0", "\"step\": 1"))
+                        .get("ruling")
+                        .get("verdict")
+                        .asString())
+                .as("an answer to another step")
+                .isEqualTo("ask");
         JsonNode set = read(server, raw, ", \"pack\": \"raw\"");
         assertThat(set.get("set").get("from").asString()).isEqualTo("request");
         assertThat(set.get("questions")).isEmpty();

@@ -4,7 +4,7 @@ import { Problem } from "@/api/problem";
 import { applyTheme, chosenTheme, type ThemeChoice } from "@/app";
 import { Button, Card, Choice, Field, LinkButton, Loading, Place, ProblemNote } from "@/kit";
 import { BackupCard } from "./BackupCard";
-import { BandWords } from "./BandWords";
+import { PressureBands } from "./PressureBands";
 import { CannerCard } from "./CannerCard";
 import { CannerForm } from "./CannerForm";
 import { CupboardCard } from "./CupboardCard";
@@ -117,7 +117,7 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
           )}
         </Field>
       </form>
-      <BandWords kitchen={kitchen} />
+      <PressureBands kitchen={kitchen} />
       {!error && <ProblemNote error={change.error} />}
       <Household kitchen={kitchen} />
       <Workplace kitchen={kitchen} />

@@ -19,7 +19,7 @@ import { AddRow } from "./AddRow";
 import { applied, withAnswer, withLine, withoutAnswer } from "./applied";
 import { ChangesCard } from "./ChangesCard";
 import { Correction } from "./Correction";
-import { FirstWords } from "./FirstWords";
+import { EmptyBook } from "./EmptyBook";
 import { FreezerCard } from "./FreezerCard";
 import { JudgementCard } from "./JudgementCard";
 import { LineRow } from "./LineRow";
@@ -295,7 +295,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
               <ChangesCard ruling={ruling} size={size} />
             </>
           ) : (
-            <FirstWords />
+            <EmptyBook />
           )}
           {recipe && <NotesCard recipe={recipe} />}
           {recipe && (

@@ -27,9 +27,9 @@ export function AnswerCard({ ruling, size, kitchen }: Props) {
         <VerdictTag verdict={ruling.verdict} />
       </div>
       {ruling.verdict === "ask" ? (
-        <AskWords ruling={ruling} size={size} />
+        <AskSentence ruling={ruling} size={size} />
       ) : ruling.minutes == null ? (
-        <StopWords ruling={ruling} />
+        <StopSentence ruling={ruling} />
       ) : (
         <>
           <div className="flex items-end gap-3">
@@ -68,7 +68,7 @@ function Headline({ ruling }: { readonly ruling: Ruling }) {
 }
 
 /** What it would come to, plainly as something that is not settled yet. */
-function AskWords({ ruling, size }: { readonly ruling: Ruling; readonly size: "quart" | "pint" }) {
+function AskSentence({ ruling, size }: { readonly ruling: Ruling; readonly size: "quart" | "pint" }) {
   return (
     <div className="flex flex-col gap-2">
       <p className="text-2xl font-bold">{ruling.headline}</p>
@@ -83,7 +83,7 @@ function AskWords({ ruling, size }: { readonly ruling: Ruling; readonly size: "q
   );
 }
 
-function StopWords({ ruling }: { readonly ruling: Ruling }) {
+function StopSentence({ ruling }: { readonly ruling: Ruling }) {
   const whole = ruling.findings.filter((finding) => finding.severity === "stop" && finding.line == null);
   return (
     <div className="flex flex-col gap-2">

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Card, Choice, Loading, Place, ProblemNote, Tag } from "@/kit";
 import { FoodList } from "./FoodList";
 import { MayI } from "./MayI";
-import { OwnWords } from "./OwnWords";
+import { KitchenVocabulary } from "./KitchenVocabulary";
 import { RowTrace } from "./RowTrace";
 import { type Tables, useTables } from "./useTables";
 
@@ -51,7 +51,7 @@ export function TablesPage() {
             <Found tables={tables.data} part={part} search={search.trim().toLowerCase()} />
           )}
           {part === "processes" && <RowTrace tables={tables.data} />}
-          {part === "own" && <OwnWords />}
+          {part === "own" && <KitchenVocabulary />}
         </>
       )}
     </Place>

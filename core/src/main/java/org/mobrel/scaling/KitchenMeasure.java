@@ -25,13 +25,13 @@ public final class KitchenMeasure {
             Pattern.compile("\\b(pinch|dash|sprig|handful|drop|splash|drizzle|glug)(?:es|s)?\\b");
 
     private final Units units;
-    private final VolumeWords volumes;
-    private final MassWords masses;
+    private final VolumeFormat volumes;
+    private final MassFormat masses;
 
     public KitchenMeasure(Units units) {
         this.units = units;
-        this.volumes = VolumeWords.of(units);
-        this.masses = MassWords.of(units);
+        this.volumes = VolumeFormat.of(units);
+        this.masses = MassFormat.of(units);
     }
 
     /**

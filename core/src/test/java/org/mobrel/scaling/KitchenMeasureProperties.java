@@ -30,10 +30,10 @@ class KitchenMeasureProperties {
         double meant = exact.millilitres();
         assertThat(US.rounded(exact, liquid).millilitres())
                 .as(US.volume(exact, liquid))
-                .isCloseTo(meant, within(slack(meant, VolumeWords.SMALLEST_TSP * TSP_ML) + 0.001));
+                .isCloseTo(meant, within(slack(meant, VolumeFormat.SMALLEST_TSP * TSP_ML) + 0.001));
         assertThat(METRIC.rounded(exact, liquid).millilitres())
                 .as(METRIC.volume(exact, liquid))
-                .isCloseTo(meant, within(slack(meant, VolumeWords.SMALLEST_TSP * 5) + 0.001));
+                .isCloseTo(meant, within(slack(meant, VolumeFormat.SMALLEST_TSP * 5) + 0.001));
     }
 
     @Property(tries = 3_000)
@@ -46,10 +46,10 @@ class KitchenMeasureProperties {
         Mass exact = Mass.ofGrams(grams);
         assertThat(US.rounded(exact).grams())
                 .as(US.mass(exact))
-                .isCloseTo(exact.grams(), within(slack(exact.grams(), MassWords.SMALLEST_OUNCE * 28.3495) + 0.001));
+                .isCloseTo(exact.grams(), within(slack(exact.grams(), MassFormat.SMALLEST_OUNCE * 28.3495) + 0.001));
         assertThat(METRIC.rounded(exact).grams())
                 .as(METRIC.mass(exact))
-                .isCloseTo(exact.grams(), within(slack(exact.grams(), MassWords.SMALLEST_GRAM) + 0.001));
+                .isCloseTo(exact.grams(), within(slack(exact.grams(), MassFormat.SMALLEST_GRAM) + 0.001));
     }
 
     @Property(tries = 1_000)

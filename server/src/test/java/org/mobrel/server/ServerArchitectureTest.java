@@ -9,7 +9,7 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
 
-/** A concept of the server is reached through its desk and its values; what is inside stays inside. */
+/** A concept of the server is reached through its service and its values; what is inside stays inside. */
 class ServerArchitectureTest {
 
     private final JavaClasses server = new ClassFileImporter()
@@ -17,10 +17,10 @@ class ServerArchitectureTest {
             .importPackages("org.mobrel.server");
 
     @Test
-    void stores_and_controllers_are_nobody_elses_business() {
+    void repositories_and_controllers_are_nobody_elses_business() {
         classes()
                 .that()
-                .haveSimpleNameEndingWith("Store")
+                .haveSimpleNameEndingWith("Repository")
                 .or()
                 .haveSimpleNameEndingWith("Controller")
                 .should()
@@ -29,10 +29,10 @@ class ServerArchitectureTest {
     }
 
     @Test
-    void sql_is_written_in_stores_only() {
+    void sql_is_written_in_repositories_only() {
         noClasses()
                 .that()
-                .haveSimpleNameNotEndingWith("Store")
+                .haveSimpleNameNotEndingWith("Repository")
                 .should()
                 .dependOnClassesThat()
                 .haveFullyQualifiedName("org.springframework.jdbc.core.simple.JdbcClient")

@@ -36,12 +36,12 @@ class BackupController {
             Map<String, Integer> leaving,
             Map<String, String> relabelled) {}
 
-    private final BackupDesk desk;
+    private final BackupService service;
     private final InstantSource clock;
     private final ZoneId zone;
 
-    BackupController(BackupDesk desk, InstantSource clock, ZoneId zone) {
-        this.desk = desk;
+    BackupController(BackupService service, InstantSource clock, ZoneId zone) {
+        this.service = service;
         this.clock = clock;
         this.zone = zone;
     }
@@ -55,7 +55,7 @@ class BackupController {
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment().filename(name).build().toString())
-                .body(desk::write);
+                .body(service::write);
     }
 
     /**
@@ -68,23 +68,23 @@ class BackupController {
     RestoreAnswer restore(
             @RequestParam String way, @RequestParam(defaultValue = "true") boolean dryRun, HttpServletRequest request)
             throws IOException {
-        BackupDesk.Way how =
+        BackupService.Way how =
                 switch (way.toLowerCase(Locale.ROOT)) {
-                    case "replace" -> BackupDesk.Way.REPLACE;
-                    case "merge" -> BackupDesk.Way.MERGE;
+                    case "replace" -> BackupService.Way.REPLACE;
+                    case "merge" -> BackupService.Way.MERGE;
                     default -> throw new BadField("way", "replace or merge");
                 };
-        Path file = BackupDesk.keep(request.getInputStream());
+        Path file = BackupService.keep(request.getInputStream());
         try {
-            return answer(true, desk.restore(file, how, dryRun));
-        } catch (BackupDesk.OnlyTried tried) {
+            return answer(true, service.restore(file, how, dryRun));
+        } catch (BackupService.OnlyTried tried) {
             return answer(false, tried.restored());
         } finally {
             Files.deleteIfExists(file);
         }
     }
 
-    private static RestoreAnswer answer(boolean done, BackupDesk.Restored restored) {
+    private static RestoreAnswer answer(boolean done, BackupService.Restored restored) {
         return new RestoreAnswer(done, restored.inFile(), restored.coming(), restored.leaving(), restored.relabelled());
     }
 }

@@ -41,12 +41,12 @@ final class BackupWriter {
         }
     }
 
-    void write(BackupStore store) {
+    void write(BackupRepository repository) {
         put("{\"format\":\"%s\",\"version\":%d,\n".formatted(FORMAT, VERSION));
         for (Section section : Section.ALL) {
             put("\"" + section.name() + "\":[");
             boolean[] first = {true};
-            store.read(section, row -> {
+            repository.read(section, row -> {
                 put((first[0] ? "\n" : ",\n") + line(section, row));
                 first[0] = false;
             });

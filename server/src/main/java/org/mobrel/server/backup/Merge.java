@@ -37,7 +37,7 @@ final class Merge implements BackupFile.Rows {
             "kits", List.of("name", "recipe_id"),
             "outside", List.of("title", "finished_at"));
 
-    private final BackupStore store;
+    private final BackupRepository repository;
     private final JsonMapper json;
     private final Map<String, Map<Long, Long>> numbers = new HashMap<>();
     private final Map<String, Set<Long>> alreadyThere = new HashMap<>();
@@ -50,11 +50,11 @@ final class Merge implements BackupFile.Rows {
     private final Map<String, Integer> added = new HashMap<>();
 
     /** @param sameRecipes recipes of the file that are here already, and their numbers here */
-    Merge(BackupStore store, JsonMapper json, Map<Long, Long> sameRecipes) {
-        this.store = store;
+    Merge(BackupRepository repository, JsonMapper json, Map<Long, Long> sameRecipes) {
+        this.repository = repository;
         this.json = json;
         this.sameRecipes = sameRecipes;
-        store.read(Section.named("lots").orElseThrow(), row -> lotsTaken.add(String.valueOf(row.get(0))));
+        repository.read(Section.named("lots").orElseThrow(), row -> lotsTaken.add(String.valueOf(row.get(0))));
     }
 
     /** Rows that came in, by section. */
@@ -79,7 +79,7 @@ final class Merge implements BackupFile.Rows {
             taken(section, row).ifPresent(coming::add);
         }
         if (!coming.isEmpty()) {
-            store.write(section, coming);
+            repository.write(section, coming);
             added.merge(section.name(), coming.size(), Integer::sum);
         }
     }
@@ -103,7 +103,8 @@ final class Merge implements BackupFile.Rows {
         }
         section.given().ifPresent(given -> {
             int place = section.columns().indexOf(given);
-            long number = number(row, place) + offsets.computeIfAbsent(section.name(), name -> store.highest(section));
+            long number =
+                    number(row, place) + offsets.computeIfAbsent(section.name(), name -> repository.highest(section));
             here.set(place, number);
             remember(section, row, number, false);
         });
@@ -216,7 +217,7 @@ final class Merge implements BackupFile.Rows {
     private Map<List<Object>, Long> known(Section section, List<String> by) {
         Map<List<Object>, Long> known = new HashMap<>();
         int given = section.given().map(section.columns()::indexOf).orElse(-1);
-        store.read(section, row -> known.put(key(section, by, row), given < 0 ? 0L : number(row, given)));
+        repository.read(section, row -> known.put(key(section, by, row), given < 0 ? 0L : number(row, given)));
         return known;
     }
 

@@ -13,14 +13,14 @@ import java.util.stream.IntStream;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.RunState;
 import org.mobrel.server.planning.MadeYields;
-import org.mobrel.server.recipe.RecipeDesk;
+import org.mobrel.server.recipe.RecipeService;
 import org.mobrel.server.ruling.JarAsk;
-import org.mobrel.server.ruling.RulingDesk;
+import org.mobrel.server.ruling.RulingService;
 import org.mobrel.server.run.Run;
 import org.mobrel.server.run.RunAnswers;
-import org.mobrel.server.run.RunDesk;
+import org.mobrel.server.run.RunService;
 import org.mobrel.server.shelf.LotAnswer;
-import org.mobrel.server.shelf.ShelfDesk;
+import org.mobrel.server.shelf.ShelfService;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -35,25 +35,25 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/batches")
 class BatchController {
 
-    private final BatchDesk desk;
-    private final RunDesk runs;
-    private final RecipeDesk recipes;
-    private final ShelfDesk shelf;
+    private final BatchService service;
+    private final RunService runs;
+    private final RecipeService recipes;
+    private final ShelfService shelf;
     private final MadeYields yields;
     private final RunAnswers answers;
     private final InstantSource clock;
 
     BatchController(
-            BatchDesk desk,
-            RunDesk runs,
-            RecipeDesk recipes,
-            ShelfDesk shelf,
+            BatchService service,
+            RunService runs,
+            RecipeService recipes,
+            ShelfService shelf,
             MadeYields yields,
             RunAnswers answers,
             InstantSource clock) {
         this.yields = yields;
         this.answers = answers;
-        this.desk = desk;
+        this.service = service;
         this.runs = runs;
         this.recipes = recipes;
         this.shelf = shelf;
@@ -62,34 +62,34 @@ class BatchController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    BatchWire.BatchMade make(@Valid @RequestBody BatchWire.BatchRequest request) {
-        Optional<BatchDesk.Accepted> accepted = Optional.ofNullable(request.acceptance())
+    BatchMessages.BatchMade make(@Valid @RequestBody BatchMessages.BatchRequest request) {
+        Optional<BatchService.Accepted> accepted = Optional.ofNullable(request.acceptance())
                 .map(who ->
-                        new BatchDesk.Accepted(who.by().strip(), who.reason().strip()));
-        BatchDesk.Made made =
-                desk.make(request.recipeId(), request.cannerId(), RulingDesk.jars(request.jars()), accepted);
-        return new BatchWire.BatchMade(made.batchId(), made.runIds());
+                        new BatchService.Accepted(who.by().strip(), who.reason().strip()));
+        BatchService.Made made =
+                service.make(request.recipeId(), request.cannerId(), RulingService.jars(request.jars()), accepted);
+        return new BatchMessages.BatchMade(made.batchId(), made.runIds());
     }
 
     /** Takes a whole plan to the stove. */
     @PostMapping("/of-plan/{planId}")
     @ResponseStatus(HttpStatus.CREATED)
-    List<BatchWire.BatchMade> makeOf(@PathVariable long planId) {
-        return desk.makeOf(planId).stream()
-                .map(made -> new BatchWire.BatchMade(made.batchId(), made.runIds()))
+    List<BatchMessages.BatchMade> makeOf(@PathVariable long planId) {
+        return service.makeOf(planId).stream()
+                .map(made -> new BatchMessages.BatchMade(made.batchId(), made.runIds()))
                 .toList();
     }
 
     /** Jars that did not seal become a batch of their own. */
     @PostMapping("/again")
     @ResponseStatus(HttpStatus.CREATED)
-    BatchWire.BatchMade again(@Valid @RequestBody BatchWire.AgainRequest request) {
-        BatchDesk.Made made = desk.again(
+    BatchMessages.BatchMade again(@Valid @RequestBody BatchMessages.AgainRequest request) {
+        BatchService.Made made = service.again(
                 request.runId(),
                 request.jars(),
                 request.cannerId(),
                 Objects.requireNonNullElse(request.by(), "").strip());
-        return new BatchWire.BatchMade(made.batchId(), made.runIds());
+        return new BatchMessages.BatchMade(made.batchId(), made.runIds());
     }
 
     /**
@@ -100,7 +100,7 @@ class BatchController {
      * @param verdict covered or own-judgement; empty for both
      */
     @GetMapping
-    BatchWire.BatchBook batches(
+    BatchMessages.BatchBook batches(
             @RequestParam(defaultValue = "") @Size(max = 80, message = "80 characters at most") String q,
             @RequestParam(defaultValue = "0") long canner,
             @RequestParam(defaultValue = "") @Size(max = 20, message = "20 characters at most") String verdict,
@@ -109,22 +109,22 @@ class BatchController {
                     @Min(value = 1, message = "at least 1")
                     @Max(value = 100, message = "100 at most")
                     int size) {
-        BatchDesk.Wanted wanted = new BatchDesk.Wanted(q.strip(), canner, verdict.strip(), from, size);
-        int total = desk.count(wanted);
-        List<StoredBatch> stored = desk.batches(wanted);
+        BatchService.Wanted wanted = new BatchService.Wanted(q.strip(), canner, verdict.strip(), from, size);
+        int total = service.count(wanted);
+        List<StoredBatch> stored = service.batches(wanted);
         List<Run> all = runs.ofBatches(stored.stream().map(StoredBatch::id).toList());
-        List<BatchWire.BatchEntry> page = stored.stream()
+        List<BatchMessages.BatchEntry> page = stored.stream()
                 .map(batch -> entry(
                         batch,
                         all.stream()
                                 .filter(run -> run.groups().stream().anyMatch(group -> group.batchId() == batch.id()))
                                 .toList()))
                 .toList();
-        return new BatchWire.BatchBook(
+        return new BatchMessages.BatchBook(
                 total, page, !page.isEmpty() && from + page.size() < total ? from + page.size() : null);
     }
 
-    private BatchWire.BatchEntry entry(StoredBatch batch, List<Run> loads) {
+    private BatchMessages.BatchEntry entry(StoredBatch batch, List<Run> loads) {
         List<RunState> states = loads.stream()
                 .map(run -> run.state().seenAt(run.plan(), run.clock(clock.instant())))
                 .toList();
@@ -133,7 +133,7 @@ class BatchController {
                 .flatMap(load -> states.get(load).checked().values().stream()
                         .filter(jar -> loads.get(load).groupOf(jar.jar()).batchId() == batch.id()))
                 .toList();
-        return new BatchWire.BatchEntry(
+        return new BatchMessages.BatchEntry(
                 batch.id(),
                 batch.title(),
                 batch.madeAt(),
@@ -154,9 +154,9 @@ class BatchController {
     }
 
     @GetMapping("/{id}")
-    BatchWire.BatchAnswer batch(@PathVariable long id) {
-        StoredBatch batch = desk.batch(id);
-        return new BatchWire.BatchAnswer(
+    BatchMessages.BatchAnswer batch(@PathVariable long id) {
+        StoredBatch batch = service.batch(id);
+        return new BatchMessages.BatchAnswer(
                 batch.id(),
                 batch.recipeId(),
                 batch.recipeVersion(),
@@ -171,16 +171,16 @@ class BatchController {
                 batch.verdict(),
                 batch.tableVersion(),
                 batch.acceptance().orElse(null),
-                desk.ruling(batch),
+                service.ruling(batch),
                 runs.ofBatch(id).stream().map(run -> answers.answer(run)).toList(),
                 shelf.lotsOfBatch(id).stream().map(LotAnswer::of).toList(),
                 shelf.usedIn(id).stream()
-                        .map(used -> new BatchWire.OwnJarsUsed(used.lot(), used.title(), used.jars()))
+                        .map(used -> new BatchMessages.OwnJarsUsed(used.lot(), used.title(), used.jars()))
                         .toList(),
                 batch.againOf().orElse(null),
-                desk.againOf(id),
+                service.againOf(id),
                 yields.ofBatch(id).stream()
-                        .map(made -> new BatchWire.YieldSaid(
+                        .map(made -> new BatchMessages.YieldSaid(
                                 made.foreseen().millilitres(), made.made().millilitres(), made.said()))
                         .toList());
     }

@@ -9,14 +9,14 @@ import org.springframework.stereotype.Component;
 @Component
 class BatchesMade implements LastMade {
 
-    private final BatchStore store;
+    private final BatchRepository repository;
 
-    BatchesMade(BatchStore store) {
-        this.store = store;
+    BatchesMade(BatchRepository repository) {
+        this.repository = repository;
     }
 
     @Override
     public Map<Long, Instant> byRecipe() {
-        return store.lastMade();
+        return repository.lastMade();
     }
 }

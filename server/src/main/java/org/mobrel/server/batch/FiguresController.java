@@ -6,10 +6,10 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.RunTimes;
-import org.mobrel.server.kitchen.KitchenDesk;
+import org.mobrel.server.kitchen.KitchenService;
 import org.mobrel.server.planning.MadeYields;
 import org.mobrel.server.run.Run;
-import org.mobrel.server.run.RunDesk;
+import org.mobrel.server.run.RunService;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -31,11 +31,11 @@ class FiguresController {
 
     record FiguresAnswer(List<CannerFigures> canners, List<YieldFigure> yields) {}
 
-    private final KitchenDesk kitchens;
-    private final RunDesk runs;
+    private final KitchenService kitchens;
+    private final RunService runs;
     private final MadeYields yields;
 
-    FiguresController(KitchenDesk kitchens, RunDesk runs, MadeYields yields) {
+    FiguresController(KitchenService kitchens, RunService runs, MadeYields yields) {
         this.kitchens = kitchens;
         this.runs = runs;
         this.yields = yields;

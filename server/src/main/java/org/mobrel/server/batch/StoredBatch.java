@@ -23,7 +23,7 @@ record StoredBatch(
         Altitude altitude,
         String verdict,
         String tableVersion,
-        Optional<BatchWire.Acceptance> acceptance,
+        Optional<BatchMessages.Acceptance> acceptance,
         String ruling,
         Instant madeAt,
         Optional<Long> againOf) {}

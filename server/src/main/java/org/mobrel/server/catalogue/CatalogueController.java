@@ -11,7 +11,7 @@ import org.mobrel.foods.StopRemedy;
 import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.JarSize;
-import org.mobrel.server.reading.ReadingDesk;
+import org.mobrel.server.reading.ReadingService;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -47,9 +47,9 @@ class CatalogueController {
             List<PressureRow> pressures) {}
 
     private final TablesAnswer tables;
-    private final ReadingDesk readings;
+    private final ReadingService readings;
 
-    CatalogueController(Catalogue catalogue, PressureTable pressures, ReadingDesk readings) {
+    CatalogueController(Catalogue catalogue, PressureTable pressures, ReadingService readings) {
         this.readings = readings;
         tables = new TablesAnswer(
                 catalogue.version().code(),

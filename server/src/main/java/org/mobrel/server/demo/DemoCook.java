@@ -12,7 +12,7 @@ import org.mobrel.run.Reading;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.WeightState;
 import org.mobrel.server.run.Run;
-import org.mobrel.server.run.RunDesk;
+import org.mobrel.server.run.RunService;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
@@ -32,9 +32,9 @@ class DemoCook {
         }
     }
 
-    private final RunDesk runs;
+    private final RunService runs;
 
-    DemoCook(RunDesk runs) {
+    DemoCook(RunService runs) {
         this.runs = runs;
     }
 

@@ -27,17 +27,17 @@ import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Volume;
 import org.mobrel.ruling.School;
 import org.mobrel.scaling.Units;
-import org.mobrel.server.batch.BatchDesk;
-import org.mobrel.server.kitchen.CareDesk;
-import org.mobrel.server.kitchen.CupboardDesk;
-import org.mobrel.server.kitchen.KitchenDesk;
+import org.mobrel.server.batch.BatchService;
+import org.mobrel.server.kitchen.CareService;
+import org.mobrel.server.kitchen.CupboardService;
+import org.mobrel.server.kitchen.KitchenService;
 import org.mobrel.server.planning.PlanBody;
-import org.mobrel.server.planning.PlanDesk;
-import org.mobrel.server.recipe.RecipeDesk;
+import org.mobrel.server.planning.PlanService;
 import org.mobrel.server.recipe.RecipeDraft;
-import org.mobrel.server.shelf.NeedDesk;
-import org.mobrel.server.shelf.ShelfDesk;
+import org.mobrel.server.recipe.RecipeService;
+import org.mobrel.server.shelf.NeedService;
 import org.mobrel.server.shelf.ShelfLot;
+import org.mobrel.server.shelf.ShelfService;
 import org.mobrel.shelf.MealKit;
 import org.mobrel.shelf.Movement;
 import org.mobrel.shelf.MovementKind;
@@ -51,7 +51,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * An invented kitchen to look around in, loaded once into an empty database. It goes through the same desks as a cook does: every
+ * An invented kitchen to look around in, loaded once into an empty database. It goes through the same services as a cook does: every
  * batch is ruled on, every run follows the rules of runs.
  */
 @Component
@@ -60,27 +60,27 @@ class DemoKitchen implements ApplicationRunner {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoKitchen.class);
 
-    private final KitchenDesk kitchens;
-    private final RecipeDesk recipes;
-    private final BatchDesk batches;
-    private final PlanDesk plans;
-    private final CareDesk care;
-    private final CupboardDesk cupboard;
-    private final ShelfDesk shelf;
-    private final NeedDesk needs;
+    private final KitchenService kitchens;
+    private final RecipeService recipes;
+    private final BatchService batches;
+    private final PlanService plans;
+    private final CareService care;
+    private final CupboardService cupboard;
+    private final ShelfService shelf;
+    private final NeedService needs;
     private final DemoCook cook;
     private final InstantSource clock;
     private final TransactionTemplate whole;
 
     DemoKitchen(
-            KitchenDesk kitchens,
-            RecipeDesk recipes,
-            BatchDesk batches,
-            PlanDesk plans,
-            CareDesk care,
-            CupboardDesk cupboard,
-            ShelfDesk shelf,
-            NeedDesk needs,
+            KitchenService kitchens,
+            RecipeService recipes,
+            BatchService batches,
+            PlanService plans,
+            CareService care,
+            CupboardService cupboard,
+            ShelfService shelf,
+            NeedService needs,
             DemoCook cook,
             InstantSource clock,
             TransactionTemplate whole) {
@@ -187,14 +187,14 @@ class DemoKitchen implements ApplicationRunner {
         shelf.move(
                 beans.lot().code(),
                 Movement.between(Place.SHELF, new Place("Cellar"), 6),
-                new ShelfDesk.Said("Ines", "", daysAgo(12)));
+                new ShelfService.Said("Ines", "", daysAgo(12)));
         shelf.finish(
                 shelf.standing("chowder", "", 0, 1).get(0).lot().code(), "Add a cup of cream; heat, do not boil again");
 
         // Yesterday's jars still wait for their seal check; today's soup is in the middle of its hold.
-        BatchDesk.Made resting = make(0, stew, small, List.of(quarts(4)), Optional.empty(), Duration.ofHours(19));
+        BatchService.Made resting = make(0, stew, small, List.of(quarts(4)), Optional.empty(), Duration.ofHours(19));
         cook.untilResting(resting.runIds().get(0), clock.instant().minus(Duration.ofHours(19)));
-        BatchDesk.Made live =
+        BatchService.Made live =
                 make(0, kidney, big, List.of(quarts(6), pints(1)), Optional.empty(), Duration.ofMinutes(112));
         cook.untilHolding(live.runIds().get(0), clock.instant().minus(Duration.ofMinutes(112)));
     }
@@ -228,25 +228,25 @@ class DemoKitchen implements ApplicationRunner {
     }
 
     private void finished(int daysAgo, long recipe, long canner, List<JarCount> jars, DemoCook.Way way, int eaten) {
-        BatchDesk.Made made = make(daysAgo, recipe, canner, jars, Optional.empty(), Duration.ZERO);
+        BatchService.Made made = make(daysAgo, recipe, canner, jars, Optional.empty(), Duration.ZERO);
         made.runIds().forEach(run -> cook.through(run, daysAgo(daysAgo), way));
         eat(made.batchId(), eaten, daysAgo(daysAgo));
     }
 
     private void judged(int daysAgo, long recipe, long canner, List<JarCount> jars) {
-        BatchDesk.Accepted accepted = new BatchDesk.Accepted(
+        BatchService.Accepted accepted = new BatchService.Accepted(
                 "Ines", "Two thirds beans, as we have always packed them; loose enough to see broth move between them");
-        BatchDesk.Made made = make(daysAgo, recipe, canner, jars, Optional.of(accepted), Duration.ZERO);
+        BatchService.Made made = make(daysAgo, recipe, canner, jars, Optional.of(accepted), Duration.ZERO);
         made.runIds().forEach(run -> cook.through(run, daysAgo(daysAgo), cook.clean()));
         eat(made.batchId(), 2, daysAgo(daysAgo));
     }
 
-    private BatchDesk.Made make(
+    private BatchService.Made make(
             int daysAgo,
             long recipe,
             long canner,
             List<JarCount> jars,
-            Optional<BatchDesk.Accepted> accepted,
+            Optional<BatchService.Accepted> accepted,
             Duration earlier) {
         return batches.makeAt(recipe, canner, jars, accepted, daysAgo(daysAgo).minus(earlier));
     }
@@ -257,7 +257,7 @@ class DemoKitchen implements ApplicationRunner {
             shelf.move(
                     lots.get(0).lot().code(),
                     Movement.out(MovementKind.EATEN, 1, Place.SHELF),
-                    new ShelfDesk.Said("", "", canned.plus(Duration.ofDays(2L + 3 * jar))));
+                    new ShelfService.Said("", "", canned.plus(Duration.ofDays(2L + 3 * jar))));
         }
     }
 

@@ -21,7 +21,7 @@ import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.NotAllowed;
 import org.mobrel.server.run.Pace;
 import org.mobrel.server.run.Run;
-import org.mobrel.server.run.RunDesk;
+import org.mobrel.server.run.RunService;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,7 +41,7 @@ class DeviceController {
     private static final Duration OLDEST = Duration.ofHours(24);
 
     record DeviceAnswer(long id, String name, Instant madeAt) {
-        static DeviceAnswer of(DeviceDesk.Device device) {
+        static DeviceAnswer of(DeviceService.Device device) {
             return new DeviceAnswer(device.id(), device.name(), device.madeAt());
         }
     }
@@ -88,31 +88,31 @@ class DeviceController {
      */
     record ReadingsAnswer(List<Long> stored, List<Long> repeated, List<RefusedReading> refused, String stage) {}
 
-    private final DeviceDesk desk;
-    private final RunDesk runs;
+    private final DeviceService service;
+    private final RunService runs;
     private final InstantSource clock;
 
-    DeviceController(DeviceDesk desk, RunDesk runs, InstantSource clock) {
-        this.desk = desk;
+    DeviceController(DeviceService service, RunService runs, InstantSource clock) {
+        this.service = service;
         this.runs = runs;
         this.clock = clock;
     }
 
     @GetMapping("/api/kitchen/devices")
     List<DeviceAnswer> devices() {
-        return desk.devices().stream().map(DeviceAnswer::of).toList();
+        return service.devices().stream().map(DeviceAnswer::of).toList();
     }
 
     @PostMapping("/api/kitchen/devices")
     @ResponseStatus(HttpStatus.CREATED)
     NewDeviceAnswer addDevice(@Valid @RequestBody DeviceRequest request) {
-        DeviceDesk.NewDevice made = desk.add(request.name().strip());
+        DeviceService.NewDevice made = service.add(request.name().strip());
         return new NewDeviceAnswer(DeviceAnswer.of(made.device()), made.key());
     }
 
     @DeleteMapping("/api/kitchen/devices/{id}")
     List<DeviceAnswer> revokeDevice(@PathVariable long id) {
-        desk.revoke(id);
+        service.revoke(id);
         return devices();
     }
 
@@ -123,15 +123,15 @@ class DeviceController {
             @RequestHeader(name = "Authorization", required = false) @Nullable String authorization,
             @Valid @RequestBody ReadingsRequest request) {
         String key = key(authorization);
-        desk.device(key);
+        service.device(key);
         Run run = runs.run(id);
         Instant now = run.clock(clock.instant());
         int pace = run.pace().map(Pace::pace).orElse(1);
-        List<RunDesk.Sent> readings = request.readings().stream()
-                .map(reading -> new RunDesk.Sent(
+        List<RunService.Sent> readings = request.readings().stream()
+                .map(reading -> new RunService.Sent(
                         reading.seq(), reading(reading), happened(reading.at(), request.sentAt(), now, pace)))
                 .toList();
-        RunDesk.Received received = desk.take(id, key, readings);
+        RunService.Received received = service.take(id, key, readings);
         return new ReadingsAnswer(
                 received.stored(),
                 received.repeated(),
@@ -167,7 +167,7 @@ class DeviceController {
         if (said != 1) {
             throw new BadField("readings", "each is of the dial, of the weight, or of its jiggles");
         }
-        return RunDesk.reading(
+        return RunService.reading(
                         request.psi() == null ? null : GaugePressure.ofPsi(request.psi()),
                         request.weight(),
                         request.jiggles())

@@ -19,7 +19,7 @@ import org.mobrel.run.RunEvent;
 import org.mobrel.run.Stage;
 import org.mobrel.run.WeightState;
 import org.mobrel.server.run.Run;
-import org.mobrel.server.run.RunDesk;
+import org.mobrel.server.run.RunService;
 import org.mobrel.steam.Contents;
 import org.mobrel.steam.Instruments;
 import org.mobrel.steam.Knobs;
@@ -81,8 +81,8 @@ final class Simulation {
      *
      * @return the readings its gauge took meanwhile
      */
-    List<RunDesk.Sent> until(Instant now, Run run, List<Turn> turns) {
-        List<RunDesk.Sent> readings = new ArrayList<>();
+    List<RunService.Sent> until(Instant now, Run run, List<Turn> turns) {
+        List<RunService.Sent> readings = new ArrayList<>();
         for (Act act : acts(run, turns)) {
             if (!act.at().isAfter(now)) {
                 read(act.at(), readings);
@@ -151,12 +151,12 @@ final class Simulation {
     }
 
     /** Goes on to an instant, and takes the readings that are due on the way. */
-    private void read(Instant until, List<RunDesk.Sent> readings) {
+    private void read(Instant until, List<RunService.Sent> readings) {
         Instant next = lidOn.plus(EVERY.multipliedBy(sent + 1));
         while (!next.isAfter(until)) {
             instruments.until(Duration.between(lidOn, next));
             sent++;
-            readings.add(new RunDesk.Sent(sent, reading(), next));
+            readings.add(new RunService.Sent(sent, reading(), next));
             next = next.plus(EVERY);
         }
         instruments.until(Duration.between(lidOn, until));

@@ -14,31 +14,31 @@ class SimulationController {
     /** Whether this kitchen lends the simulated canner. */
     record SimulationOffer(boolean offered) {}
 
-    private final SimulationDesk desk;
+    private final SimulationService service;
 
-    SimulationController(SimulationDesk desk) {
-        this.desk = desk;
+    SimulationController(SimulationService service) {
+        this.service = service;
     }
 
     @GetMapping("/api/simulation")
     SimulationOffer simulationOffer() {
-        return new SimulationOffer(desk.isOffered());
+        return new SimulationOffer(service.isOffered());
     }
 
     @GetMapping("/api/runs/{id}/simulation")
-    SimulationWire.SimulationAnswer simulationOf(@PathVariable long id) {
-        return SimulationWire.answer(id, desk.turns(id), desk.simulation(id));
+    SimulationMessages.SimulationAnswer simulationOf(@PathVariable long id) {
+        return SimulationMessages.answer(id, service.turns(id), service.simulation(id));
     }
 
     /** Puts a load on the simulated canner, sets its pace, turns its knobs. */
     @PostMapping("/api/runs/{id}/simulation")
-    SimulationWire.SimulationAnswer simulate(
-            @PathVariable long id, @Valid @RequestBody SimulationWire.SimulationRequest request) {
+    SimulationMessages.SimulationAnswer simulate(
+            @PathVariable long id, @Valid @RequestBody SimulationMessages.SimulationRequest request) {
         if (request.pace() != null) {
-            desk.pace(id, request.pace());
+            service.pace(id, request.pace());
         }
         if (request.burnerPercent() != null) {
-            desk.turn(id, Turn.Knob.BURNER, request.burnerPercent());
+            service.turn(id, Turn.Knob.BURNER, request.burnerPercent());
         }
         flip(id, Turn.Knob.GAS_OUT, request.gasOut());
         flip(id, Turn.Knob.LEAKING, request.leaking());
@@ -49,7 +49,7 @@ class SimulationController {
 
     private void flip(long id, Turn.Knob knob, @Nullable Boolean on) {
         if (on != null) {
-            desk.turn(id, knob, on ? 1 : 0);
+            service.turn(id, knob, on ? 1 : 0);
         }
     }
 }

@@ -24,16 +24,16 @@ class CsvController {
 
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
-    private final CsvStore store;
+    private final CsvRepository repository;
 
-    CsvController(CsvStore store) {
-        this.store = store;
+    CsvController(CsvRepository repository) {
+        this.repository = repository;
     }
 
     /** A table for other programs: shelf, lots, batches or readings. Instants are UTC. */
     @GetMapping("/api/formats/{sheet}.csv")
     ResponseEntity<StreamingResponseBody> sheet(@PathVariable String sheet) {
-        CsvStore.Sheet known = Arrays.stream(CsvStore.Sheet.values())
+        CsvRepository.Sheet known = Arrays.stream(CsvRepository.Sheet.values())
                 .filter(each -> each.name().toLowerCase(Locale.ROOT).equals(sheet))
                 .findFirst()
                 .orElseThrow(() -> new Missing("table", sheet));
@@ -48,10 +48,10 @@ class CsvController {
                 .body(out -> write(known, out));
     }
 
-    private void write(CsvStore.Sheet sheet, OutputStream out) throws IOException {
+    private void write(CsvRepository.Sheet sheet, OutputStream out) throws IOException {
         Writer text = new OutputStreamWriter(out, StandardCharsets.UTF_8);
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            store.write(sheet, printer);
+            repository.write(sheet, printer);
         }
     }
 }

@@ -6,10 +6,10 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.jars.JarTable;
-import org.mobrel.server.reading.ReadingDesk;
+import org.mobrel.server.reading.ReadingService;
 import org.mobrel.server.recipe.Recipe;
-import org.mobrel.server.recipe.RecipeDesk;
 import org.mobrel.server.recipe.RecipeDraft;
+import org.mobrel.server.recipe.RecipeService;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -71,13 +71,13 @@ class FormatsController {
     /** @param parts of pasted text what each line was taken for, also where nothing of it is an ingredient */
     record PastedAnswer(List<PastedDraft> recipes, List<String> problems, List<PastedPart> parts) {}
 
-    private final ReadingDesk readings;
-    private final RecipeDesk recipes;
+    private final ReadingService readings;
+    private final RecipeService recipes;
     private final JarTable jars;
     private final JsonMapper json;
     private final RecipeJsonLd jsonLd;
 
-    FormatsController(ReadingDesk readings, RecipeDesk recipes, JsonMapper json, JarTable jars) {
+    FormatsController(ReadingService readings, RecipeService recipes, JsonMapper json, JarTable jars) {
         this.readings = readings;
         this.jars = jars;
         this.recipes = recipes;

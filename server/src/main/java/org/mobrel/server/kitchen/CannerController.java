@@ -44,13 +44,13 @@ class CannerController {
 
     private static final double MOST_WATER_ML = 12_000;
 
-    private final KitchenDesk desk;
-    private final CareDesk care;
+    private final KitchenService service;
+    private final CareService care;
     private final KitchenController kitchen;
-    private final CannerWords words;
+    private final CannerMapper words;
 
-    CannerController(KitchenDesk desk, CareDesk care, KitchenController kitchen, CannerWords words) {
-        this.desk = desk;
+    CannerController(KitchenService service, CareService care, KitchenController kitchen, CannerMapper words) {
+        this.service = service;
         this.care = care;
         this.kitchen = kitchen;
         this.words = words;
@@ -58,37 +58,38 @@ class CannerController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    KitchenWire.KitchenAnswer addCanner(@Valid @RequestBody KitchenWire.CannerChange canner) {
-        desk.add(profile(canner, GaugeError.NONE));
+    KitchenMessages.KitchenAnswer addCanner(@Valid @RequestBody KitchenMessages.CannerChange canner) {
+        service.add(profile(canner, GaugeError.NONE));
         return kitchen.kitchen();
     }
 
     @PutMapping("/{id}")
-    KitchenWire.KitchenAnswer changeCanner(@PathVariable long id, @Valid @RequestBody KitchenWire.CannerChange canner) {
-        KitchenCanner before = desk.canner(id);
+    KitchenMessages.KitchenAnswer changeCanner(
+            @PathVariable long id, @Valid @RequestBody KitchenMessages.CannerChange canner) {
+        KitchenCanner before = service.canner(id);
         GaugeError error = before.profile().gauge().error();
         CannerProfile profile = profile(canner, error);
         boolean tested = GaugeTest.last(before.tests()).isPresent();
         // A test that was written down goes before what a form says.
-        desk.change(id, tested ? profile.with(new Gauge(profile.gauge().kind(), error)) : profile);
+        service.change(id, tested ? profile.with(new Gauge(profile.gauge().kind(), error)) : profile);
         return kitchen.kitchen();
     }
 
     @DeleteMapping("/{id}")
-    KitchenWire.KitchenAnswer removeCanner(@PathVariable long id) {
-        desk.remove(id);
+    KitchenMessages.KitchenAnswer removeCanner(@PathVariable long id) {
+        service.remove(id);
         return kitchen.kitchen();
     }
 
     /** Tests and inspections of a canner. */
     @GetMapping("/{id}/care")
-    KitchenWire.CareAnswer care(@PathVariable long id) {
-        return words.care(desk.canner(id), care.tests(id));
+    KitchenMessages.CareAnswer care(@PathVariable long id) {
+        return words.care(service.canner(id), care.tests(id));
     }
 
     @PostMapping("/{id}/tests")
     @ResponseStatus(HttpStatus.CREATED)
-    KitchenWire.KitchenAnswer addTest(@PathVariable long id, @Valid @RequestBody KitchenWire.TestSays says) {
+    KitchenMessages.KitchenAnswer addTest(@PathVariable long id, @Valid @RequestBody KitchenMessages.TestSays says) {
         care.tested(
                 id,
                 new GaugeTest(
@@ -101,19 +102,19 @@ class CannerController {
 
     /** Strikes a test that was a slip of the pen. */
     @DeleteMapping("/{id}/tests/{test}")
-    KitchenWire.KitchenAnswer strikeTest(@PathVariable long id, @PathVariable long test) {
+    KitchenMessages.KitchenAnswer strikeTest(@PathVariable long id, @PathVariable long test) {
         care.strikeTest(id, test);
         return kitchen.kitchen();
     }
 
     @PostMapping("/{id}/inspections")
     @ResponseStatus(HttpStatus.CREATED)
-    KitchenWire.KitchenAnswer addInspection(
-            @PathVariable long id, @Valid @RequestBody KitchenWire.InspectionSays says) {
+    KitchenMessages.KitchenAnswer addInspection(
+            @PathVariable long id, @Valid @RequestBody KitchenMessages.InspectionSays says) {
         Map<Inspection.Part, Inspection.Look> found = new EnumMap<>(Inspection.Part.class);
         for (int index = 0; index < says.found().size(); index++) {
             String field = "found[%d].".formatted(index);
-            KitchenWire.PartFound part = says.found().get(index);
+            KitchenMessages.PartFound part = says.found().get(index);
             found.put(
                     Inspection.Part.ofCode(part.part())
                             .orElseThrow(() -> new BadField(field + "part", "seal, vent, plug, lock or body")),
@@ -125,7 +126,7 @@ class CannerController {
         return kitchen.kitchen();
     }
 
-    private static CannerProfile profile(KitchenWire.CannerChange canner, GaugeError before) {
+    private static CannerProfile profile(KitchenMessages.CannerChange canner, GaugeError before) {
         GaugeKind kind = GaugeKind.ofCode(canner.gauge()).orElseThrow(() -> new BadField("gauge", "dial or weighted"));
         Capacity capacity = capacity(canner);
         if (!capacity.holdsFourQuarts()) {
@@ -142,7 +143,7 @@ class CannerController {
                 canner.burner() == null ? "" : canner.burner().strip());
     }
 
-    private static GaugeError error(GaugeKind kind, KitchenWire.CannerChange canner, GaugeError before) {
+    private static GaugeError error(GaugeKind kind, KitchenMessages.CannerChange canner, GaugeError before) {
         BigDecimal psi = canner.gaugeErrorPsi();
         if (kind == GaugeKind.WEIGHTED) {
             return GaugeError.NONE;
@@ -156,7 +157,7 @@ class CannerController {
         return GaugeError.ofPsi(psi);
     }
 
-    private static Optional<Weight> weight(GaugeKind kind, KitchenWire.@Nullable WeightSays says) {
+    private static Optional<Weight> weight(GaugeKind kind, KitchenMessages.@Nullable WeightSays says) {
         if (says == null || kind != GaugeKind.WEIGHTED) {
             return Optional.empty();
         }
@@ -179,7 +180,7 @@ class CannerController {
         }
     }
 
-    private static Optional<Volume> water(KitchenWire.CannerChange canner) {
+    private static Optional<Volume> water(KitchenMessages.CannerChange canner) {
         Double ml = canner.startWaterMl();
         if (ml == null) {
             return Optional.empty();
@@ -190,7 +191,7 @@ class CannerController {
         return Optional.of(Volume.ofMillilitres(ml));
     }
 
-    private static Capacity capacity(KitchenWire.CannerChange canner) {
+    private static Capacity capacity(KitchenMessages.CannerChange canner) {
         UpperLayer upper = canner.upperLayer() == null
                 ? UpperLayer.SHORT
                 : UpperLayer.ofCode(canner.upperLayer()).orElseThrow(() -> new BadField("upperLayer", "short or any"));
@@ -199,9 +200,9 @@ class CannerController {
             perLayer.put(new JarKind(JarSize.QUART, mouth), places("quarts", canner.quarts()));
             perLayer.put(new JarKind(JarSize.PINT, mouth), places("pints", canner.pints()));
         }
-        List<KitchenWire.LayerPlaces> kinds = canner.capacity() == null ? List.of() : canner.capacity();
+        List<KitchenMessages.LayerPlaces> kinds = canner.capacity() == null ? List.of() : canner.capacity();
         for (int index = 0; index < kinds.size(); index++) {
-            KitchenWire.LayerPlaces kind = kinds.get(index);
+            KitchenMessages.LayerPlaces kind = kinds.get(index);
             String field = "capacity[%d].".formatted(index);
             perLayer.put(
                     new JarKind(

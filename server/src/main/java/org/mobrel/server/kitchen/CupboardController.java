@@ -22,27 +22,27 @@ class CupboardController {
     /** Jars of one trade size differ by a few per cent; more is another jar, or another mark. */
     private static final double MOST_OFF = 0.12;
 
-    private final CupboardDesk desk;
+    private final CupboardService service;
 
-    CupboardController(CupboardDesk desk) {
-        this.desk = desk;
+    CupboardController(CupboardService service) {
+        this.service = service;
     }
 
     @GetMapping
-    KitchenWire.CupboardAnswer cupboard() {
-        Cupboard cupboard = desk.cupboard();
-        return new KitchenWire.CupboardAnswer(
-                desk.averages().kinds().stream()
+    KitchenMessages.CupboardAnswer cupboard() {
+        Cupboard cupboard = service.cupboard();
+        return new KitchenMessages.CupboardAnswer(
+                service.averages().kinds().stream()
                         .map(kind -> jar(kind, cupboard))
                         .toList(),
                 Arrays.stream(Mouth.values())
-                        .map(mouth -> new KitchenWire.CupboardLids(
+                        .map(mouth -> new KitchenMessages.CupboardLids(
                                 mouth.code(), cupboard.lids(mouth).orElse(null)))
                         .toList());
     }
 
-    private KitchenWire.CupboardJar jar(JarKind kind, Cupboard cupboard) {
-        return new KitchenWire.CupboardJar(
+    private KitchenMessages.CupboardJar jar(JarKind kind, Cupboard cupboard) {
+        return new KitchenMessages.CupboardJar(
                 kind.size().code(),
                 kind.mouth().code(),
                 cupboard.empty(kind).orElse(null),
@@ -53,21 +53,21 @@ class CupboardController {
     }
 
     private Volume average(JarKind kind) {
-        return desk.averages()
+        return service.averages()
                 .fill(kind.size(), kind.mouth(), Headspace.ONE_INCH)
                 .orElseThrow(() -> new BadField("size", "there is no such jar in the table"));
     }
 
     @PutMapping("/jars")
-    KitchenWire.CupboardAnswer countJars(@Valid @RequestBody KitchenWire.JarsCounted counted) {
+    KitchenMessages.CupboardAnswer countJars(@Valid @RequestBody KitchenMessages.JarsCounted counted) {
         JarKind kind = kind(counted.size(), counted.mouth());
         average(kind);
-        desk.count(kind, Optional.ofNullable(counted.empty()));
+        service.count(kind, Optional.ofNullable(counted.empty()));
         return cupboard();
     }
 
     @PutMapping("/water")
-    KitchenWire.CupboardAnswer measureJar(@Valid @RequestBody KitchenWire.JarMeasured measured) {
+    KitchenMessages.CupboardAnswer measureJar(@Valid @RequestBody KitchenMessages.JarMeasured measured) {
         JarKind kind = kind(measured.size(), measured.mouth());
         double average = average(kind).millilitres();
         Double water = measured.waterMl();
@@ -77,13 +77,13 @@ class CupboardController {
                     "A %s holds about %.0f ml up to one inch below its rim. Fill it to there and weigh the water: 1 g is 1 ml."
                             .formatted(kind.size().label(), average));
         }
-        desk.measure(kind, Optional.ofNullable(water).map(Volume::ofMillilitres));
+        service.measure(kind, Optional.ofNullable(water).map(Volume::ofMillilitres));
         return cupboard();
     }
 
     @PutMapping("/lids")
-    KitchenWire.CupboardAnswer countLids(@Valid @RequestBody KitchenWire.LidsCounted counted) {
-        desk.count(mouth(counted.mouth()), Optional.ofNullable(counted.fresh()));
+    KitchenMessages.CupboardAnswer countLids(@Valid @RequestBody KitchenMessages.LidsCounted counted) {
+        service.count(mouth(counted.mouth()), Optional.ofNullable(counted.fresh()));
         return cupboard();
     }
 

@@ -22,18 +22,18 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/kitchen")
 class KitchenController {
 
-    private final KitchenDesk desk;
-    private final CannerWords words;
+    private final KitchenService service;
+    private final CannerMapper words;
 
-    KitchenController(KitchenDesk desk, CannerWords words) {
-        this.desk = desk;
+    KitchenController(KitchenService service, CannerMapper words) {
+        this.service = service;
         this.words = words;
     }
 
     @GetMapping
-    KitchenWire.KitchenAnswer kitchen() {
-        Kitchen kitchen = desk.kitchen();
-        return new KitchenWire.KitchenAnswer(
+    KitchenMessages.KitchenAnswer kitchen() {
+        Kitchen kitchen = service.kitchen();
+        return new KitchenMessages.KitchenAnswer(
                 kitchen.altitude().map(Altitude::feet).orElse(null),
                 kitchen.altitude().map(Altitude::metres).orElse(null),
                 kitchen.units().code(),
@@ -51,23 +51,23 @@ class KitchenController {
     }
 
     @PutMapping
-    KitchenWire.KitchenAnswer changeKitchen(@Valid @RequestBody KitchenWire.KitchenChange change) {
+    KitchenMessages.KitchenAnswer changeKitchen(@Valid @RequestBody KitchenMessages.KitchenChange change) {
         Units units = Units.ofCode(change.units()).orElseThrow(() -> new BadField("units", "us or metric"));
         School school = School.ofCode(change.school())
                 .orElseThrow(() -> new BadField("school", "longest-ingredient or soup-table"));
-        Kitchen before = desk.kitchen();
+        Kitchen before = service.kitchen();
         Household household = household(change, before.household());
         Workplace workplace = workplace(change, before.workplace());
-        desk.change(altitude(change), units, school);
-        desk.change(household);
-        desk.change(workplace);
+        service.change(altitude(change), units, school);
+        service.change(household);
+        service.change(workplace);
         if (change.bestMonths() != null) {
-            desk.bestMonths(change.bestMonths());
+            service.bestMonths(change.bestMonths());
         }
         return kitchen();
     }
 
-    private static Household household(KitchenWire.KitchenChange change, Household before) {
+    private static Household household(KitchenMessages.KitchenChange change, Household before) {
         int people = change.people() == null ? before.people() : change.people();
         if (people < 1 || people > 50) {
             throw new BadField("people", "between 1 and 50");
@@ -82,7 +82,7 @@ class KitchenController {
         }
     }
 
-    private static Workplace workplace(KitchenWire.KitchenChange change, Workplace before) {
+    private static Workplace workplace(KitchenMessages.KitchenChange change, Workplace before) {
         try {
             return new Workplace(
                     change.burners() == null ? before.burners() : change.burners(),
@@ -101,7 +101,7 @@ class KitchenController {
         }
     }
 
-    private static Optional<Altitude> altitude(KitchenWire.KitchenChange change) {
+    private static Optional<Altitude> altitude(KitchenMessages.KitchenChange change) {
         if (change.altitudeFt() != null && change.altitudeM() != null) {
             throw new BadField("altitudeFt", "either feet or metres");
         }

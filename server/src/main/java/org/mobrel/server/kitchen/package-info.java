@@ -1,5 +1,5 @@
 /**
- * The kitchen: altitude, units, school and canners. Entry type: {@link org.mobrel.server.kitchen.KitchenDesk}.
+ * The kitchen: altitude, units, school and canners. Entry type: {@link org.mobrel.server.kitchen.KitchenService}.
  */
 @NullMarked
 package org.mobrel.server.kitchen;

@@ -38,7 +38,7 @@ class LoadingController {
     private static final long LIMIT_MILLIS = 2_000;
 
     @PostMapping("/api/loading")
-    LoadingWire.LoadingAnswer load(@Valid @RequestBody LoadingWire.LoadingRequest request) {
+    LoadingMessages.LoadingAnswer load(@Valid @RequestBody LoadingMessages.LoadingRequest request) {
         LoadingDay day = day(request);
         for (int index = 0; index < day.groups().size(); index++) {
             refuseWhatFitsNowhere(day, index);
@@ -46,7 +46,7 @@ class LoadingController {
         TimeLimit limit = TimeLimit.ofMillis(LIMIT_MILLIS);
         LoadingPlan best = Loader.best(day, limit::isUp);
         Figures figures = best.figures();
-        return new LoadingWire.LoadingAnswer(
+        return new LoadingMessages.LoadingAnswer(
                 best.loads().stream().map(load -> load(day, load)).toList(),
                 figures.makespan(),
                 figures.watched(),
@@ -56,7 +56,7 @@ class LoadingController {
                 best.proven(),
                 best.isOptimal() ? null : best.bound(),
                 Obvious.plans(day).stream()
-                        .map(other -> new LoadingWire.LoadingAlternative(
+                        .map(other -> new LoadingMessages.LoadingAlternative(
                                 other.way().code(),
                                 other.figures().makespan(),
                                 other.figures().watched(),
@@ -79,7 +79,7 @@ class LoadingController {
         }
     }
 
-    private static LoadingDay day(LoadingWire.LoadingRequest request) {
+    private static LoadingDay day(LoadingMessages.LoadingRequest request) {
         Set<String> ids = new HashSet<>();
         return new LoadingDay(
                 IntStream.range(0, request.canners().size())
@@ -90,7 +90,7 @@ class LoadingController {
                         .toList());
     }
 
-    private static LoadingCanner canner(LoadingWire.LoadingPot pot, String field, Set<String> ids) {
+    private static LoadingCanner canner(LoadingMessages.LoadingPot pot, String field, Set<String> ids) {
         refuseTwice("canner " + pot.id(), field, ids);
         Map<JarKind, Integer> perLayer = new HashMap<>();
         for (Mouth mouth : Mouth.values()) {
@@ -115,7 +115,7 @@ class LoadingController {
                 new Minutes(pot.coolDown()));
     }
 
-    private static JarGroup group(LoadingWire.LoadingGroup group, String field, Set<String> ids) {
+    private static JarGroup group(LoadingMessages.LoadingGroup group, String field, Set<String> ids) {
         refuseTwice("group " + group.id(), field, ids);
         return new JarGroup(
                 group.id(),
@@ -132,20 +132,20 @@ class LoadingController {
         }
     }
 
-    private static LoadingWire.LoadingLoad load(LoadingDay day, CannerLoad load) {
+    private static LoadingMessages.LoadingLoad load(LoadingDay day, CannerLoad load) {
         Map<String, Integer> room = new LinkedHashMap<>();
         day.groups().stream()
                 .filter(group -> group.process().value() <= load.process())
                 .forEach(group -> room.put(group.id(), Loader.roomFor(day, load, group)));
-        return new LoadingWire.LoadingLoad(
+        return new LoadingMessages.LoadingLoad(
                 day.canners().get(load.canner()).id(),
                 load.start(),
                 load.process(),
                 load.heatOff(),
                 load.done(),
                 load.layers().stream()
-                        .map(layer -> new LoadingWire.LoadingLayer(layer.parts().stream()
-                                .map(part -> new LoadingWire.LoadingJars(
+                        .map(layer -> new LoadingMessages.LoadingLayer(layer.parts().stream()
+                                .map(part -> new LoadingMessages.LoadingJars(
                                         day.groups().get(part.group()).id(), part.count()))
                                 .toList()))
                         .toList(),

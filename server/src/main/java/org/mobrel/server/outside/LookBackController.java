@@ -19,7 +19,7 @@ import org.mobrel.ruling.Hindsight;
 import org.mobrel.ruling.LookBack;
 import org.mobrel.ruling.School;
 import org.mobrel.server.platform.BadField;
-import org.mobrel.server.ruling.RulingDesk;
+import org.mobrel.server.ruling.RulingService;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -28,30 +28,30 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class LookBackController {
 
-    private final RulingDesk rulings;
+    private final RulingService rulings;
     private final LineReader plain;
     private final InstantSource clock;
 
-    LookBackController(RulingDesk rulings, LineReader plain, InstantSource clock) {
+    LookBackController(RulingService rulings, LineReader plain, InstantSource clock) {
         this.rulings = rulings;
         this.plain = plain;
         this.clock = clock;
     }
 
     @PostMapping("/api/look-back")
-    LookBackWire.LookBackAnswer lookBack(@Valid @RequestBody LookBackWire.LookBackRequest request) {
+    LookBackMessages.LookBackAnswer lookBack(@Valid @RequestBody LookBackMessages.LookBackRequest request) {
         Instant now = clock.instant();
         if (request.finishedAt().isAfter(now)) {
             throw new BadField("finishedAt", "that is still to come");
         }
         LookBack back = LookBack.of(rulings.rulings(), batch(request), deed(request));
         Duration left = Hindsight.left(request.finishedAt(), now);
-        return new LookBackWire.LookBackAnswer(
+        return new LookBackMessages.LookBackAnswer(
                 back.covered().orElse(null),
                 back.shortfalls().stream()
-                        .map(shortfall -> new LookBackWire.ShortfallAnswer(shortfall.code(), shortfall.text()))
+                        .map(shortfall -> new LookBackMessages.ShortfallAnswer(shortfall.code(), shortfall.text()))
                         .toList(),
-                back.questions().stream().map(LookBackWire.DeedQuestion::of).toList(),
+                back.questions().stream().map(LookBackMessages.DeedQuestion::of).toList(),
                 Math.round(left.toMinutes() / 6.0) / 10.0,
                 whatToDo(back.covered(), left),
                 back.ruling()
@@ -84,26 +84,26 @@ class LookBackController {
                         + within.substring(1);
     }
 
-    private static LookBack.Deed deed(LookBackWire.LookBackRequest request) {
-        return OutsideDesk.deed(
+    private static LookBack.Deed deed(LookBackMessages.LookBackRequest request) {
+        return OutsideService.deed(
                 new Minutes(request.minutes()),
                 GaugePressure.ofPsi(request.psi()),
                 request.known(),
                 request.ventedTen(),
-                LookBackWire.told("unbroken", request.unbroken(), List.of("yes"), "no"));
+                LookBackMessages.told("unbroken", request.unbroken(), List.of("yes"), "no"));
     }
 
-    private Batch batch(LookBackWire.LookBackRequest request) {
+    private Batch batch(LookBackMessages.LookBackRequest request) {
         List<String> lines;
         List<String> steps = List.of();
         if (request.text() != null && !request.text().isBlank()) {
             RecipePage page = new PageReader(plain).read(request.text());
             lines = page.ingredients().isEmpty()
-                    ? OutsideDesk.lines(List.of(request.text().strip()))
+                    ? OutsideService.lines(List.of(request.text().strip()))
                     : page.ingredients();
             steps = page.steps();
         } else {
-            lines = OutsideDesk.lines(Objects.requireNonNullElse(request.lines(), List.of()));
+            lines = OutsideService.lines(Objects.requireNonNullElse(request.lines(), List.of()));
         }
         if (lines.isEmpty()) {
             throw new BadField("lines", "what was in the jars?");
@@ -114,9 +114,9 @@ class LookBackController {
                 request.answers(),
                 Pack.HOT,
                 Fraction.HALF,
-                RulingDesk.jars(request.jars()),
-                RulingDesk.altitude(request.altitudeFt(), request.altitudeM()),
-                RulingDesk.gauge(request.gauge(), null),
+                RulingService.jars(request.jars()),
+                RulingService.altitude(request.altitudeFt(), request.altitudeM()),
+                RulingService.gauge(request.gauge(), null),
                 School.LONGEST_INGREDIENT);
     }
 }

@@ -29,12 +29,12 @@ import org.mobrel.ruling.Hindsight;
 import org.mobrel.ruling.LookBack;
 import org.mobrel.run.Decision;
 import org.mobrel.server.kitchen.Kitchen;
-import org.mobrel.server.kitchen.KitchenDesk;
+import org.mobrel.server.kitchen.KitchenService;
 import org.mobrel.server.platform.BadField;
 import org.mobrel.server.ruling.Answered;
 import org.mobrel.server.ruling.JarAsk;
 import org.mobrel.server.ruling.RulingAnswer;
-import org.mobrel.server.ruling.RulingDesk;
+import org.mobrel.server.ruling.RulingService;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -77,7 +77,7 @@ class OutsideController {
             @Nullable Double altitudeFt,
             @Nullable Boolean vented,
             @Nullable Boolean unbroken,
-            LookBackWire.@Nullable KnownDeeds known,
+            LookBackMessages.@Nullable KnownDeeds known,
             @Size(max = 200, message = "200 at most") @Valid @Nullable List<@NotNull Answered> answers,
             @NotNull(message = "when was the heat turned off?") Instant finishedAt,
             @Nullable Boolean keep) {}
@@ -97,8 +97,8 @@ class OutsideController {
             @Nullable Integer minutesNeeded,
             @Nullable BigDecimal readingNeeded,
             String headline,
-            List<LookBackWire.ShortfallAnswer> shortfalls,
-            List<LookBackWire.DeedQuestion> questions,
+            List<LookBackMessages.ShortfallAnswer> shortfalls,
+            List<LookBackMessages.DeedQuestion> questions,
             List<String> lines,
             Instant decideBy,
             long leftMillis,
@@ -115,15 +115,19 @@ class OutsideController {
 
     record DecisionRequest(@NotNull(message = "refrigerated, frozen, processed-again or discarded") String decision) {}
 
-    private final OutsideDesk desk;
-    private final RulingDesk rulings;
-    private final KitchenDesk kitchens;
+    private final OutsideService service;
+    private final RulingService rulings;
+    private final KitchenService kitchens;
     private final InstantSource clock;
     private final JsonMapper json;
 
     OutsideController(
-            OutsideDesk desk, RulingDesk rulings, KitchenDesk kitchens, InstantSource clock, JsonMapper json) {
-        this.desk = desk;
+            OutsideService service,
+            RulingService rulings,
+            KitchenService kitchens,
+            InstantSource clock,
+            JsonMapper json) {
+        this.service = service;
         this.rulings = rulings;
         this.kitchens = kitchens;
         this.clock = clock;
@@ -138,9 +142,9 @@ class OutsideController {
             throw new BadField("finishedAt", "that is still to come");
         }
         Batch batch = batch(request);
-        LookBack back = desk.look(batch, deed(request));
+        LookBack back = service.look(batch, deed(request));
         Long id = Boolean.TRUE.equals(request.keep())
-                ? (Long) desk.keep(title(request), json.writeValueAsString(request), back, request.finishedAt())
+                ? (Long) service.keep(title(request), json.writeValueAsString(request), back, request.finishedAt())
                 : null;
         RulingAnswer ruling = rulings.answer(back.ruling());
         return new HindsightAnswer(
@@ -149,9 +153,9 @@ class OutsideController {
                 back.ruling().timing().map(timing -> timing.reading().psi()).orElse(null),
                 ruling.headline(),
                 back.shortfalls().stream()
-                        .map(shortfall -> new LookBackWire.ShortfallAnswer(shortfall.code(), shortfall.text()))
+                        .map(shortfall -> new LookBackMessages.ShortfallAnswer(shortfall.code(), shortfall.text()))
                         .toList(),
-                back.questions().stream().map(LookBackWire.DeedQuestion::of).toList(),
+                back.questions().stream().map(LookBackMessages.DeedQuestion::of).toList(),
                 batch.lines().stream().map(IngredientLine::text).toList(),
                 request.finishedAt().plus(Hindsight.DECIDE_WITHIN),
                 Hindsight.left(request.finishedAt(), now).toMillis(),
@@ -159,9 +163,9 @@ class OutsideController {
     }
 
     private static LookBack.Deed deed(DoneRequest request) {
-        LookBackWire.KnownDeeds known = Objects.requireNonNullElse(
-                request.known(), new LookBackWire.KnownDeeds(null, null, null, null, null, null));
-        return OutsideDesk.deed(
+        LookBackMessages.KnownDeeds known = Objects.requireNonNullElse(
+                request.known(), new LookBackMessages.KnownDeeds(null, null, null, null, null, null));
+        return OutsideService.deed(
                 new Minutes(request.minutes()),
                 GaugePressure.ofPsi(request.psi()),
                 known,
@@ -180,7 +184,7 @@ class OutsideController {
     }
 
     private Batch batch(DoneRequest request) {
-        List<String> lines = OutsideDesk.lines(request.lines());
+        List<String> lines = OutsideService.lines(request.lines());
         if (lines.isEmpty()) {
             throw new BadField("lines", "what was in the jars?");
         }
@@ -213,7 +217,7 @@ class OutsideController {
     /** What was written down, the newest first. */
     @GetMapping
     List<OutsideAnswer> outside() {
-        return desk.kept().stream()
+        return service.kept().stream()
                 .map(kept -> new OutsideAnswer(
                         kept.id(),
                         kept.title(),
@@ -228,7 +232,7 @@ class OutsideController {
     /** What was done with jars that are not covered. */
     @PostMapping("/{id}/decision")
     List<OutsideAnswer> decideOutside(@PathVariable long id, @Valid @RequestBody DecisionRequest request) {
-        desk.decide(
+        service.decide(
                 id,
                 Decision.ofCode(request.decision())
                         .orElseThrow(

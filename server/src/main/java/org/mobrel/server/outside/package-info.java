@@ -1,7 +1,7 @@
 /**
  * What was canned without Mobrel: whether the tables cover it, and how long something can still be done about it.
  *
- * <p>Entry type: {@link org.mobrel.server.outside.OutsideDesk}.
+ * <p>Entry type: {@link org.mobrel.server.outside.OutsideService}.
  */
 @NullMarked
 package org.mobrel.server.outside;

@@ -17,8 +17,8 @@ import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Verdict;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.server.recipe.Recipe;
-import org.mobrel.server.recipe.RecipeDesk;
-import org.mobrel.server.ruling.RulingDesk;
+import org.mobrel.server.recipe.RecipeService;
+import org.mobrel.server.ruling.RulingService;
 import org.springframework.stereotype.Component;
 
 /** What else could go into a load that is not full: the same pressure it gets anyway, and no more minutes. */
@@ -28,22 +28,22 @@ class Company {
     private static final List<JarSize> SIZES = List.of(JarSize.QUART, JarSize.PINT, JarSize.HALF_PINT);
     private static final int MOST = 8;
 
-    private final RecipeDesk recipes;
-    private final RulingDesk rulings;
+    private final RecipeService recipes;
+    private final RulingService rulings;
 
-    Company(RecipeDesk recipes, RulingDesk rulings) {
+    Company(RecipeService recipes, RulingService rulings) {
         this.recipes = recipes;
         this.rulings = rulings;
     }
 
     /** @throws Missing if the plan has no such load */
-    List<DayWire.CompanyRecipe> of(LookedAt looked, int number) {
+    List<DayMessages.CompanyRecipe> of(LookedAt looked, int number) {
         PlannedLoad load = looked.chosen().loads().stream()
                 .filter(each -> each.number() == number)
                 .findFirst()
                 .orElseThrow(() -> new Missing("load", number));
         LoadingDay day = looked.chosen().day().orElseThrow();
-        List<DayWire.CompanyRecipe> company = new ArrayList<>();
+        List<DayMessages.CompanyRecipe> company = new ArrayList<>();
         for (Recipe recipe : recipes.book(false, "")) {
             boolean isHere =
                     looked.dishes().stream().anyMatch(dish -> dish.dish().recipeId() == recipe.id());
@@ -55,7 +55,8 @@ class Company {
     }
 
     /** The largest size of jar in which it would go along. */
-    private Optional<DayWire.CompanyRecipe> fitting(Recipe recipe, PlannedLoad load, LoadingDay day, LookedAt looked) {
+    private Optional<DayMessages.CompanyRecipe> fitting(
+            Recipe recipe, PlannedLoad load, LoadingDay day, LookedAt looked) {
         List<IngredientLine> lines = rulings.read(recipe.lines(), recipe.answers());
         for (JarSize size : SIZES) {
             JarKind kind = new JarKind(size, Mouth.REGULAR);
@@ -63,7 +64,7 @@ class Company {
             Optional<Minutes> minutes =
                     room == 0 ? Optional.empty() : minutes(recipe, lines, kind.times(1), load, looked);
             if (minutes.filter(its -> its.compareTo(load.minutes()) <= 0).isPresent()) {
-                return Optional.of(new DayWire.CompanyRecipe(
+                return Optional.of(new DayMessages.CompanyRecipe(
                         recipe.id(),
                         recipe.title(),
                         minutes.get().value(),

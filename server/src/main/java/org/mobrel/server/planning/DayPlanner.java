@@ -20,7 +20,7 @@ import org.mobrel.jars.JarSize;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenCanner;
-import org.mobrel.server.ruling.RulingDesk;
+import org.mobrel.server.ruling.RulingService;
 import org.springframework.stereotype.Component;
 
 /** Sets the loads of a plan at a time, says what does not fit and tries out what would. */
@@ -38,11 +38,11 @@ class DayPlanner {
     private static final int SMALL_BATCH_OF_REMEDIES = 3;
 
     private final LoadChooser chooser;
-    private final RulingDesk rulings;
+    private final RulingService rulings;
     private final InstantSource clock;
     private final ZoneId zone;
 
-    DayPlanner(LoadChooser chooser, RulingDesk rulings, InstantSource clock, ZoneId zone) {
+    DayPlanner(LoadChooser chooser, RulingService rulings, InstantSource clock, ZoneId zone) {
         this.chooser = chooser;
         this.rulings = rulings;
         this.clock = clock;

@@ -32,19 +32,19 @@ import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.platform.BadField;
 import org.mobrel.server.recipe.Recipe;
-import org.mobrel.server.ruling.RulingDesk;
+import org.mobrel.server.ruling.RulingService;
 
 /** Works one dish of a plan out: amounts, jars and the ruling on them. */
 final class DishPlanner {
 
-    private final RulingDesk rulings;
+    private final RulingService rulings;
     private final Kitchen kitchen;
     private final KitchenCanner canner;
     private final Altitude altitude;
     private final JarTable jarTable;
     private final Scaling scaling;
 
-    DishPlanner(RulingDesk rulings, Kitchen kitchen, KitchenCanner canner, Altitude altitude, JarTable jarTable) {
+    DishPlanner(RulingService rulings, Kitchen kitchen, KitchenCanner canner, Altitude altitude, JarTable jarTable) {
         this.rulings = rulings;
         this.kitchen = kitchen;
         this.canner = canner;

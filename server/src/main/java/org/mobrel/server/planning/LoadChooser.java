@@ -37,8 +37,8 @@ import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Timing;
 import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.platform.TimeLimit;
-import org.mobrel.server.ruling.RulingDesk;
-import org.mobrel.server.run.RunDesk;
+import org.mobrel.server.ruling.RulingService;
+import org.mobrel.server.run.RunService;
 import org.springframework.stereotype.Component;
 
 /** Chooses the loads of a plan: what is ready when, what needs how long, and the best way through the canners. */
@@ -59,8 +59,8 @@ class LoadChooser {
     /** The same day is asked for again at every tap and every look. */
     private static final int REMEMBERED = 64;
 
-    private final RulingDesk rulings;
-    private final RunDesk runs;
+    private final RulingService rulings;
+    private final RunService runs;
     private final RequiredSteps steps;
     private final WorkTable works;
     private final Map<LoadingDay, LoadingPlan> known = new LinkedHashMap<>(REMEMBERED, 0.75f, true) {
@@ -70,7 +70,7 @@ class LoadChooser {
         }
     };
 
-    LoadChooser(RulingDesk rulings, RunDesk runs, RequiredSteps steps, WorkTable works) {
+    LoadChooser(RulingService rulings, RunService runs, RequiredSteps steps, WorkTable works) {
         this.rulings = rulings;
         this.runs = runs;
         this.steps = steps;

@@ -3,7 +3,7 @@ package org.mobrel.server.planning;
 import java.time.Instant;
 import java.util.List;
 import org.mobrel.quantity.Volume;
-import org.mobrel.server.recipe.RecipeDesk;
+import org.mobrel.server.recipe.RecipeService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -11,11 +11,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class MadeYields {
 
-    private final YieldStore store;
-    private final RecipeDesk recipes;
+    private final YieldRepository repository;
+    private final RecipeService recipes;
 
-    MadeYields(YieldStore store, RecipeDesk recipes) {
-        this.store = store;
+    MadeYields(YieldRepository repository, RecipeService recipes) {
+        this.repository = repository;
         this.recipes = recipes;
     }
 
@@ -31,7 +31,7 @@ public class MadeYields {
     /** The last that were said, of any recipe, the newest first. */
     @Transactional(readOnly = true)
     public List<Past> last(int most) {
-        return store.last(most).stream()
+        return repository.last(most).stream()
                 .map(made -> new Past(
                         recipes.latest(made.recipeId()).title(),
                         made.madeAt(),
@@ -41,7 +41,7 @@ public class MadeYields {
 
     @Transactional(readOnly = true)
     public List<Made> ofBatch(long batchId) {
-        return store.ofBatch(batchId).stream()
+        return repository.ofBatch(batchId).stream()
                 .map(made -> new Made(made.predicted(), made.made(), made.said()))
                 .toList();
     }

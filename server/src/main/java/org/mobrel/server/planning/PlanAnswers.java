@@ -7,21 +7,21 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class PlanAnswers {
 
-    private final PlanDesk desk;
-    private final PlanWords words;
+    private final PlanService service;
+    private final PlanMapper words;
 
-    PlanAnswers(PlanDesk desk, PlanWords words) {
-        this.desk = desk;
+    PlanAnswers(PlanService service, PlanMapper words) {
+        this.service = service;
         this.words = words;
     }
 
     @Transactional(readOnly = true)
-    PlanWire.PlanAnswer plan(long id) {
-        return words.answer(desk.look(id));
+    PlanMessages.PlanAnswer plan(long id) {
+        return words.answer(service.look(id));
     }
 
     @Transactional
-    PlanWire.PlanAnswer save(long id, int basedOn, PlanBody body) {
-        return words.answer(desk.save(id, basedOn, body));
+    PlanMessages.PlanAnswer save(long id, int basedOn, PlanBody body) {
+        return words.answer(service.save(id, basedOn, body));
     }
 }

@@ -24,14 +24,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/plans")
 class PlanController {
 
-    private final PlanDesk desk;
-    private final PantryDesk pantry;
-    private final YieldDesk yields;
+    private final PlanService service;
+    private final PantryService pantry;
+    private final YieldService yields;
     private final PlanAnswers answers;
     private final Company company;
 
-    PlanController(PlanDesk desk, PantryDesk pantry, YieldDesk yields, PlanAnswers answers, Company company) {
-        this.desk = desk;
+    PlanController(
+            PlanService service, PantryService pantry, YieldService yields, PlanAnswers answers, Company company) {
+        this.service = service;
         this.pantry = pantry;
         this.yields = yields;
         this.answers = answers;
@@ -39,11 +40,11 @@ class PlanController {
     }
 
     @GetMapping
-    List<PlanWire.PlanEntry> plans() {
-        return desk.open().stream()
-                .map(plan -> new PlanWire.PlanEntry(
+    List<PlanMessages.PlanEntry> plans() {
+        return service.open().stream()
+                .map(plan -> new PlanMessages.PlanEntry(
                         plan.id(),
-                        desk.title(plan),
+                        service.title(plan),
                         plan.changedAt(),
                         plan.isAtStove(),
                         plan.body().dishes().stream()
@@ -58,19 +59,19 @@ class PlanController {
     /** Opens the plan of a recipe: the one there is, or a new one. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    PlanWire.PlanBegun begin(@Valid @RequestBody PlanWire.PlanBegin recipe) {
-        return new PlanWire.PlanBegun(desk.begin(recipe.recipeId()));
+    PlanMessages.PlanBegun begin(@Valid @RequestBody PlanMessages.PlanBegin recipe) {
+        return new PlanMessages.PlanBegun(service.begin(recipe.recipeId()));
     }
 
     @GetMapping("/{id}")
-    PlanWire.PlanAnswer plan(@PathVariable long id) {
+    PlanMessages.PlanAnswer plan(@PathVariable long id) {
         return answers.plan(id);
     }
 
     /** The day as a calendar that other programs read. */
     @GetMapping(value = "/{id}/day.ics", produces = "text/calendar")
     ResponseEntity<String> calendar(@PathVariable long id) {
-        LookedAt looked = desk.look(id);
+        LookedAt looked = service.look(id);
         DayLook day = looked.day().orElseThrow(() -> new Missing("day of plan", id));
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"canning-day-%d.ics\"".formatted(id))
@@ -80,52 +81,52 @@ class PlanController {
 
     /** Other recipes of the kitchen that need no more minutes than a load gets, and so could share it. */
     @GetMapping("/{id}/loads/{number}/company")
-    DayWire.CompanyAnswer company(@PathVariable long id, @PathVariable int number) {
-        return new DayWire.CompanyAnswer(company.of(desk.look(id), number));
+    DayMessages.CompanyAnswer company(@PathVariable long id, @PathVariable int number) {
+        return new DayMessages.CompanyAnswer(company.of(service.look(id), number));
     }
 
     @PutMapping("/{id}")
-    PlanWire.PlanAnswer save(@PathVariable long id, @Valid @RequestBody PlanWire.PlanSave save) {
+    PlanMessages.PlanAnswer save(@PathVariable long id, @Valid @RequestBody PlanMessages.PlanSave save) {
         return answers.save(id, save.basedOn(), save.body());
     }
 
     @PutMapping("/{id}/away")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void putAway(@PathVariable long id, @Valid @RequestBody PlanWire.PlanAway away) {
-        desk.putAway(id, away.away());
+    void putAway(@PathVariable long id, @Valid @RequestBody PlanMessages.PlanAway away) {
+        service.putAway(id, away.away());
     }
 
     /** Says how much of a thing is in the house; every plan sees it. */
     @PutMapping("/{id}/pantry")
-    PlanWire.PlanAnswer inPantry(@PathVariable long id, @Valid @RequestBody PlanWire.PantrySays says) {
+    PlanMessages.PlanAnswer inPantry(@PathVariable long id, @Valid @RequestBody PlanMessages.PantrySays says) {
         pantry.say(says.item(), says.amount());
         return plan(id);
     }
 
     @PostMapping("/{id}/dishes/{key}/made")
-    PlanWire.PlanAnswer made(
-            @PathVariable long id, @PathVariable String key, @Valid @RequestBody PlanWire.ReallyMade made) {
+    PlanMessages.PlanAnswer made(
+            @PathVariable long id, @PathVariable String key, @Valid @RequestBody PlanMessages.ReallyMade made) {
         Volume rest = made.rest() == null ? Volume.ZERO : made.rest().volume("rest", Household.USUAL);
-        desk.made(id, key, made.jars(), rest);
+        service.made(id, key, made.jars(), rest);
         return plan(id);
     }
 
     /** Another food by weight in the place of a line's; written into the recipe only when that is asked for. */
     @PostMapping("/{id}/dishes/{key}/swap")
-    PlanWire.SwapAnswer swap(
-            @PathVariable long id, @PathVariable String key, @Valid @RequestBody PlanWire.SwapAsk ask) {
-        return new PlanWire.SwapAnswer(desk.swap(id, key, ask.line(), ask.food(), ask.write()));
+    PlanMessages.SwapAnswer swap(
+            @PathVariable long id, @PathVariable String key, @Valid @RequestBody PlanMessages.SwapAsk ask) {
+        return new PlanMessages.SwapAnswer(service.swap(id, key, ask.line(), ask.food(), ask.write()));
     }
 
     /** Strikes a day out of what the recipe learnt. */
     @DeleteMapping("/{id}/yields/{yield}")
-    PlanWire.PlanAnswer strikeYield(@PathVariable long id, @PathVariable long yield) {
+    PlanMessages.PlanAnswer strikeYield(@PathVariable long id, @PathVariable long yield) {
         yields.strike(yield, true);
         return plan(id);
     }
 
     @PutMapping("/{id}/yields/{yield}")
-    PlanWire.PlanAnswer countAgain(@PathVariable long id, @PathVariable long yield) {
+    PlanMessages.PlanAnswer countAgain(@PathVariable long id, @PathVariable long yield) {
         yields.strike(yield, false);
         return plan(id);
     }

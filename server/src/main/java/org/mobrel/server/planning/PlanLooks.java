@@ -10,18 +10,18 @@ import org.mobrel.jars.JarTable;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.scaling.YieldCorrection;
 import org.mobrel.server.kitchen.Cupboard;
-import org.mobrel.server.kitchen.CupboardDesk;
+import org.mobrel.server.kitchen.CupboardService;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenCanner;
-import org.mobrel.server.kitchen.KitchenDesk;
+import org.mobrel.server.kitchen.KitchenService;
 import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.server.recipe.Recipe;
-import org.mobrel.server.recipe.RecipeDesk;
-import org.mobrel.server.ruling.RulingDesk;
-import org.mobrel.server.shelf.ShelfDesk;
+import org.mobrel.server.recipe.RecipeService;
+import org.mobrel.server.ruling.RulingService;
 import org.mobrel.server.shelf.ShelfLot;
+import org.mobrel.server.shelf.ShelfService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,24 +32,24 @@ class PlanLooks {
     /** As many as one person can watch side by side. */
     private static final int MOST_CANNERS = 3;
 
-    private final YieldDesk yields;
-    private final RecipeDesk recipes;
-    private final KitchenDesk kitchens;
-    private final CupboardDesk cupboards;
-    private final RulingDesk rulings;
-    private final ShelfDesk shelf;
-    private final PantryDesk pantry;
+    private final YieldService yields;
+    private final RecipeService recipes;
+    private final KitchenService kitchens;
+    private final CupboardService cupboards;
+    private final RulingService rulings;
+    private final ShelfService shelf;
+    private final PantryService pantry;
     private final LoadChooser chooser;
     private final DayPlanner days;
 
     PlanLooks(
-            YieldDesk yields,
-            RecipeDesk recipes,
-            KitchenDesk kitchens,
-            CupboardDesk cupboards,
-            RulingDesk rulings,
-            ShelfDesk shelf,
-            PantryDesk pantry,
+            YieldService yields,
+            RecipeService recipes,
+            KitchenService kitchens,
+            CupboardService cupboards,
+            RulingService rulings,
+            ShelfService shelf,
+            PantryService pantry,
             LoadChooser chooser,
             DayPlanner days) {
         this.yields = yields;

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.mobrel.server.platform.BadField;
-import org.mobrel.server.shelf.ShelfDesk;
 import org.mobrel.server.shelf.ShelfLot;
+import org.mobrel.server.shelf.ShelfService;
 import org.mobrel.shelf.LotCode;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -25,32 +25,32 @@ class PrintController {
 
     private static final int MOST_LABELS = 600;
 
-    private final PrintDesk desk;
-    private final ShelfDesk shelf;
+    private final PrintService service;
+    private final ShelfService shelf;
 
-    PrintController(PrintDesk desk, ShelfDesk shelf) {
-        this.desk = desk;
+    PrintController(PrintService service, ShelfService shelf) {
+        this.service = service;
         this.shelf = shelf;
     }
 
     @GetMapping("/process-card/{run}.pdf")
     ResponseEntity<byte[]> processCard(@PathVariable long run, @RequestParam(defaultValue = "a4") String paper) {
-        return pdf("process-card", desk.processCard(run, paper(paper)));
+        return pdf("process-card", service.processCard(run, paper(paper)));
     }
 
     @GetMapping("/batch/{batch}.pdf")
     ResponseEntity<byte[]> batchRecord(@PathVariable long batch, @RequestParam(defaultValue = "a4") String paper) {
-        return pdf("batch-record", desk.batchRecord(batch, paper(paper)));
+        return pdf("batch-record", service.batchRecord(batch, paper(paper)));
     }
 
     @GetMapping("/shelf.pdf")
     ResponseEntity<byte[]> shelfList(@RequestParam(defaultValue = "a4") String paper) {
-        return pdf("shelf", desk.shelfList(paper(paper)));
+        return pdf("shelf", service.shelfList(paper(paper)));
     }
 
     @GetMapping("/holds.pdf")
     ResponseEntity<byte[]> holdList(@RequestParam(defaultValue = "a4") String paper) {
-        return pdf("on-hold", desk.holdList(paper(paper)));
+        return pdf("on-hold", service.holdList(paper(paper)));
     }
 
     /**
@@ -73,10 +73,10 @@ class PrintController {
         if (first < 1 || first > sheet.perSheet()) {
             throw new BadField("first", "between 1 and %d on this sheet".formatted(sheet.perSheet()));
         }
-        List<PrintDesk.PrintLabel> wanted = new ArrayList<>();
+        List<PrintService.PrintLabel> wanted = new ArrayList<>();
         int labels = 0;
         for (String each : lots) {
-            PrintDesk.PrintLabel label = label(each);
+            PrintService.PrintLabel label = label(each);
             labels += label.copies();
             wanted.add(label);
         }
@@ -88,10 +88,10 @@ class PrintController {
                         .path("/shelf/")
                         .toUriString()
                 : "";
-        return pdf("labels", desk.labels(wanted, sheet, first, sheetOf, address));
+        return pdf("labels", service.labels(wanted, sheet, first, sheetOf, address));
     }
 
-    private PrintDesk.PrintLabel label(String said) {
+    private PrintService.PrintLabel label(String said) {
         String[] parts = said.split("\\*", 2);
         ShelfLot lot;
         try {
@@ -107,7 +107,7 @@ class PrintController {
             if (copies < 0) {
                 throw new BadField("lots", "not below 0");
             }
-            return new PrintDesk.PrintLabel(lot, copies);
+            return new PrintService.PrintLabel(lot, copies);
         } catch (NumberFormatException noNumber) {
             throw new BadField("lots", "\"" + said + "\": how many labels?");
         }

@@ -69,18 +69,18 @@ class ReadingController {
             @NotNull(message = "the line it was for; may be empty") @Size(max = 500, message = "500 characters at most")
                     String line) {}
 
-    private final ReadingDesk desk;
+    private final ReadingService service;
 
-    ReadingController(ReadingDesk desk) {
-        this.desk = desk;
+    ReadingController(ReadingService service) {
+        this.service = service;
     }
 
     @GetMapping
     ReadingAnswer reading() {
         return new ReadingAnswer(
-                desk.taught(),
-                desk.ownFoods(),
-                desk.answers().stream().map(RememberedAnswer::of).toList());
+                service.taught(),
+                service.ownFoods(),
+                service.answers().stream().map(RememberedAnswer::of).toList());
     }
 
     @PostMapping("/wordings")
@@ -89,7 +89,7 @@ class ReadingController {
                 .map(code -> State.ofCode(code)
                         .orElseThrow(() -> new BadField("states", "\"" + code + "\" is not a known state")))
                 .collect(Collectors.toSet());
-        desk.teach(
+        service.teach(
                 change.line(),
                 change.food(),
                 states,
@@ -99,28 +99,28 @@ class ReadingController {
 
     @PostMapping("/wordings/forgotten")
     ReadingAnswer forget(@Valid @RequestBody WordingForgotten forgotten) {
-        desk.forget(forgotten.line());
+        service.forget(forgotten.line());
         return reading();
     }
 
     /** Asks again what was answered before. */
     @PostMapping("/answers/forgotten")
     ReadingAnswer forget(@Valid @RequestBody AnswerForgotten forgotten) {
-        desk.forgetAnswer(forgotten.code(), forgotten.words(), forgotten.line());
+        service.forgetAnswer(forgotten.code(), forgotten.words(), forgotten.line());
         return reading();
     }
 
     @PostMapping("/own-foods")
     @ResponseStatus(HttpStatus.CREATED)
     ReadingAnswer add(@Valid @RequestBody OwnFoodChange food) {
-        desk.addOwnFood(
+        service.addOwnFood(
                 food.name().strip(), food.note() == null ? "" : food.note().strip());
         return reading();
     }
 
     @DeleteMapping("/own-foods/{id}")
     ReadingAnswer remove(@PathVariable long id) {
-        desk.removeOwnFood(id);
+        service.removeOwnFood(id);
         return reading();
     }
 }

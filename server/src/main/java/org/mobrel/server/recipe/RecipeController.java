@@ -24,36 +24,36 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/recipes")
 class RecipeController {
 
-    private final RecipeDesk desk;
+    private final RecipeService service;
     private final RecipeRulings rulings;
     private final LastMade lastMade;
 
-    RecipeController(RecipeDesk desk, RecipeRulings rulings, LastMade lastMade) {
-        this.desk = desk;
+    RecipeController(RecipeService service, RecipeRulings rulings, LastMade lastMade) {
+        this.service = service;
         this.rulings = rulings;
         this.lastMade = lastMade;
     }
 
     /** @param words what title, ingredients, tags or method must hold */
     @GetMapping
-    List<RecipeWire.RecipeEntry> book(
+    List<RecipeMessages.RecipeEntry> book(
             @RequestParam(defaultValue = "false") boolean archived, @RequestParam(defaultValue = "") String words) {
         Map<Long, Instant> made = lastMade.byRecipe();
-        return desk.book(archived, words.strip()).stream()
+        return service.book(archived, words.strip()).stream()
                 .map(recipe -> entry(recipe, made.get(recipe.id())))
                 .toList();
     }
 
-    private RecipeWire.RecipeEntry entry(Recipe recipe, @Nullable Instant made) {
+    private RecipeMessages.RecipeEntry entry(Recipe recipe, @Nullable Instant made) {
         Ruling ruling = rulings.usual(recipe.body());
-        return new RecipeWire.RecipeEntry(
+        return new RecipeMessages.RecipeEntry(
                 recipe.id(),
                 recipe.version(),
                 recipe.title(),
                 recipe.body().tags(),
                 ruling.verdict().code(),
                 ruling.headline(),
-                ruling.timing().map(DraftWire::sizes).orElse(null),
+                ruling.timing().map(DraftMessages::sizes).orElse(null),
                 ruling.timing().map(timing -> timing.setBy().code()).orElse(null),
                 recipe.body().variants().size(),
                 recipe.savedAt(),
@@ -61,81 +61,84 @@ class RecipeController {
     }
 
     @GetMapping("/{id}")
-    RecipeWire.RecipeAnswer recipe(@PathVariable long id) {
-        return answer(desk.latest(id));
+    RecipeMessages.RecipeAnswer recipe(@PathVariable long id) {
+        return answer(service.latest(id));
     }
 
     /** Everything there is to say of a recipe that is being written. */
     @PostMapping("/draft")
-    DraftWire.DraftAnswer look(@Valid @RequestBody DraftWire.DraftRequest draft) {
+    DraftMessages.DraftAnswer look(@Valid @RequestBody DraftMessages.DraftRequest draft) {
         if (draft.lines().stream().allMatch(String::isBlank)) {
             throw new BadField("lines", "at least one ingredient line");
         }
         String size = draft.size() == null ? "quart" : draft.size();
         return rulings.look(
-                RecipeWire.toDraft(draft),
+                RecipeMessages.toDraft(draft),
                 JarSize.ofCode(size).orElseThrow(() -> new BadField("size", "\"" + size + "\" is not a jar size")));
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    RecipeWire.RecipeAnswer create(@Valid @RequestBody RecipeWire.RecipeChange recipe) {
-        return answer(desk.create(recipe.toDraft()));
+    RecipeMessages.RecipeAnswer create(@Valid @RequestBody RecipeMessages.RecipeChange recipe) {
+        return answer(service.create(recipe.toDraft()));
     }
 
     @PutMapping("/{id}")
-    RecipeWire.RecipeAnswer change(@PathVariable long id, @Valid @RequestBody RecipeWire.RecipeChange recipe) {
+    RecipeMessages.RecipeAnswer change(@PathVariable long id, @Valid @RequestBody RecipeMessages.RecipeChange recipe) {
         if (recipe.basedOn() == null) {
             throw new BadField("basedOn", "the version this change is based on");
         }
-        return answer(desk.change(id, recipe.basedOn(), recipe.toDraft()));
+        return answer(service.change(id, recipe.basedOn(), recipe.toDraft()));
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void archive(@PathVariable long id) {
-        desk.archive(id, true);
+        service.archive(id, true);
     }
 
     @PostMapping("/{id}/restored")
-    RecipeWire.RecipeAnswer restore(@PathVariable long id) {
-        desk.archive(id, false);
-        return answer(desk.latest(id));
+    RecipeMessages.RecipeAnswer restore(@PathVariable long id) {
+        service.archive(id, false);
+        return answer(service.latest(id));
     }
 
     @PostMapping("/{id}/copies")
     @ResponseStatus(HttpStatus.CREATED)
-    RecipeWire.RecipeAnswer duplicate(@PathVariable long id) {
-        return answer(desk.duplicate(id));
+    RecipeMessages.RecipeAnswer duplicate(@PathVariable long id) {
+        return answer(service.duplicate(id));
     }
 
     @GetMapping("/{id}/versions")
-    List<RecipeWire.VersionAnswer> versions(@PathVariable long id) {
-        return desk.versions(id).stream().map(RecipeWire.VersionAnswer::of).toList();
+    List<RecipeMessages.VersionAnswer> versions(@PathVariable long id) {
+        return service.versions(id).stream()
+                .map(RecipeMessages.VersionAnswer::of)
+                .toList();
     }
 
     @PostMapping("/{id}/notes")
     @ResponseStatus(HttpStatus.CREATED)
-    RecipeWire.RecipeAnswer note(@PathVariable long id, @Valid @RequestBody RecipeWire.NoteChange note) {
-        desk.note(id, note.text().strip());
+    RecipeMessages.RecipeAnswer note(@PathVariable long id, @Valid @RequestBody RecipeMessages.NoteChange note) {
+        service.note(id, note.text().strip());
         return recipe(id);
     }
 
     @DeleteMapping("/{id}/notes/{note}")
-    RecipeWire.RecipeAnswer noteDone(@PathVariable long id, @PathVariable long note) {
-        desk.noteDone(id, note);
+    RecipeMessages.RecipeAnswer noteDone(@PathVariable long id, @PathVariable long note) {
+        service.noteDone(id, note);
         return recipe(id);
     }
 
     /** Takes on, by name, what departs from the tables in one version. */
     @PutMapping("/{id}/judgement")
-    RecipeWire.RecipeAnswer judge(@PathVariable long id, @Valid @RequestBody RecipeWire.JudgementChange judgement) {
+    RecipeMessages.RecipeAnswer judge(
+            @PathVariable long id, @Valid @RequestBody RecipeMessages.JudgementChange judgement) {
         List<String> departs =
-                rulings.departs(desk.version(id, judgement.version()).body());
+                rulings.departs(service.version(id, judgement.version()).body());
         if (departs.isEmpty()) {
             throw new BadField("version", "nothing in this version is left to your own judgement");
         }
-        desk.judge(
+        service.judge(
                 id,
                 judgement.version(),
                 departs,
@@ -145,14 +148,14 @@ class RecipeController {
     }
 
     @DeleteMapping("/{id}/judgement/{version}")
-    RecipeWire.RecipeAnswer takeBack(@PathVariable long id, @PathVariable int version) {
-        desk.takeBack(id, version);
+    RecipeMessages.RecipeAnswer takeBack(@PathVariable long id, @PathVariable int version) {
+        service.takeBack(id, version);
         return recipe(id);
     }
 
-    private RecipeWire.RecipeAnswer answer(Recipe recipe) {
+    private RecipeMessages.RecipeAnswer answer(Recipe recipe) {
         RecipeDraft body = recipe.body();
-        return new RecipeWire.RecipeAnswer(
+        return new RecipeMessages.RecipeAnswer(
                 recipe.id(),
                 recipe.version(),
                 body.title(),
@@ -161,14 +164,16 @@ class RecipeController {
                 body.solidsShare().value(),
                 body.method(),
                 body.tags(),
-                body.variants().stream().map(RecipeWire.VariantWire::of).toList(),
+                body.variants().stream().map(RecipeMessages.VariantInDraft::of).toList(),
                 body.settled(),
                 body.answers(),
                 body.imported().orElse(null),
                 recipe.savedAt(),
-                desk.notes(recipe.id()).stream().map(RecipeWire.NoteAnswer::of).toList(),
-                desk.judgement(recipe.id(), recipe.version())
-                        .map(judgement -> new RecipeWire.JudgementAnswer(
+                service.notes(recipe.id()).stream()
+                        .map(RecipeMessages.NoteAnswer::of)
+                        .toList(),
+                service.judgement(recipe.id(), recipe.version())
+                        .map(judgement -> new RecipeMessages.JudgementAnswer(
                                 judgement.by(),
                                 judgement.reason(),
                                 judgement.at(),

@@ -26,20 +26,20 @@ import org.mobrel.ruling.StatedRemark;
 import org.mobrel.ruling.Variant;
 import org.mobrel.ruling.Verdict;
 import org.mobrel.server.kitchen.Kitchen;
-import org.mobrel.server.kitchen.KitchenDesk;
-import org.mobrel.server.ruling.RulingDesk;
+import org.mobrel.server.kitchen.KitchenService;
+import org.mobrel.server.ruling.RulingService;
 import org.springframework.stereotype.Component;
 
 /** What a recipe gets in this kitchen, before jars are counted: in quarts, or in pints where quarts are not allowed. */
 @Component
 class RecipeRulings {
 
-    private final RulingDesk rulings;
-    private final KitchenDesk kitchens;
+    private final RulingService rulings;
+    private final KitchenService kitchens;
     private final RequiredSteps steps;
     private final JarTable jars;
 
-    RecipeRulings(RulingDesk rulings, KitchenDesk kitchens, RequiredSteps steps, JarTable jars) {
+    RecipeRulings(RulingService rulings, KitchenService kitchens, RequiredSteps steps, JarTable jars) {
         this.jars = jars;
         this.rulings = rulings;
         this.kitchens = kitchens;
@@ -94,28 +94,28 @@ class RecipeRulings {
     }
 
     /** Everything there is to say of a draft as it stands on the page. */
-    DraftWire.DraftAnswer look(RecipeDraft recipe, JarSize size) {
+    DraftMessages.DraftAnswer look(RecipeDraft recipe, JarSize size) {
         Batch batch = batch(recipe, size);
         Ruling ruling = rulings.rule(batch);
-        return new DraftWire.DraftAnswer(
+        return new DraftMessages.DraftAnswer(
                 rulings.answer(batch),
                 variants(recipe).stream()
                         .map(variant -> {
                             Ruling its = rulings.rule(variant.of(batch));
-                            return DraftWire.VariantAnswer.of(variant.name(), its, rulings.answer(its), ruling);
+                            return DraftMessages.VariantAnswer.of(variant.name(), its, rulings.answer(its), ruling);
                         })
                         .toList(),
                 RecipeReview.of(batch.lines(), rulings.reader(), new HashSet<>(recipe.settled())).stream()
-                        .map(DraftWire.QuestionAnswer::of)
+                        .map(DraftMessages.QuestionAnswer::of)
                         .toList(),
                 steps.of(batch.lines(), batch.pack(), batch.solidsShare(), batch.method()).stream()
-                        .map(DraftWire.StepAnswer::of)
+                        .map(DraftMessages.StepAnswer::of)
                         .toList(),
                 ruling.verdict() == Verdict.STOP
-                        ? DraftWire.FreezerAnswer.of(FreezerRoute.of(batch, rulings.rulings(), rulings.reader()))
+                        ? DraftMessages.FreezerAnswer.of(FreezerRoute.of(batch, rulings.rulings(), rulings.reader()))
                         : null,
                 StatedRemark.of(stated(recipe, batch.method()), batch, ruling).stream()
-                        .map(remark -> new DraftWire.StatedRemarkAnswer(
+                        .map(remark -> new DraftMessages.StatedRemarkAnswer(
                                 remark.code(),
                                 remark.text(),
                                 remark.step().isPresent() ? remark.step().getAsInt() : null))
@@ -137,7 +137,7 @@ class RecipeRulings {
         return all;
     }
 
-    private DraftWire.SaidAnswer said(Batch batch, JarSize size) {
+    private DraftMessages.SaidAnswer said(Batch batch, JarSize size) {
         Setting said = Setting.of(
                 batch.lines(),
                 batch.method(),
@@ -146,7 +146,7 @@ class RecipeRulings {
                 size,
                 rulings.reader().catalogue(),
                 jars);
-        return new DraftWire.SaidAnswer(
+        return new DraftMessages.SaidAnswer(
                 said.pack().code(), said.share().value(), said.from().code());
     }
 }

@@ -1,5 +1,5 @@
 /**
- * The recipe book; every save is a version. Entry type: {@link org.mobrel.server.recipe.RecipeDesk}.
+ * The recipe book; every save is a version. Entry type: {@link org.mobrel.server.recipe.RecipeService}.
  */
 @NullMarked
 package org.mobrel.server.recipe;

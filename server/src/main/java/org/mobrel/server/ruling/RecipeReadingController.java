@@ -8,15 +8,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RecipeReadingController {
 
-    private final RecipeReadingDesk desk;
+    private final RecipeReadingService service;
 
-    RecipeReadingController(RecipeReadingDesk desk) {
-        this.desk = desk;
+    RecipeReadingController(RecipeReadingService service) {
+        this.service = service;
     }
 
     /** What a page holds, what its steps say, and the ruling on it; nothing is kept. */
     @PostMapping("/api/recipe-reading")
     RecipeReading.PageAnswer read(@Valid @RequestBody RecipeReading.PageRequest request) {
-        return desk.read(request);
+        return service.read(request);
     }
 }

@@ -8,14 +8,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RulingController {
 
-    private final RulingDesk desk;
+    private final RulingService service;
 
-    RulingController(RulingDesk desk) {
-        this.desk = desk;
+    RulingController(RulingService service) {
+        this.service = service;
     }
 
     @PostMapping("/api/ruling")
     RulingAnswer rule(@Valid @RequestBody RulingRequest request) {
-        return desk.answer(request);
+        return service.answer(request);
     }
 }

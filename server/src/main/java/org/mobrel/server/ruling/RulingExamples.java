@@ -32,13 +32,13 @@ class RulingExamples {
             null);
 
     @Bean
-    OpenApiCustomizer rulingExample(RulingDesk desk, JsonMapper json) {
+    OpenApiCustomizer rulingExample(RulingService service, JsonMapper json) {
         return document -> {
             Operation ruling = Objects.requireNonNull(document.getPaths().get("/api/ruling"))
                     .getPost();
             ruling.setSummary("Rules on a batch by the published tables; keeps no state");
             put(ruling.getRequestBody().getContent(), json, ASKED);
-            put(Objects.requireNonNull(ruling.getResponses().get("200")).getContent(), json, desk.answer(ASKED));
+            put(Objects.requireNonNull(ruling.getResponses().get("200")).getContent(), json, service.answer(ASKED));
         };
     }
 

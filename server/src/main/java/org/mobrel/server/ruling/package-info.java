@@ -1,5 +1,5 @@
 /**
- * {@code POST /api/ruling}: the core's ruling over HTTP, without state. Entry type: {@link org.mobrel.server.ruling.RulingDesk}.
+ * {@code POST /api/ruling}: the core's ruling over HTTP, without state. Entry type: {@link org.mobrel.server.ruling.RulingService}.
  */
 @NullMarked
 package org.mobrel.server.ruling;

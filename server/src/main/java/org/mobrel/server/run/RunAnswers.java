@@ -7,7 +7,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.mobrel.day.CannerTimes;
 import org.mobrel.run.Outlook;
 import org.mobrel.server.kitchen.KitchenCanner;
-import org.mobrel.server.kitchen.KitchenDesk;
+import org.mobrel.server.kitchen.KitchenService;
 import org.mobrel.server.platform.KitchenReplaced;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -20,15 +20,15 @@ public class RunAnswers {
     private static final int USUAL_QUARTS = 7;
 
     /** What the past says about a run; it does not change while the run goes on. */
-    record Past(Outlook.Usual usual, Optional<RunDesk.Burner> burner) {}
+    record Past(Outlook.Usual usual, Optional<RunService.Burner> burner) {}
 
     private final Map<Long, Past> pasts = new ConcurrentHashMap<>();
-    private final RunDesk desk;
-    private final KitchenDesk kitchens;
+    private final RunService service;
+    private final KitchenService kitchens;
     private final InstantSource clock;
 
-    RunAnswers(RunDesk desk, KitchenDesk kitchens, InstantSource clock) {
-        this.desk = desk;
+    RunAnswers(RunService service, KitchenService kitchens, InstantSource clock) {
+        this.service = service;
         this.kitchens = kitchens;
         this.clock = clock;
     }
@@ -38,13 +38,13 @@ public class RunAnswers {
         pasts.clear();
     }
 
-    public RunWire.RunAnswer answer(Run run) {
+    public RunMessages.RunAnswer answer(Run run) {
         return answer(run, 0);
     }
 
     /** @param known how many of its events whoever asks has already */
-    RunWire.RunAnswer answer(Run run, int known) {
-        return RunWords.answer(
+    RunMessages.RunAnswer answer(Run run, int known) {
+        return RunMapper.answer(
                 run, clock.instant(), past(run), Math.min(known, run.events().size()));
     }
 
@@ -54,7 +54,7 @@ public class RunAnswers {
             pasts.remove(run.id());
             return new Past(usual(run), Optional.empty());
         }
-        return pasts.computeIfAbsent(run.id(), id -> new Past(usual(run), desk.lastBurner(run)));
+        return pasts.computeIfAbsent(run.id(), id -> new Past(usual(run), service.lastBurner(run)));
     }
 
     private Outlook.Usual usual(Run run) {
@@ -65,7 +65,7 @@ public class RunAnswers {
                 .map(profile -> profile.capacity().quarts())
                 .orElse(USUAL_QUARTS);
         CannerTimes times = CannerTimes.of(
-                desk.pastOf(run.cannerId()).stream()
+                service.pastOf(run.cannerId()).stream()
                         .map(past -> new CannerTimes.Seen(
                                 past.pack(),
                                 past.times().heatUp(),

@@ -22,25 +22,25 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RequestMapping("/api/runs")
 class RunController {
 
-    private final RunDesk desk;
+    private final RunService service;
     private final RunAnswers answers;
     private final RunStream stream;
 
-    RunController(RunDesk desk, RunAnswers answers, RunStream stream) {
-        this.desk = desk;
+    RunController(RunService service, RunAnswers answers, RunStream stream) {
+        this.service = service;
         this.answers = answers;
         this.stream = stream;
     }
 
     /** Runs that need somebody: at the stove, resting, or waiting for their seal check. */
     @GetMapping
-    List<RunWire.RunAnswer> open() {
-        return desk.open().stream().map(answers::answer).toList();
+    List<RunMessages.RunAnswer> open() {
+        return service.open().stream().map(answers::answer).toList();
     }
 
     @GetMapping("/{id}")
-    RunWire.RunAnswer run(@PathVariable long id) {
-        return answers.answer(desk.run(id));
+    RunMessages.RunAnswer run(@PathVariable long id) {
+        return answers.answer(service.run(id));
     }
 
     /**
@@ -59,11 +59,11 @@ class RunController {
     }
 
     @PostMapping("/{id}/events")
-    RunWire.RunAnswer tell(@PathVariable long id, @Valid @RequestBody RunWire.EventRequest request) {
-        RunDesk.Tap tap = new RunDesk.Tap(
+    RunMessages.RunAnswer tell(@PathVariable long id, @Valid @RequestBody RunMessages.EventRequest request) {
+        RunService.Tap tap = new RunService.Tap(
                 request.expected() == null ? OptionalInt.empty() : OptionalInt.of(request.expected()),
                 Optional.ofNullable(request.happenedAt()),
                 Optional.ofNullable(request.key()));
-        return answers.answer(desk.tell(id, RunWishes.wish(request), tap));
+        return answers.answer(service.tell(id, RunWishes.wish(request), tap));
     }
 }

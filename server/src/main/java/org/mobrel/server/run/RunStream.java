@@ -35,7 +35,7 @@ public class RunStream implements SmartLifecycle {
     /** A page that hears nothing for longer knows that the line is dead. */
     private static final long BEAT_SECONDS = 2;
 
-    private final RunDesk desk;
+    private final RunService service;
     private final RunAnswers answers;
     private final InstantSource clock;
     private final Set<Listener> listeners = ConcurrentHashMap.newKeySet();
@@ -44,8 +44,8 @@ public class RunStream implements SmartLifecycle {
             Executors.newSingleThreadScheduledExecutor(task -> daemon(task, "run-stream-beat"));
     private volatile boolean running;
 
-    RunStream(RunDesk desk, RunAnswers answers, InstantSource clock) {
-        this.desk = desk;
+    RunStream(RunService service, RunAnswers answers, InstantSource clock) {
+        this.service = service;
         this.answers = answers;
         this.clock = clock;
     }
@@ -57,7 +57,7 @@ public class RunStream implements SmartLifecycle {
     }
 
     /** All open runs at once, as far as they are new to whoever listens. */
-    public record Opening(List<RunWire.RunAnswer> runs) {}
+    public record Opening(List<RunMessages.RunAnswer> runs) {}
 
     /** One line to a page. What is to be said waits as the latest of its kind, so a slow page is never far behind. */
     private final class Listener {
@@ -74,8 +74,8 @@ public class RunStream implements SmartLifecycle {
 
         private void open() {
             try {
-                List<Run> runs = desk.open();
-                List<RunWire.RunAnswer> all = runs.stream()
+                List<Run> runs = service.open();
+                List<RunMessages.RunAnswer> all = runs.stream()
                         .map(run -> answers.answer(run, sent.getOrDefault(run.id(), 0)))
                         .toList();
                 sent.keySet().retainAll(runs.stream().map(Run::id).toList());

@@ -23,7 +23,7 @@ final class RunWishes {
     private RunWishes() {}
 
     /** @throws BadField if something is missing that this kind of event needs */
-    static RunDesk.Wish wish(RunWire.EventRequest request) {
+    static RunService.Wish wish(RunMessages.EventRequest request) {
         EventKind kind = EventKind.ofCode(request.type())
                 .orElseThrow(() -> new BadField("type", "\"" + request.type() + "\" is nothing that happens in a run"));
         Optional<Detail> detail = detail(kind, request);
@@ -35,7 +35,7 @@ final class RunWishes {
         return now -> new RunEvent(kind, now, now, detail, by, note);
     }
 
-    private static Optional<Detail> detail(EventKind kind, RunWire.EventRequest request) {
+    private static Optional<Detail> detail(EventKind kind, RunMessages.EventRequest request) {
         return switch (kind) {
             case READING ->
                 Optional.of(
@@ -55,7 +55,7 @@ final class RunWishes {
         };
     }
 
-    private static Optional<Reading> reading(RunWire.EventRequest request) {
+    private static Optional<Reading> reading(RunMessages.EventRequest request) {
         return reading(
                 request.psi() == null ? null : GaugePressure.ofPsi(request.psi()), request.weight(), request.jiggles());
     }
@@ -78,7 +78,7 @@ final class RunWishes {
                         .orElseThrow(() -> new BadField("weight", "still, proper or frantic"))));
     }
 
-    private static CheckTick check(RunWire.EventRequest request) {
+    private static CheckTick check(RunMessages.EventRequest request) {
         CheckTick.Check check = CheckTick.Check.ofCode(stripped(request.check()))
                 .orElseThrow(() -> new BadField("check", "rack, water, vent, seal, plug or gauge"));
         return new CheckTick(check, Boolean.TRUE.equals(request.waived()));
@@ -91,12 +91,12 @@ final class RunWishes {
         return jar;
     }
 
-    private static Decision decision(RunWire.EventRequest request) {
+    private static Decision decision(RunMessages.EventRequest request) {
         return Decision.ofCode(stripped(request.decision()))
                 .orElseThrow(() -> new BadField("decision", "processed-again, refrigerated, frozen or discarded"));
     }
 
-    private static JarCheck jar(RunWire.EventRequest request) {
+    private static JarCheck jar(RunMessages.EventRequest request) {
         int number = which(request.jar());
         if (request.sealed() == null) {
             throw new BadField("sealed", "sealed or not");

@@ -1,6 +1,6 @@
 /**
  * Canner runs: events as they happen, in the order they happened, and nothing ever changed. Entry type: {@link
- * org.mobrel.server.run.RunDesk}.
+ * org.mobrel.server.run.RunService}.
  */
 @NullMarked
 package org.mobrel.server.run;

@@ -31,7 +31,7 @@ import org.mobrel.scaling.Scaling;
 import org.mobrel.scaling.Units;
 import org.mobrel.server.platform.BadField;
 import org.mobrel.server.ruling.JarAsk;
-import org.mobrel.server.ruling.RulingDesk;
+import org.mobrel.server.ruling.RulingService;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -54,7 +54,7 @@ class ScalingController {
     @PostMapping("/api/scaling")
     ScalingAnswer scale(@Valid @RequestBody ScalingRequest request) {
         List<IngredientLine> lines = plain.readAll(request.lines());
-        Pack pack = RulingDesk.pack(request.pack());
+        Pack pack = RulingService.pack(request.pack());
         Fraction share = request.solidsShare() != null
                 ? Fraction.of(request.solidsShare())
                 : Setting.share(

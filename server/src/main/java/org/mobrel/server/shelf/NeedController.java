@@ -63,22 +63,22 @@ class NeedController {
     record TargetRequest(
             @Min(value = 0, message = "not below 0") @Max(value = 2000, message = "2000 at most") int jars) {}
 
-    private final NeedDesk desk;
+    private final NeedService service;
 
-    NeedController(NeedDesk desk) {
-        this.desk = desk;
+    NeedController(NeedService service) {
+        this.service = service;
     }
 
     /** What the shelf lacks, dish by dish, and which meals are complete. */
     @GetMapping("/api/shelf/needs")
     NeedsAnswer needs() {
-        NeedDesk.Wants wants = desk.wants();
+        NeedService.Wants wants = service.wants();
         return new NeedsAnswer(
                 wants.dishes().stream().map(NeedController::answer).toList(),
                 wants.kits().stream().map(NeedController::answer).toList());
     }
 
-    private static NeedAnswer answer(NeedDesk.Need need) {
+    private static NeedAnswer answer(NeedService.Need need) {
         return new NeedAnswer(
                 need.recipeId(),
                 need.title(),
@@ -95,7 +95,7 @@ class NeedController {
                 need.perLoad());
     }
 
-    private static KitAnswer answer(NeedDesk.Kit kit) {
+    private static KitAnswer answer(NeedService.Kit kit) {
         return new KitAnswer(
                 kit.id(),
                 kit.name(),
@@ -110,14 +110,14 @@ class NeedController {
 
     @PutMapping("/api/shelf/targets/{recipeId}")
     NeedsAnswer setTarget(@PathVariable long recipeId, @Valid @RequestBody TargetRequest request) {
-        desk.target(recipeId, request.jars());
+        service.target(recipeId, request.jars());
         return needs();
     }
 
     /** Keeps a meal kit, anew or in place of the one of that id. */
     @PostMapping("/api/shelf/kits")
     NeedsAnswer keepKit(@Valid @RequestBody KitRequest request) {
-        desk.keep(
+        service.keep(
                 Optional.ofNullable(request.id()),
                 request.name().strip(),
                 request.recipeId(),
@@ -131,7 +131,7 @@ class NeedController {
 
     @DeleteMapping("/api/shelf/kits/{id}")
     NeedsAnswer removeKit(@PathVariable long id) {
-        desk.removeKit(id);
+        service.removeKit(id);
         return needs();
     }
 }

@@ -27,13 +27,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/shelf")
 class ShelfController {
 
-    private final ShelfDesk desk;
-    private final HoldDesk holds;
+    private final ShelfService service;
+    private final HoldService holds;
     private final Stocktake stocktake;
     private final InstantSource clock;
 
-    ShelfController(ShelfDesk desk, HoldDesk holds, Stocktake stocktake, InstantSource clock) {
-        this.desk = desk;
+    ShelfController(ShelfService service, HoldService holds, Stocktake stocktake, InstantSource clock) {
+        this.service = service;
         this.holds = holds;
         this.stocktake = stocktake;
         this.clock = clock;
@@ -47,7 +47,7 @@ class ShelfController {
      * @param from where the page begins
      */
     @GetMapping
-    ShelfWire.ShelfAnswer shelf(
+    ShelfMessages.ShelfAnswer shelf(
             @RequestParam(defaultValue = "") @Size(max = 80, message = "80 characters at most") String q,
             @RequestParam(defaultValue = "") @Size(max = 40, message = "40 characters at most") String place,
             @RequestParam(defaultValue = "0") @Min(value = 0, message = "not below 0") int from,
@@ -55,10 +55,10 @@ class ShelfController {
                     @Min(value = 1, message = "at least 1")
                     @Max(value = 200, message = "200 at most")
                     int size) {
-        ShelfDesk.Sum sum = desk.sum(q.strip(), place.strip());
-        List<ShelfLot> page = desk.standing(q.strip(), place.strip(), from, size);
-        return new ShelfWire.ShelfAnswer(
-                desk.today(),
+        ShelfService.Sum sum = service.sum(q.strip(), place.strip());
+        List<ShelfLot> page = service.standing(q.strip(), place.strip(), from, size);
+        return new ShelfMessages.ShelfAnswer(
+                service.today(),
                 sum.lots(),
                 sum.jars(),
                 sum.dishes(),
@@ -71,23 +71,23 @@ class ShelfController {
     }
 
     @GetMapping("/{code}")
-    ShelfWire.LotPage lot(@PathVariable String code) {
+    ShelfMessages.LotPage lot(@PathVariable String code) {
         LotCode known = lotCode(code);
         ShelfLot lot = existing(known);
-        List<ShelfDesk.Line> ledger = desk.ledger(known);
+        List<ShelfService.Line> ledger = service.ledger(known);
         Set<Long> undone = ledger.stream()
                 .flatMap(line -> line.movement().undoes().stream())
                 .collect(Collectors.toSet());
-        return new ShelfWire.LotPage(
+        return new ShelfMessages.LotPage(
                 LotAnswer.of(lot),
                 ledger.stream().map(line -> line(lot, line, undone)).toList(),
-                desk.madeWith(known).stream().map(LotAnswer::of).toList(),
+                service.madeWith(known).stream().map(LotAnswer::of).toList(),
                 holds.ofLot(known).stream().map(LotAnswer.HoldAnswer::of).toList());
     }
 
-    private static ShelfWire.LedgerLine line(ShelfLot lot, ShelfDesk.Line line, Set<Long> undone) {
+    private static ShelfMessages.LedgerLine line(ShelfLot lot, ShelfService.Line line, Set<Long> undone) {
         Movement movement = line.movement();
-        return new ShelfWire.LedgerLine(
+        return new ShelfMessages.LedgerLine(
                 movement.id(),
                 movement.kind().code(),
                 movement.jars(),
@@ -103,25 +103,26 @@ class ShelfController {
     }
 
     @PostMapping("/{code}/movements")
-    ShelfWire.MoveAnswer move(@PathVariable String code, @Valid @RequestBody ShelfWire.MovementRequest request) {
+    ShelfMessages.MoveAnswer move(
+            @PathVariable String code, @Valid @RequestBody ShelfMessages.MovementRequest request) {
         LotCode known = lotCode(code);
-        long id = desk.move(known, request.movement(existing(known)), said(request.by(), request.note()));
-        return new ShelfWire.MoveAnswer(id, LotAnswer.of(existing(known)));
+        long id = service.move(known, request.movement(existing(known)), said(request.by(), request.note()));
+        return new ShelfMessages.MoveAnswer(id, LotAnswer.of(existing(known)));
     }
 
     /** What is done when a jar of it is opened, for the label. */
     @PutMapping("/{code}/finish")
-    LotAnswer changeFinish(@PathVariable String code, @Valid @RequestBody ShelfWire.FinishRequest request) {
+    LotAnswer changeFinish(@PathVariable String code, @Valid @RequestBody ShelfMessages.FinishRequest request) {
         LotCode known = lotCode(code);
-        desk.finish(known, request.finish().strip());
+        service.finish(known, request.finish().strip());
         return LotAnswer.of(existing(known));
     }
 
     /** Writes down what was counted at a place, as jars that are missing or were found. */
     @PostMapping("/stocktake")
-    ShelfWire.StocktakeAnswer count(@Valid @RequestBody ShelfWire.StocktakeRequest request) {
-        return new ShelfWire.StocktakeAnswer(stocktake.count(
-                ShelfWire.named("place", request.place()), request.counted(), said(request.by(), "counted")));
+    ShelfMessages.StocktakeAnswer count(@Valid @RequestBody ShelfMessages.StocktakeRequest request) {
+        return new ShelfMessages.StocktakeAnswer(stocktake.count(
+                ShelfMessages.named("place", request.place()), request.counted(), said(request.by(), "counted")));
     }
 
     /** @param all with those that were released */
@@ -132,21 +133,22 @@ class ShelfController {
 
     /** Lets a lot be used again, with what it went into; answers all that were let go. */
     @PostMapping("/holds/{id}/release")
-    List<LotAnswer.HoldAnswer> release(@PathVariable long id, @Valid @RequestBody ShelfWire.ReleaseRequest request) {
+    List<LotAnswer.HoldAnswer> release(
+            @PathVariable long id, @Valid @RequestBody ShelfMessages.ReleaseRequest request) {
         return holds.release(id, request.by().strip(), request.why().strip()).stream()
                 .map(LotAnswer.HoldAnswer::of)
                 .toList();
     }
 
-    private ShelfDesk.Said said(@Nullable String by, @Nullable String note) {
-        return new ShelfDesk.Said(
+    private ShelfService.Said said(@Nullable String by, @Nullable String note) {
+        return new ShelfService.Said(
                 Objects.requireNonNullElse(by, "").strip(),
                 Objects.requireNonNullElse(note, "").strip(),
                 clock.instant());
     }
 
     private ShelfLot existing(LotCode code) {
-        return desk.lot(code).orElseThrow(() -> new Missing("lot", code.text()));
+        return service.lot(code).orElseThrow(() -> new Missing("lot", code.text()));
     }
 
     private static LotCode lotCode(String code) {

@@ -15,10 +15,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Stocktake {
 
-    private final ShelfDesk desk;
+    private final ShelfService service;
 
-    Stocktake(ShelfDesk desk) {
-        this.desk = desk;
+    Stocktake(ShelfService service) {
+        this.service = service;
     }
 
     /**
@@ -26,10 +26,10 @@ class Stocktake {
      * @throws BadField if there is no such lot, or more were counted than there can be; then nothing is written
      */
     @Transactional
-    List<ShelfWire.Difference> count(Place place, List<ShelfWire.Counted> counted, ShelfDesk.Said said) {
-        List<ShelfWire.Difference> differences = new ArrayList<>();
+    List<ShelfMessages.Difference> count(Place place, List<ShelfMessages.Counted> counted, ShelfService.Said said) {
+        List<ShelfMessages.Difference> differences = new ArrayList<>();
         for (int index = 0; index < counted.size(); index++) {
-            ShelfWire.Counted each = counted.get(index);
+            ShelfMessages.Counted each = counted.get(index);
             String field = "counted[%d]".formatted(index);
             ShelfLot lot = lot(field, each.lot());
             int was = lot.lot().jarsAt(place);
@@ -49,8 +49,8 @@ class Stocktake {
                                                     - lot.lot().used()
                                                     - lot.lot().jars()));
                 }
-                desk.move(lot.lot().code(), movement, said);
-                differences.add(new ShelfWire.Difference(each.lot(), lot.name(), was, each.jars(), change));
+                service.move(lot.lot().code(), movement, said);
+                differences.add(new ShelfMessages.Difference(each.lot(), lot.name(), was, each.jars(), change));
             }
         }
         return differences;
@@ -59,7 +59,7 @@ class Stocktake {
     private ShelfLot lot(String field, String code) {
         try {
             LotCode known = new LotCode(code);
-            return desk.lot(known).orElseThrow(() -> new Missing("lot", code));
+            return service.lot(known).orElseThrow(() -> new Missing("lot", code));
         } catch (IllegalArgumentException notOne) {
             throw new BadField(field + ".lot", "\"" + code + "\" is no lot");
         }

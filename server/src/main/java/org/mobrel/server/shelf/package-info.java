@@ -1,5 +1,5 @@
 /**
- * Lots and the ledger of their movements. Entry type: {@link org.mobrel.server.shelf.ShelfDesk}.
+ * Lots and the ledger of their movements. Entry type: {@link org.mobrel.server.shelf.ShelfService}.
  */
 @NullMarked
 package org.mobrel.server.shelf;

@@ -64,10 +64,10 @@ class TraceController {
 
     record RowTraceAnswer(boolean held, List<ShortLot> lots) {}
 
-    private final TraceDesk desk;
+    private final TraceService service;
 
-    TraceController(TraceDesk desk) {
-        this.desk = desk;
+    TraceController(TraceService service) {
+        this.service = service;
     }
 
     /** Every lot that rests on a row and had less than it really asks for; on hold if that is asked. */
@@ -76,8 +76,8 @@ class TraceController {
         JarSize size = JarSize.ofCode(request.size())
                 .filter(each -> each == JarSize.PINT || each == JarSize.QUART)
                 .orElseThrow(() -> new BadField("size", "pint or quart"));
-        List<TraceDesk.ShortOfRow> lots =
-                desk.ofRow(request.source().strip(), size, new Minutes(request.minutes()), request.hold());
+        List<TraceService.ShortOfRow> lots =
+                service.ofRow(request.source().strip(), size, new Minutes(request.minutes()), request.hold());
         return new RowTraceAnswer(
                 request.hold(),
                 lots.stream()
@@ -89,7 +89,7 @@ class TraceController {
     /** Every lot between a test and the one before it, with the margin it had. */
     @GetMapping("/api/trace/gauge-tests/{test}")
     TraceAnswer ofTest(@PathVariable long test) {
-        TraceDesk.GaugeTrace trace = desk.ofTest(test);
+        TraceService.GaugeTrace trace = service.ofTest(test);
         return new TraceAnswer(
                 trace.test(),
                 trace.canner(),

@@ -1,0 +1,375 @@
+package org.mobrel.server.batch;
+
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.mobrel.finding.Finding;
+import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarKind;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.State;
+import org.mobrel.ruling.Question;
+import org.mobrel.ruling.Verdict;
+import org.mobrel.run.Decision;
+import org.mobrel.run.EventKind;
+import org.mobrel.run.JarFate;
+import org.mobrel.run.Jiggles;
+import org.mobrel.run.RunEvent;
+import org.mobrel.run.Teller;
+import org.mobrel.server.kitchen.CupboardService;
+import org.mobrel.server.kitchen.KitchenCanner;
+import org.mobrel.server.planning.PlanService;
+import org.mobrel.server.planning.Planned;
+import org.mobrel.server.planning.PlannedLoad;
+import org.mobrel.server.planning.ToStove;
+import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.Conflict;
+import org.mobrel.server.platform.Missing;
+import org.mobrel.server.recipe.RecipeService;
+import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.RulingService;
+import org.mobrel.server.run.NewRun;
+import org.mobrel.server.run.Run;
+import org.mobrel.server.run.RunGroup;
+import org.mobrel.server.run.RunService;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Makes batches out of plans, and keeps what was decided then. */
+@Service
+public class BatchService {
+
+    private static final int LONGEST_FINISH = 200;
+
+    private final BatchRepository repository;
+    private final PlanService plans;
+    private final RulingService rulings;
+    private final RunService runs;
+    private final RecipeService recipes;
+    private final CupboardService cupboard;
+    private final InstantSource clock;
+    private final JsonMapper json;
+
+    BatchService(
+            BatchRepository repository,
+            PlanService plans,
+            RulingService rulings,
+            RunService runs,
+            RecipeService recipes,
+            CupboardService cupboard,
+            InstantSource clock,
+            JsonMapper json) {
+        this.repository = repository;
+        this.plans = plans;
+        this.rulings = rulings;
+        this.runs = runs;
+        this.recipes = recipes;
+        this.cupboard = cupboard;
+        this.clock = clock;
+        this.json = json;
+    }
+
+    /** A batch that was made, and its runs, one for each load. */
+    public record Made(long batchId, List<Long> runIds) {}
+
+    /** Who takes an own judgement on, and why. */
+    public record Accepted(String by, String reason) {}
+
+    /**
+     * Takes a plan to the stove.
+     *
+     * @throws Conflict if a finding stops it, or an own judgement has nobody who takes it on
+     */
+    @Transactional
+    public Made make(long recipeId, long cannerId, List<JarCount> jars, Optional<Accepted> accepted) {
+        ToStove plan = plans.plan(recipeId, cannerId, jars);
+        Made made = make(plan, accepted, clock.instant(), Optional.empty());
+        cupboard.take(plan.dishes().get(0).jars());
+        return made;
+    }
+
+    /**
+     * Takes every dish of a plan to the stove: jars and lids leave the cupboard, own jars the shelf.
+     *
+     * @throws Conflict if one of them is stopped, needs somebody to take it on, or fills no jar; then none goes
+     */
+    @Transactional
+    public List<Made> makeOf(long planId) {
+        Instant now = clock.instant();
+        ToStove plan = plans.toTheStove(planId);
+        Map<String, Long> batches = new LinkedHashMap<>();
+        for (Planned dish : plan.dishes()) {
+            long batch = batch(dish, firstLoad(dish, plan), acceptedInThePlan(dish), now, Optional.empty());
+            batches.put(dish.dish().key(), batch);
+            plans.becameBatch(planId, dish, batch, now);
+            cupboard.take(dish.jars());
+        }
+        Map<Long, List<Long>> runsOf = new HashMap<>();
+        VariantShares variants = new VariantShares();
+        plan.loads().forEach(load -> {
+            long run = runs.create(run(load, batches, variants));
+            load.shares().forEach(share -> runsOf.computeIfAbsent(batchOf(share, batches), first -> new ArrayList<>())
+                    .add(run));
+        });
+        return batches.values().stream()
+                .map(batch -> new Made(batch, runsOf.getOrDefault(batch, List.of())))
+                .toList();
+    }
+
+    /** The load that a dish goes into first; a batch remembers its canner. */
+    private static Optional<PlannedLoad> firstLoad(Planned dish, ToStove plan) {
+        return plan.loads().stream()
+                .filter(load -> load.shares().stream()
+                        .anyMatch(share ->
+                                share.dish().dish().key().equals(dish.dish().key())))
+                .findFirst();
+    }
+
+    private static long batchOf(PlannedLoad.Share share, Map<String, Long> batches) {
+        return batches.getOrDefault(share.dish().dish().key(), 0L);
+    }
+
+    private static Optional<Accepted> acceptedInThePlan(Planned dish) {
+        return Optional.ofNullable(dish.dish().takesOn())
+                .map(who -> new Accepted(who.by().strip(), who.reason().strip()));
+    }
+
+    /** As {@link #make}, at an instant of its own; for kitchens that are loaded, not cooked in. */
+    @Transactional
+    public Made makeAt(
+            long recipeId, long cannerId, List<JarCount> jars, Optional<Accepted> acceptedNow, Instant madeAt) {
+        return make(plans.plan(recipeId, cannerId, jars), acceptedNow, madeAt, Optional.empty());
+    }
+
+    private Made make(ToStove plan, Optional<Accepted> accepted, Instant madeAt, Optional<Long> againOf) {
+        Planned dish = plan.dishes().get(0);
+        long id = batch(dish, firstLoad(dish, plan), accepted, madeAt, againOf);
+        Map<String, Long> batches = Map.of(dish.dish().key(), id);
+        VariantShares variants = new VariantShares();
+        return new Made(
+                id,
+                plan.loads().stream()
+                        .map(load -> runs.create(run(load, batches, variants)))
+                        .toList());
+    }
+
+    /** Keeps what was decided for a dish. */
+    private long batch(
+            Planned plan,
+            Optional<PlannedLoad> firstLoad,
+            Optional<Accepted> acceptedNow,
+            Instant madeAt,
+            Optional<Long> againOf) {
+        Optional<Accepted> accepted = acceptedNow.or(() -> acceptedWithTheRecipe(plan));
+        refuseWhatMayNotRun(plan, accepted);
+        boolean judged = plan.ruling().verdict() == Verdict.OWN_JUDGEMENT;
+        KitchenCanner canner = firstLoad.map(PlannedLoad::canner).orElse(plan.canner());
+        return repository.add(new StoredBatch(
+                0,
+                plan.recipe().id(),
+                plan.recipe().version(),
+                plan.recipe().title(),
+                canner.id(),
+                canner.profile().name(),
+                canner.profile().gauge(),
+                plan.altitude(),
+                plan.ruling().verdict().code(),
+                plan.ruling().tableVersion().code(),
+                accepted.filter(who -> judged).map(who -> new BatchMessages.Acceptance(who.by(), who.reason())),
+                json.writeValueAsString(
+                        rulings.answer(plan.batch().with(canner.profile().gauge()), plan.variants())),
+                madeAt,
+                againOf));
+    }
+
+    /** What was taken on with this version of the recipe holds for a batch that departs in nothing else. */
+    private Optional<Accepted> acceptedWithTheRecipe(Planned plan) {
+        return recipes.judgement(plan.recipe().id(), plan.recipe().version())
+                .filter(judgement -> judgement.covers(plan.departs()))
+                .map(judgement -> new Accepted(judgement.by(), judgement.reason()));
+    }
+
+    private static void refuseWhatMayNotRun(Planned plan, Optional<Accepted> accepted) {
+        List<Finding> findings = plan.ruling().findings();
+        if (plan.ruling().verdict() == Verdict.STOP) {
+            String first = findings.stream()
+                    .filter(Finding::isStop)
+                    .findFirst()
+                    .map(Finding::text)
+                    .orElse("");
+            throw new Conflict("stopped", "This cannot go to the stove: " + first, Map.of());
+        }
+        if (plan.ruling().verdict() == Verdict.ASK) {
+            String first = plan.ruling().questions().stream()
+                    .findFirst()
+                    .map(Question::text)
+                    .orElse("");
+            throw new Conflict("asked", "This cannot go to the stove before it is answered: " + first, Map.of());
+        }
+        if (plan.ruling().verdict() == Verdict.OWN_JUDGEMENT && accepted.isEmpty()) {
+            throw new Conflict(
+                    "not-accepted",
+                    "Part of this is outside the published tables. Somebody has to take it on by name and say why.",
+                    Map.of("findings", findings.stream().map(Finding::code).toList()));
+        }
+    }
+
+    private static NewRun run(PlannedLoad load, Map<String, Long> batches, VariantShares variants) {
+        List<RunGroup> groups = load.shares().stream()
+                .flatMap(share -> share.jars().stream()
+                        .flatMap(jars -> variants.of(share.dish(), jars).stream())
+                        .map(part -> new RunGroup(
+                                part.jars(),
+                                batchOf(share, batches),
+                                share.dish().recipe().title(),
+                                part.variant(),
+                                share.dish().ruling().verdict(),
+                                finish(share.dish()),
+                                share.dish().brothIn(part.jars().kind()))))
+                .toList();
+        return new NewRun(
+                groups.get(0).batchId(),
+                load.number(),
+                load.shares().stream()
+                        .map(share -> share.dish().recipe().title())
+                        .collect(Collectors.joining(" and ")),
+                load.canner().id(),
+                load.canner().profile().name(),
+                load.canner().profile().gauge().kind(),
+                load.verdict(),
+                load.timing(),
+                load.pack(),
+                load.canner()
+                        .profile()
+                        .weight()
+                        .map(weight -> new Jiggles(weight.least(), weight.most()))
+                        .orElse(Jiggles.NOT_COUNTED),
+                groups);
+    }
+
+    /**
+     * What of the logbook is asked for.
+     *
+     * @param words of the dish, a lot or a note; empty for all
+     * @param canner 0 for all
+     * @param verdict empty for all
+     */
+    record Wanted(String words, long canner, String verdict, int from, int most) {}
+
+    @Transactional(readOnly = true)
+    List<StoredBatch> batches(Wanted wanted) {
+        return repository.batches(wanted);
+    }
+
+    @Transactional(readOnly = true)
+    int count(Wanted wanted) {
+        return repository.count(wanted);
+    }
+
+    @Transactional(readOnly = true)
+    List<Long> againOf(long batch) {
+        return repository.againOf(batch);
+    }
+
+    /**
+     * Processes jars that did not seal again: with new lids, for the full time, as a batch of their own that names where they come from. The
+     * decision is written into their first run.
+     *
+     * @throws Conflict if one of them did seal, has been decided on, or the 24 hours are over; or if nothing may be canned any more
+     */
+    @Transactional
+    public Made again(long runId, List<Integer> jars, long cannerId, String by) {
+        Run run = runs.run(runId);
+        for (int jar : jars) {
+            runs.tell(
+                    runId,
+                    now -> RunEvent.of(EventKind.JAR_SETTLED, new JarFate(jar, Decision.PROCESSED_AGAIN), now)
+                            .by(Teller.cook(by)),
+                    RunService.Tap.PLAIN);
+        }
+        Map<Long, List<JarKind>> byBatch = new LinkedHashMap<>();
+        jars.forEach(jar -> byBatch.computeIfAbsent(run.groupOf(jar).batchId(), first -> new ArrayList<>())
+                .add(run.groupOf(jar).jars().kind()));
+        if (byBatch.size() != 1) {
+            throw new BadField("jars", "jars of one dish at a time");
+        }
+        StoredBatch first = batch(byBatch.keySet().iterator().next());
+        List<JarCount> counts = counted(byBatch.values().iterator().next());
+        ToStove plan = plans.plan(first.recipeId(), first.recipeVersion(), cannerId, counts);
+        Optional<Accepted> accepted = first.acceptance().map(who -> new Accepted(who.by(), who.reason()));
+        Made made = make(plan, accepted, clock.instant(), Optional.of(first.id()));
+        cupboard.takeLids(counts);
+        return made;
+    }
+
+    private static List<JarCount> counted(List<JarKind> jars) {
+        return jars.stream()
+                .collect(Collectors.groupingBy(kind -> kind, LinkedHashMap::new, Collectors.summingInt(kind -> 1)))
+                .entrySet()
+                .stream()
+                .map(kind -> kind.getKey().times(kind.getValue()))
+                .toList();
+    }
+
+    /** What the recipe says is added when a jar is opened: it goes on the label. */
+    private static String finish(Planned dish) {
+        String words = dish.lines().stream()
+                .filter(line -> line.is(State.AT_SERVING))
+                .map(IngredientLine::text)
+                .collect(Collectors.joining("; "));
+        return words.length() <= LONGEST_FINISH ? words : words.substring(0, LONGEST_FINISH);
+    }
+
+    @Transactional(readOnly = true)
+    StoredBatch batch(long id) {
+        return repository.batch(id).orElseThrow(() -> new Missing("batch", id));
+    }
+
+    /**
+     * The batches that have a line whose time rests on a row of the tables.
+     *
+     * @param source the row as it is cited
+     */
+    @Transactional(readOnly = true)
+    public List<Long> restingOn(String source) {
+        return repository.mentioning(source).stream()
+                .filter(batch -> ruling(batch).lines().stream().anyMatch(line -> source.equals(line.source())))
+                .map(StoredBatch::id)
+                .toList();
+    }
+
+    /** What was decided for a batch, as it is printed and traced. */
+    public record Record(
+            String title,
+            Instant madeAt,
+            int recipeVersion,
+            String cannerName,
+            String tableVersion,
+            Optional<Accepted> acceptance,
+            RulingAnswer ruling) {}
+
+    /** @throws Missing if there is no such batch */
+    @Transactional(readOnly = true)
+    public Record record(long id) {
+        StoredBatch batch = batch(id);
+        return new Record(
+                batch.title(),
+                batch.madeAt(),
+                batch.recipeVersion(),
+                batch.cannerName(),
+                batch.tableVersion(),
+                batch.acceptance().map(who -> new Accepted(who.by(), who.reason())),
+                ruling(batch));
+    }
+
+    RulingAnswer ruling(StoredBatch batch) {
+        return json.readValue(batch.ruling(), RulingAnswer.class);
+    }
+}

@@ -1,0 +1,137 @@
+package org.mobrel.server.kitchen;
+
+import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import org.mobrel.canner.GaugeKind;
+import org.mobrel.canner.GaugeTest;
+import org.mobrel.canner.Inspection;
+import org.mobrel.quantity.GaugeError;
+import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.Missing;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Looks after canners: tests of the dial, whose error counts from then on, and inspections. */
+@Service
+public class CareService {
+
+    private final CareRepository care;
+    private final KitchenRepository kitchen;
+    private final KitchenService service;
+    private final ApplicationEventPublisher news;
+    private final InstantSource clock;
+    private final ZoneId zone;
+
+    CareService(
+            CareRepository care,
+            KitchenRepository kitchen,
+            KitchenService service,
+            ApplicationEventPublisher news,
+            InstantSource clock,
+            ZoneId zone) {
+        this.care = care;
+        this.kitchen = kitchen;
+        this.service = service;
+        this.news = news;
+        this.clock = clock;
+        this.zone = zone;
+    }
+
+    /** Today, where the kitchen is. */
+    public LocalDate today() {
+        return clock.instant().atZone(zone).toLocalDate();
+    }
+
+    /**
+     * Writes a test down; from then on the last one by date says how far the dial is off.
+     *
+     * @throws BadField if the canner has no dial that rules it, or the test is not over yet
+     * @throws Missing if there is no such canner
+     */
+    @Transactional
+    public void tested(long canner, GaugeTest test) {
+        if (service.canner(canner).profile().gauge().kind() != GaugeKind.DIAL) {
+            throw new BadField("readPsi", "this canner goes by its weight, which needs no test");
+        }
+        refuseTomorrow(test.on());
+        Optional<LocalDate> before = dayBefore(canner, test);
+        long id = care.add(canner, test, clock.instant());
+        takeErrorOfLast(canner);
+        news.publishEvent(
+                new DialTested(canner, service.canner(canner).profile().name(), id, test, before, false));
+    }
+
+    /** @throws Missing if there is no such test that counts */
+    @Transactional
+    public void strikeTest(long canner, long test) {
+        if (care.strike(canner, test, clock.instant()) == 0) {
+            throw new Missing("gauge test", test);
+        }
+        takeErrorOfLast(canner);
+        care.allTests(canner).stream()
+                .filter(stored -> stored.id() == test)
+                .forEach(stored -> news.publishEvent(new DialTested(
+                        canner,
+                        service.canner(canner).profile().name(),
+                        test,
+                        stored.test(),
+                        dayBefore(canner, stored.test()),
+                        true)));
+    }
+
+    /** The day of the last test that counts and lies before another. */
+    private Optional<LocalDate> dayBefore(long canner, GaugeTest test) {
+        return care.tests(canner).stream()
+                .map(GaugeTest::on)
+                .filter(on -> on.isBefore(test.on()))
+                .max(LocalDate::compareTo);
+    }
+
+    private void takeErrorOfLast(long canner) {
+        kitchen.setError(
+                canner, GaugeTest.last(care.tests(canner)).map(GaugeTest::error).orElse(GaugeError.NONE));
+    }
+
+    /**
+     * @throws BadField if nothing was looked at
+     * @throws Missing if there is no such canner
+     */
+    @Transactional
+    public void inspected(long canner, Inspection inspection) {
+        service.canner(canner);
+        refuseTomorrow(inspection.on());
+        if (inspection.found().isEmpty()) {
+            throw new BadField("found", "say of at least one part how it looked");
+        }
+        care.add(canner, inspection, clock.instant());
+    }
+
+    private void refuseTomorrow(LocalDate on) {
+        if (on.isAfter(today())) {
+            throw new BadField("on", "that day is still to come");
+        }
+        if (on.isBefore(today().minusYears(30))) {
+            throw new BadField("on", "that was too long ago to count");
+        }
+    }
+
+    /** The tests of a canner's dial that count, each with the day of the one before it. */
+    @Transactional(readOnly = true)
+    public List<DialTested> counting(long canner) {
+        String name = service.canner(canner).profile().name();
+        return care.allTests(canner).stream()
+                .filter(stored -> !stored.struck())
+                .map(stored -> new DialTested(
+                        canner, name, stored.id(), stored.test(), dayBefore(canner, stored.test()), false))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    List<CareRepository.StoredTest> tests(long canner) {
+        return care.allTests(canner);
+    }
+}

@@ -1,0 +1,226 @@
+package org.mobrel.server.kitchen;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalTime;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.mobrel.canner.CannerProfile;
+import org.mobrel.canner.Capacity;
+import org.mobrel.canner.Gauge;
+import org.mobrel.canner.GaugeKind;
+import org.mobrel.canner.UpperLayer;
+import org.mobrel.canner.Weight;
+import org.mobrel.jars.JarKind;
+import org.mobrel.jars.JarSize;
+import org.mobrel.jars.Mouth;
+import org.mobrel.quantity.Altitude;
+import org.mobrel.quantity.GaugeError;
+import org.mobrel.quantity.Volume;
+import org.mobrel.ruling.School;
+import org.mobrel.scaling.Household;
+import org.mobrel.scaling.Units;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.support.GeneratedKeyHolder;
+import org.springframework.jdbc.support.KeyHolder;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class KitchenRepository {
+
+    private final JdbcClient db;
+    private final CareRepository care;
+
+    KitchenRepository(JdbcClient db, CareRepository care) {
+        this.db = db;
+        this.care = care;
+    }
+
+    Kitchen kitchen() {
+        List<KitchenCanner> canners = canners();
+        return db.sql(
+                        "SELECT altitude_um, units, school, people, serving_ul, burners, quiet_from, quiet_until, best_months FROM kitchen"
+                                + " WHERE id = 1")
+                .query((row, number) -> kitchen(row, canners))
+                .single();
+    }
+
+    private static Kitchen kitchen(ResultSet row, List<KitchenCanner> canners) throws SQLException {
+        return new Kitchen(
+                Optional.ofNullable(row.getObject("altitude_um", Long.class)).map(Altitude::new),
+                Units.ofCode(row.getString("units")).orElseThrow(),
+                School.ofCode(row.getString("school")).orElseThrow(),
+                new Household(row.getInt("people"), new Volume(row.getLong("serving_ul"))),
+                new Workplace(
+                        row.getInt("burners"),
+                        row.getObject("quiet_from", LocalTime.class),
+                        row.getObject("quiet_until", LocalTime.class)),
+                row.getInt("best_months"),
+                canners);
+    }
+
+    void change(Household household) {
+        db.sql("UPDATE kitchen SET people = :people, serving_ul = :serving WHERE id = 1")
+                .param("people", household.people())
+                .param("serving", household.serving().microlitres())
+                .update();
+    }
+
+    void bestMonths(int months) {
+        db.sql("UPDATE kitchen SET best_months = :months WHERE id = 1")
+                .param("months", months)
+                .update();
+    }
+
+    void change(Workplace workplace) {
+        db.sql("UPDATE kitchen SET burners = :burners, quiet_from = :from, quiet_until = :until WHERE id = 1")
+                .param("burners", workplace.burners())
+                .param("from", workplace.quietFrom())
+                .param("until", workplace.quietUntil())
+                .update();
+    }
+
+    void change(Optional<Altitude> altitude, Units units, School school) {
+        db.sql("UPDATE kitchen SET altitude_um = :altitude, units = :units, school = :school WHERE id = 1")
+                .param("altitude", altitude.map(Altitude::micrometres).orElse(null))
+                .param("units", units.code())
+                .param("school", school.code())
+                .update();
+    }
+
+    private List<KitchenCanner> canners() {
+        Map<Long, Map<JarKind, Integer>> capacities = capacities();
+        return db.sql("SELECT id, name, gauge_kind, gauge_error, layers, upper_layer, weight_shows, weight_sound,"
+                        + " jiggles_least, jiggles_most, dial_beside, start_water_ul, burner FROM canner"
+                        + " WHERE NOT removed ORDER BY id")
+                .query((row, number) -> new KitchenCanner(
+                        row.getLong("id"),
+                        profile(row, capacities.getOrDefault(row.getLong("id"), Map.of())),
+                        care.tests(row.getLong("id")),
+                        care.inspections(row.getLong("id"))))
+                .list();
+    }
+
+    private static CannerProfile profile(ResultSet row, Map<JarKind, Integer> perLayer) throws SQLException {
+        return new CannerProfile(
+                row.getString("name"),
+                new Gauge(
+                        GaugeKind.ofCode(row.getString("gauge_kind")).orElseThrow(),
+                        new GaugeError(row.getInt("gauge_error"))),
+                new Capacity(
+                        perLayer,
+                        row.getInt("layers"),
+                        UpperLayer.ofCode(row.getString("upper_layer")).orElseThrow()),
+                weight(row),
+                Optional.ofNullable(row.getObject("start_water_ul", Long.class)).map(Volume::new),
+                row.getString("burner"));
+    }
+
+    private static Optional<Weight> weight(ResultSet row) throws SQLException {
+        String shows = row.getString("weight_shows");
+        return shows == null
+                ? Optional.empty()
+                : Optional.of(new Weight(
+                        Weight.Shows.ofCode(shows).orElseThrow(),
+                        Weight.Sound.ofCode(row.getString("weight_sound")).orElseThrow(),
+                        row.getInt("jiggles_least"),
+                        row.getInt("jiggles_most"),
+                        row.getBoolean("dial_beside")));
+    }
+
+    private Map<Long, Map<JarKind, Integer>> capacities() {
+        Map<Long, Map<JarKind, Integer>> capacities = new HashMap<>();
+        db.sql("SELECT canner_id, size, mouth, jars FROM canner_capacity").query(row -> {
+            JarKind kind = new JarKind(
+                    JarSize.ofCode(row.getString("size")).orElseThrow(),
+                    Mouth.ofCode(row.getString("mouth")).orElseThrow());
+            capacities
+                    .computeIfAbsent(row.getLong("canner_id"), first -> new HashMap<>())
+                    .put(kind, row.getInt("jars"));
+        });
+        return capacities;
+    }
+
+    long add(CannerProfile canner) {
+        KeyHolder key = new GeneratedKeyHolder();
+        bind(
+                        db.sql(
+                                """
+                                INSERT INTO canner (name, gauge_kind, gauge_error, layers, upper_layer, weight_shows, weight_sound,
+                                                    jiggles_least, jiggles_most, dial_beside, start_water_ul, burner)
+                                VALUES (:name, :kind, :error, :layers, :upper, :shows, :sound,
+                                        :least, :most, :dial, :water, :burner)
+                                """),
+                        canner)
+                .update(key);
+        long id = Objects.requireNonNull(key.getKey()).longValue();
+        store(id, canner.capacity());
+        return id;
+    }
+
+    /** How many canners were changed: 1, or 0 if there is none of that number. */
+    int change(long id, CannerProfile canner) {
+        int changed = bind(
+                        db.sql(
+                                """
+                                UPDATE canner SET name = :name, gauge_kind = :kind, gauge_error = :error, layers = :layers,
+                                  upper_layer = :upper, weight_shows = :shows, weight_sound = :sound, jiggles_least = :least,
+                                  jiggles_most = :most, dial_beside = :dial, start_water_ul = :water, burner = :burner
+                                WHERE id = :id AND NOT removed
+                                """),
+                        canner)
+                .param("id", id)
+                .update();
+        if (changed == 1) {
+            store(id, canner.capacity());
+        }
+        return changed;
+    }
+
+    private static JdbcClient.StatementSpec bind(JdbcClient.StatementSpec statement, CannerProfile canner) {
+        Optional<Weight> weight = canner.weight();
+        return statement
+                .param("name", canner.name())
+                .param("kind", canner.gauge().kind().code())
+                .param("error", canner.gauge().error().milliPsi())
+                .param("layers", canner.capacity().layers())
+                .param("upper", canner.capacity().upper().code())
+                .param("shows", weight.map(known -> known.shows().code()).orElse(null))
+                .param("sound", weight.map(known -> known.sound().code()).orElse(null))
+                .param("least", weight.map(Weight::least).orElse(0))
+                .param("most", weight.map(Weight::most).orElse(0))
+                .param("dial", weight.filter(Weight::dialBeside).isPresent())
+                .param("water", canner.startWater().map(Volume::microlitres).orElse(null))
+                .param("burner", canner.burner());
+    }
+
+    private void store(long id, Capacity capacity) {
+        db.sql("DELETE FROM canner_capacity WHERE canner_id = :id")
+                .param("id", id)
+                .update();
+        capacity.perLayer().forEach((kind, jars) -> db.sql("INSERT INTO canner_capacity (canner_id, size, mouth, jars)"
+                        + " VALUES (:id, :size, :mouth, :jars)")
+                .param("id", id)
+                .param("size", kind.size().code())
+                .param("mouth", kind.mouth().code())
+                .param("jars", jars)
+                .update());
+    }
+
+    /** Sets how far a dial is off, as its last test says. */
+    void setError(long id, GaugeError error) {
+        db.sql("UPDATE canner SET gauge_error = :error WHERE id = :id")
+                .param("error", error.milliPsi())
+                .param("id", id)
+                .update();
+    }
+
+    int remove(long id) {
+        return db.sql("UPDATE canner SET removed = TRUE WHERE id = :id AND NOT removed")
+                .param("id", id)
+                .update();
+    }
+}

@@ -1,0 +1,219 @@
+package org.mobrel.server.planning;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.day.Aim;
+import org.mobrel.day.Attention;
+import org.mobrel.day.CannerTimes;
+import org.mobrel.day.Day;
+import org.mobrel.day.Misfit;
+import org.mobrel.day.Span;
+import org.mobrel.day.Task;
+import org.mobrel.jars.JarCount;
+import org.mobrel.loading.Comparison;
+import org.mobrel.server.kitchen.Workplace;
+import org.springframework.stereotype.Component;
+
+/** A day in words, by the clock of the kitchen. */
+@Component
+class DayMapper {
+
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("H:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY_TIME = DateTimeFormatter.ofPattern("EEEE H:mm", Locale.ENGLISH);
+
+    private final ZoneId zone;
+
+    DayMapper(ZoneId zone) {
+        this.zone = zone;
+    }
+
+    DayMessages.@Nullable DayAnswer answer(LookedAt looked) {
+        return looked.day().map(day -> answer(day, looked)).orElse(null);
+    }
+
+    private DayMessages.DayAnswer answer(DayLook look, LookedAt looked) {
+        Day day = look.day();
+        boolean soaks = looked.chosen().works().stream().anyMatch(work -> work.before().stream()
+                .anyMatch(each -> each.code().equals("soak")));
+        return new DayMessages.DayAnswer(
+                look.aim().kind() == Aim.Kind.DONE ? "done" : "start",
+                look.aim().at(),
+                look.wished(),
+                looked.plan().body().soaksQuickly(),
+                soaks || looked.plan().body().soaksQuickly(),
+                day.start(),
+                day.end(),
+                lead(day),
+                facts(day, looked.chosen()),
+                day.fits(),
+                day.misfits().stream()
+                        .map(misfit -> misfit(misfit, day, looked.kitchen().workplace()))
+                        .toList(),
+                look.remedies().stream().map(remedy -> remedy(remedy, day)).toList(),
+                day.tasks().stream().map(task -> task(task, looked.chosen())).toList(),
+                day.watches().stream()
+                        .map(watch -> new DayMessages.WatchAnswer(watch.start(), watch.end()))
+                        .toList());
+    }
+
+    /** Such as 'Begin at 9:00, on watch 10:15 to 12:23, jars out at 13:23.' */
+    private String lead(Day day) {
+        String watches = day.watches().stream()
+                .map(watch -> "%s to %s".formatted(time(watch.start(), day), time(watch.end(), day)))
+                .collect(Collectors.joining(" and "));
+        return "Begin %s, on watch %s, last jars out at %s."
+                .formatted(dayTime(day.start()), watches, time(day.end(), day));
+    }
+
+    /** What begins before the day itself. */
+    private List<String> facts(Day day, Chosen chosen) {
+        List<String> facts = new ArrayList<>();
+        day.tasks().stream()
+                .filter(timed ->
+                        timed.start().isBefore(day.start()) && timed.task().attention() != Attention.FREE)
+                .forEach(timed -> facts.add("%s%s: %s."
+                        .formatted(timed.task().title(), whose(timed.task(), chosen), dayTime(timed.start()))));
+        return facts;
+    }
+
+    /** Whose it is, where there are several dishes. */
+    private static String whose(Task task, Chosen chosen) {
+        return chosen.works().size() < 2
+                ? ""
+                : chosen.works().stream()
+                        .filter(work -> task.dish().equals(Optional.of(work.key())))
+                        .map(work -> " (%s)".formatted(work.title()))
+                        .findFirst()
+                        .orElse("");
+    }
+
+    private DayMessages.MisfitAnswer misfit(Misfit misfit, Day day, Workplace workplace) {
+        Optional<Task> task = day.tasks().stream()
+                .map(Day.Timed::task)
+                .filter(each -> each.id().equals(misfit.task()))
+                .findFirst();
+        String what = task.map(DayMapper::name).orElse("The day");
+        String text =
+                switch (misfit.code()) {
+                    case TOO_LONG ->
+                        "It would take %s from the first hand to the last jar. More than 16 h is not a plan."
+                                .formatted(Comparison.span((int)
+                                        Duration.between(day.start(), day.end()).toMinutes()));
+                    case IS_PAST -> "%s would have had to begin %s.".formatted(what, dayTime(misfit.at()));
+                    case IN_QUIET_HOURS ->
+                        "%s would not be done before %s; quiet hours are %s to %s."
+                                .formatted(
+                                        what,
+                                        dayTime(misfit.at()),
+                                        TIME.format(workplace.quietFrom()),
+                                        TIME.format(workplace.quietUntil()));
+                };
+        return new DayMessages.MisfitAnswer(misfit.code().code(), text);
+    }
+
+    /** Such as 'Load 2, jars out' or 'Sort and soak the beans'. */
+    private static String name(Task task) {
+        return task.load() > 0
+                ? "Load %d (%s)".formatted(task.load(), task.title().toLowerCase(Locale.ROOT))
+                : task.title();
+    }
+
+    private DayMessages.DayRemedy remedy(DayLook.Remedy remedy, Day before) {
+        DayLook.Change change = remedy.change();
+        String ends = "done at " + time(remedy.day().end(), before);
+        String text =
+                switch (remedy.kind()) {
+                    case START_AT ->
+                        "Begin %s: %s".formatted(dayTime(remedy.day().start()), ends);
+                    case QUICK_SOAK ->
+                        "Soak the beans the quick way: begin %s, %s"
+                                .formatted(dayTime(remedy.day().start()), ends);
+                    case MORE_CANNERS ->
+                        "Use %d canners: %s".formatted(change.canners().size(), ends);
+                    case PINTS_ONLY -> "Pints only: " + ends;
+                    case FEWER_JARS -> "Only %s: %s".formatted(counted(change), ends);
+                };
+        return new DayMessages.DayRemedy(
+                remedy.kind().code(),
+                text,
+                change.start().orElse(null),
+                change.quickSoak(),
+                change.canners(),
+                change.jars().stream()
+                        .map(jars -> new DayMessages.RemedyJars(
+                                jars.dish(),
+                                jars.jars().stream()
+                                        .map(jar -> new PlanBody.JarWish(
+                                                jar.size().code(), jar.mouth().code(), jar.count()))
+                                        .toList()))
+                        .toList());
+    }
+
+    private static String counted(DayLook.Change change) {
+        int jars = change.jars().stream()
+                .flatMap(dish -> dish.jars().stream())
+                .mapToInt(JarCount::count)
+                .sum();
+        return jars == 1 ? "1 jar" : jars + " jars";
+    }
+
+    private DayMessages.TaskAnswer task(Day.Timed timed, Chosen chosen) {
+        Task task = timed.task();
+        return new DayMessages.TaskAnswer(
+                task.id(),
+                task.code(),
+                task.title(),
+                task.dish().orElse(null),
+                task.load(),
+                task.canner(),
+                timed.start(),
+                timed.end(),
+                task.attention().code(),
+                band(task, chosen).orElse(null));
+    }
+
+    /** How exact the length of a task is. */
+    private static Optional<String> band(Task task, Chosen chosen) {
+        if (task.canner() < 0) {
+            return Optional.empty();
+        }
+        CannerTimes times = chosen.times().get(task.canner());
+        return switch (task.code()) {
+            case "heat" -> band(times.heatUp());
+            case "rise" -> band(times.comeUp());
+            case "cool" -> band(times.coolDown());
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<String> band(Span span) {
+        return span.least().equals(span.most())
+                ? Optional.empty()
+                : Optional.of("%d to %d min"
+                        .formatted(span.least().value(), span.most().value()));
+    }
+
+    String time(Instant at, Day day) {
+        boolean sameDay = date(at).equals(date(day.start()));
+        return (sameDay ? TIME : DAY_TIME).format(at.atZone(zone));
+    }
+
+    private LocalDate date(Instant at) {
+        return at.atZone(zone).toLocalDate();
+    }
+
+    private String dayTime(Instant at) {
+        ZonedDateTime local = at.atZone(zone);
+        return DAY_TIME.format(local);
+    }
+}

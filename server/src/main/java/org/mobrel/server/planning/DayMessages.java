@@ -1,0 +1,112 @@
+package org.mobrel.server.planning;
+
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** The loads and the day of a plan over the wire. */
+final class DayMessages {
+
+    private DayMessages() {}
+
+    /**
+     * @param canners that are used; ids of others are known to the kitchen
+     * @param proven whether the end is known to be the soonest there is, and the rest of it the best at that end
+     * @param compared the obvious plans beside this one, a sentence each
+     * @param trouble why there are no loads; null when there are
+     */
+    record LoadsAnswer(
+            List<CannerUse> canners,
+            List<LoadPictureAnswer> loads,
+            boolean proven,
+            String words,
+            List<String> compared,
+            @Nullable String trouble) {}
+
+    /** @param times how long it takes besides the process, and where that is known from */
+    record CannerUse(long id, String name, String times) {}
+
+    /**
+     * A load as it stands in its canner.
+     *
+     * @param layers from the rack upwards
+     * @param room what would still go in, in words; null when it is full
+     */
+    record LoadPictureAnswer(
+            int number,
+            long canner,
+            String cannerName,
+            int minutes,
+            List<LayerAnswer> layers,
+            @Nullable String room,
+            List<RoomFor> roomFor) {}
+
+    record LayerAnswer(List<LayerJars> jars) {}
+
+    record LayerJars(String dish, String title, String size, String mouth, int count) {}
+
+    /** So many more jars of a dish in this plan. */
+    record RoomFor(String dish, String title, String size, String mouth, int count) {}
+
+    /**
+     * @param aim start or done
+     * @param wished whether the cook said when; else it is a proposal
+     * @param lead what matters most, in a line
+     */
+    record DayAnswer(
+            String aim,
+            Instant at,
+            boolean wished,
+            boolean quickSoak,
+            boolean canSoakQuickly,
+            Instant start,
+            Instant end,
+            String lead,
+            List<String> facts,
+            boolean fits,
+            List<MisfitAnswer> misfits,
+            List<DayRemedy> remedies,
+            List<TaskAnswer> tasks,
+            List<WatchAnswer> watches) {}
+
+    record MisfitAnswer(String code, String text) {}
+
+    /**
+     * A change that was tried out and fits.
+     *
+     * @param start null where the start stays
+     * @param jars empty where they stay
+     */
+    record DayRemedy(
+            String code,
+            String text,
+            @Nullable Instant start,
+            boolean quickSoak,
+            List<Long> canners,
+            List<RemedyJars> jars) {}
+
+    record RemedyJars(String dish, List<PlanBody.JarWish> jars) {}
+
+    /**
+     * @param canner the place of its canner among those used; -1 for a dish's
+     * @param band how much longer or shorter it may be, in words; null where it is exact
+     */
+    record TaskAnswer(
+            String id,
+            String code,
+            String title,
+            @Nullable String dish,
+            int load,
+            int canner,
+            Instant start,
+            Instant end,
+            String attention,
+            @Nullable String band) {}
+
+    record WatchAnswer(Instant start, Instant end) {}
+
+    /** Other recipes of the kitchen that would share a load. */
+    record CompanyAnswer(List<CompanyRecipe> recipes) {}
+
+    record CompanyRecipe(long recipeId, String title, int minutes, String text) {}
+}

@@ -1,0 +1,168 @@
+package org.mobrel.server.planning;
+
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.server.ruling.JarAsk;
+import org.mobrel.server.ruling.RulingAnswer;
+
+/** A dish of a plan over the wire: volumes in mL and masses in g unrounded, beside the words a cook measures by. */
+final class DishMessages {
+
+    private DishMessages() {}
+
+    /**
+     * @param trouble why it cannot be worked out; then nothing below is there
+     * @param jars those that are really filled
+     * @param loads empty when something stops the dish
+     * @param amounts null when nothing in the recipe has an amount to scale by
+     * @param notes what was noted last time
+     * @param takenOn null where nobody did, or not all of it
+     * @param batch null until it is at the stove
+     */
+    record DishAnswer(
+            String key,
+            long recipeId,
+            int version,
+            String title,
+            @Nullable DishTrouble trouble,
+            List<JarAsk> jars,
+            @Nullable RulingAnswer ruling,
+            List<PlanMessages.LoadAnswer> loads,
+            @Nullable AmountsAnswer amounts,
+            @Nullable ForecastAnswer forecast,
+            @Nullable KettleAnswer kettle,
+            List<ShareAnswer> shareOut,
+            List<DoseAnswer> doses,
+            @Nullable PrepAnswer prep,
+            @Nullable CorrectionAnswer correction,
+            List<String> remarks,
+            List<VariantShare> variants,
+            List<PlanStep> steps,
+            List<String> notes,
+            PlanMessages.@Nullable TakenOn takenOn,
+            @Nullable Long batch) {}
+
+    record DishTrouble(String field, String text) {}
+
+    /** @param said in-line, in-method or nowhere */
+    record PlanStep(String text, String source, String said) {}
+
+    record AmountsAnswer(
+            double factor,
+            double errorShare,
+            List<LineAmount> lines,
+            double fillMl,
+            double brothNeededMl,
+            double brothInRecipeMl,
+            String brothNeeded,
+            @Nullable String topUp,
+            @Nullable String brothLeft,
+            String kettle,
+            List<JarFill> perJar,
+            List<Integer> unmeasured) {}
+
+    /**
+     * @param kitchen null for a line without an amount
+     * @param massG raw prepared; null where it cannot be weighed
+     * @param fromShelf what own jars bring of it
+     */
+    record LineAmount(
+            int line,
+            String name,
+            String role,
+            @Nullable String kitchen,
+            @Nullable String asBought,
+            @Nullable Double massG,
+            @Nullable String mass,
+            @Nullable String fromShelf) {}
+
+    record JarFill(
+            String size,
+            String mouth,
+            int count,
+            double fillMl,
+            double brimMl,
+            double solidsMl,
+            double solidsG,
+            double brothMl,
+            String solids,
+            String broth,
+            double servings) {}
+
+    /**
+     * What the pot makes.
+     *
+     * @param giveOrTake jars of the first size that it may be off by
+     * @param leftover what fills no jar; null when that is less than a quarter cup
+     * @param routes what can be done with it
+     * @param limitedBy the line that runs out first; null for target jars
+     * @param rests what stays of the other things in hand
+     * @param meals for this household, from all the jars
+     */
+    record ForecastAnswer(
+            double inPotMl,
+            String inPot,
+            int giveOrTake,
+            double leftoverMl,
+            @Nullable String leftover,
+            List<RouteAnswer> routes,
+            @Nullable String keptBack,
+            double keptBackServings,
+            @Nullable Integer limitedBy,
+            @Nullable String limitedByName,
+            List<RestAnswer> rests,
+            double servings,
+            double meals) {}
+
+    /**
+     * @param code jar, load, tonight, fridge or freezer
+     * @param size the size of jar that would take it; null for other routes
+     */
+    record RouteAnswer(String code, String text, @Nullable String size, @Nullable String mouth) {}
+
+    record RestAnswer(int line, String name, String rest) {}
+
+    /** The kettle while jars are filled. */
+    record KettleAnswer(
+            double boilingMl,
+            String boiling,
+            String left,
+            int moreJars,
+            int toCome,
+            @Nullable String missing,
+            String text) {}
+
+    /** What one jar of a kind gets of each solid. */
+    record ShareAnswer(String size, String mouth, List<ShareLine> lines, long totalG, String total) {}
+
+    record ShareLine(int line, String name, long grams, String weighed, String byCup) {}
+
+    /** A seasoning, jar by jar, and what all jars take of it. */
+    record DoseAnswer(int line, String name, List<DoseOfJar> perJar, String total) {}
+
+    record DoseOfJar(String size, String mouth, String dose) {}
+
+    record PrepAnswer(List<FoodPrepAnswer> foods, List<PrepStep> together) {}
+
+    record FoodPrepAnswer(
+            int line,
+            String name,
+            @Nullable String bought,
+            @Nullable String prepared,
+            @Nullable String kitchen,
+            List<PrepStep> steps,
+            @Nullable String scraps,
+            @Nullable String keep) {}
+
+    /** @param when evening, prepare, cook or fill */
+    record PrepStep(String when, String text) {}
+
+    /** @param history the newest first */
+    record CorrectionAnswer(double factor, double errorShare, int days, String text, List<YieldEntry> history) {}
+
+    /** @param ratio made over forecast by averages */
+    record YieldEntry(long id, String said, double ratio, Instant madeAt, boolean struck, boolean ofThisPlan) {}
+
+    record VariantShare(String name, int jars, List<String> addIns) {}
+}

@@ -1,0 +1,256 @@
+package org.mobrel.server.planning;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarKind;
+import org.mobrel.jars.JarSize;
+import org.mobrel.jars.Mouth;
+import org.mobrel.method.RequiredStep;
+import org.mobrel.method.RequiredSteps;
+import org.mobrel.prep.Scraps;
+import org.mobrel.recipe.LineWriter;
+import org.mobrel.scaling.KitchenMeasure;
+import org.mobrel.scaling.Scaled;
+import org.mobrel.scaling.YieldCorrection;
+import org.mobrel.server.recipe.Note;
+import org.mobrel.server.recipe.RecipeService;
+import org.mobrel.server.ruling.JarAsk;
+import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.RulingService;
+import org.mobrel.shopping.Aisle;
+import org.mobrel.shopping.ShoppingList;
+import org.springframework.stereotype.Component;
+
+/** A plan as the pages get it. */
+@Component
+class PlanMapper {
+
+    private final RulingService rulings;
+    private final RecipeService recipes;
+    private final YieldService yields;
+    private final RequiredSteps steps;
+    private final Scraps scraps;
+    private final DayMapper days;
+
+    PlanMapper(
+            RulingService rulings,
+            RecipeService recipes,
+            YieldService yields,
+            RequiredSteps steps,
+            Scraps scraps,
+            DayMapper days) {
+        this.rulings = rulings;
+        this.recipes = recipes;
+        this.yields = yields;
+        this.steps = steps;
+        this.scraps = scraps;
+        this.days = days;
+    }
+
+    PlanMessages.PlanAnswer answer(LookedAt looked) {
+        StoredPlan plan = looked.plan();
+        return new PlanMessages.PlanAnswer(
+                plan.id(),
+                plan.revision(),
+                plan.body(),
+                looked.dishes().stream().map(LookedAt.DishLook::title).collect(Collectors.joining(" and ")),
+                plan.away(),
+                plan.isAtStove(),
+                looked.canner().id(),
+                looked.canner().profile().name(),
+                looked.dishes().stream().map(dish -> dish(dish, looked)).toList(),
+                LookedAt.jars(looked.planned()).stream().map(JarAsk::of).toList(),
+                fullLoads(looked),
+                LoadMapper.answer(looked.chosen()),
+                days.answer(looked),
+                supplies(looked),
+                shopping(looked));
+    }
+
+    /** What fills each canner once, of each size alone. */
+    private static List<PlanMessages.FullLoad> fullLoads(LookedAt looked) {
+        return List.of(JarSize.QUART, JarSize.PINT).stream()
+                .map(size -> new PlanMessages.FullLoad(
+                        size.code(), looked.canner().profile().capacity().ofOneLoad(new JarKind(size, Mouth.REGULAR))))
+                .toList();
+    }
+
+    private DishMessages.DishAnswer dish(LookedAt.DishLook look, LookedAt looked) {
+        return look.planned().map(dish -> dish(dish, looked)).orElseGet(() -> inTrouble(look));
+    }
+
+    private static DishMessages.DishAnswer inTrouble(LookedAt.DishLook look) {
+        DishMessages.DishTrouble trouble = look.trouble()
+                .map(wrong -> new DishMessages.DishTrouble(wrong.field(), String.valueOf(wrong.getMessage())))
+                .orElseThrow();
+        return new DishMessages.DishAnswer(
+                look.dish().key(),
+                look.dish().recipeId(),
+                0,
+                look.title(),
+                trouble,
+                List.of(),
+                null,
+                List.of(),
+                null,
+                null,
+                null,
+                List.of(),
+                List.of(),
+                null,
+                null,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                null,
+                null);
+    }
+
+    private DishMessages.DishAnswer dish(Planned dish, LookedAt looked) {
+        RulingAnswer ruling = rulings.answer(dish.ruling());
+        Optional<Scaled> scaled = dish.scaled();
+        DishMapper words = new DishMapper(looked);
+        FillingMapper filling = new FillingMapper(looked);
+        List<PlannedLoad> loads = looked.chosen().of(dish.dish().key());
+        List<RequiredStep> required = steps.of(
+                dish.lines(),
+                dish.batch().pack(),
+                dish.batch().solidsShare(),
+                dish.batch().method());
+        return new DishMessages.DishAnswer(
+                dish.dish().key(),
+                dish.recipe().id(),
+                dish.recipe().version(),
+                dish.recipe().title(),
+                null,
+                dish.jars().stream().map(JarAsk::of).toList(),
+                ruling,
+                loads.stream().map(LoadMapper::card).toList(),
+                scaled.map(made -> words.amounts(dish, made, ruling)).orElse(null),
+                scaled.map(made -> words.forecast(dish, made)).orElse(null),
+                scaled.map(made -> words.kettle(dish, made)).orElse(null),
+                scaled.map(made -> filling.shareOut(dish, made)).orElse(List.of()),
+                scaled.map(made -> filling.doses(dish, made)).orElse(List.of()),
+                scaled.map(made -> filling.prep(dish, made, required, scraps)).orElse(null),
+                correction(dish, looked.plan().id()),
+                LoadMapper.remarks(loads),
+                filling.variants(dish),
+                required.stream()
+                        .map(step -> new DishMessages.PlanStep(
+                                step.text(), step.source().text(), step.said().code()))
+                        .toList(),
+                recipes.notes(dish.recipe().id()).stream().map(Note::text).toList(),
+                takenOn(dish).orElse(null),
+                looked.plan()
+                        .atStove(dish.dish().key())
+                        .map(StoredPlan.AtStove::batchId)
+                        .orElse(null));
+    }
+
+    /** Who took on what departs: for this plan, or with this version of the recipe where that covers all of it. */
+    private Optional<PlanMessages.TakenOn> takenOn(Planned dish) {
+        return Optional.ofNullable(dish.dish().takesOn())
+                .map(who ->
+                        new PlanMessages.TakenOn(who.by().strip(), who.reason().strip()))
+                .or(() -> recipes.judgement(dish.recipe().id(), dish.recipe().version())
+                        .filter(judgement -> judgement.covers(dish.departs()))
+                        .map(judgement -> new PlanMessages.TakenOn(judgement.by(), judgement.reason())));
+    }
+
+    private DishMessages.CorrectionAnswer correction(Planned dish, long planId) {
+        YieldCorrection yield = dish.pot().yield();
+        return new DishMessages.CorrectionAnswer(
+                yield.factor(),
+                yield.error().value(),
+                yield.days(),
+                said(yield),
+                yields.history(dish.recipe().id()).stream()
+                        .map(made -> new DishMessages.YieldEntry(
+                                made.id(),
+                                made.said(),
+                                made.made().dividedBy(made.predicted()),
+                                made.madeAt(),
+                                made.struck(),
+                                made.planId() == planId
+                                        && made.dish().equals(dish.dish().key())))
+                        .toList());
+    }
+
+    private static String said(YieldCorrection yield) {
+        long percent = Math.round(yield.error().value() * 100);
+        if (yield.days() == 0) {
+            return "Kitchen averages, good to about %d %%.".formatted(percent);
+        }
+        long off = Math.round((yield.factor() - 1) * 100);
+        String days = yield.days() == 1 ? "last time" : "on %d days".formatted(yield.days());
+        String learnt = off == 0
+                ? "made what averages say"
+                : "made %d %% %s than averages say".formatted(Math.abs(off), off > 0 ? "more" : "less");
+        return "This recipe %s %s, and that is counted in. Good to about %d %%.".formatted(learnt, days, percent);
+    }
+
+    private static List<PlanMessages.SupplyAnswer> supplies(LookedAt looked) {
+        List<PlanMessages.SupplyAnswer> supplies = new ArrayList<>();
+        List<JarCount> jars = LookedAt.jars(looked.waiting());
+        jars.forEach(jar -> supplies.add(supply(
+                "jars",
+                jar.size().code(),
+                jar.mouth(),
+                jar.count(),
+                looked.cupboard().empty(jar.kind()),
+                jar.size().label())));
+        Arrays.stream(Mouth.values()).forEach(mouth -> {
+            int need = jars.stream()
+                    .filter(jar -> jar.mouth() == mouth)
+                    .mapToInt(JarCount::count)
+                    .sum();
+            if (need > 0) {
+                supplies.add(supply("lids", null, mouth, need, looked.cupboard().lids(mouth), "new lid"));
+            }
+        });
+        return supplies;
+    }
+
+    private static PlanMessages.SupplyAnswer supply(
+            String what, @Nullable String size, Mouth mouth, int need, Optional<Integer> have, String label) {
+        int lacking = have.map(there -> Math.max(0, need - there)).orElse(0);
+        String things = "%s%s".formatted(label, need == 1 ? "" : "s");
+        String text = have.map(there -> lacking == 0
+                        ? "%d %s, %s mouth: %d there.".formatted(need, things, mouth.code(), there)
+                        : "%d %s%s short, %s mouth: %d needed, %d there."
+                                .formatted(lacking, label, lacking == 1 ? "" : "s", mouth.code(), need, there))
+                .orElse("%d %s, %s mouth: nobody has counted them.".formatted(need, things, mouth.code()));
+        return new PlanMessages.SupplyAnswer(what, size, mouth.code(), need, have.orElse(null), lacking, text);
+    }
+
+    private static List<PlanMessages.AisleAnswer> shopping(LookedAt looked) {
+        KitchenMeasure measure = new KitchenMeasure(looked.kitchen().units());
+        Map<Aisle, List<PlanMessages.ShoppingItem>> aisles = new LinkedHashMap<>();
+        looked.shopping().items().forEach(item -> aisles.computeIfAbsent(item.aisle(), first -> new ArrayList<>())
+                .add(item(item, measure, looked.plan().body().ticked())));
+        return aisles.entrySet().stream()
+                .map(aisle -> new PlanMessages.AisleAnswer(
+                        aisle.getKey().code(), aisle.getKey().title(), aisle.getValue()))
+                .toList();
+    }
+
+    private static PlanMessages.ShoppingItem item(ShoppingList.Item item, KitchenMeasure measure, List<String> ticked) {
+        return new PlanMessages.ShoppingItem(
+                item.key(),
+                item.name(),
+                item.need().isMeasured() ? GoodsFormat.toBuy(item.need(), measure) : null,
+                item.have().map(LineWriter::amount).orElse(null),
+                item.buy().isSomething() ? GoodsFormat.toBuy(item.buy(), measure) : null,
+                item.isInHouse() ? 0 : item.pieces(),
+                item.isInHouse(),
+                ticked.contains(item.key()));
+    }
+}

@@ -1,0 +1,296 @@
+package org.mobrel.server.prints;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.mobrel.jars.JarCount;
+import org.mobrel.run.JarCheck;
+import org.mobrel.run.Reading;
+import org.mobrel.run.RunEvent;
+import org.mobrel.run.RunState;
+import org.mobrel.server.batch.BatchService;
+import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.run.Run;
+import org.mobrel.server.run.RunService;
+import org.mobrel.server.shelf.Hold;
+import org.mobrel.server.shelf.HoldService;
+import org.mobrel.server.shelf.ShelfLot;
+import org.mobrel.server.shelf.ShelfService;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Lays out what is printed. */
+@Service
+public class PrintService {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ENGLISH);
+    private static final int MOST_LOTS = 100_000;
+    private static final String CAUTION =
+            "Compare the time with a current copy of the published tables, and follow your canner's manual.";
+
+    private final RunService runs;
+    private final BatchService batches;
+    private final ShelfService shelf;
+    private final HoldService holds;
+    private final ZoneId zone;
+
+    PrintService(RunService runs, BatchService batches, ShelfService shelf, HoldService holds, ZoneId zone) {
+        this.runs = runs;
+        this.batches = batches;
+        this.shelf = shelf;
+        this.holds = holds;
+        this.zone = zone;
+    }
+
+    /** The card that lies beside the stove: time, pressure, headspace, and the steps. */
+    @Transactional(readOnly = true)
+    byte[] processCard(long runId, Paper paper) {
+        Run run = runs.run(runId);
+        boolean dial = run.plan().gauge().code().equals("dial");
+        String pressure = run.plan().target().psi() + (dial ? " psi" : " lb");
+        String headspace = run.headspaceIn().stripTrailingZeros().toPlainString();
+        String body =
+                "<h1>" + Html.text(run.title()) + "</h1><p>" + Html.text(jars(run.jars()) + " · " + run.cannerName())
+                        + "</p><table><tr>"
+                        + figure(run.plan().process().value() + " min", "at pressure, without a break")
+                        + figure(pressure, dial ? "or more, on this dial" : "weight, moving properly")
+                        + figure(headspace + " in", "headspace")
+                        + "</tr></table><h2>Steps</h2><ol>"
+                        + steps(run).stream()
+                                .map(step -> "<li>" + Html.text(step) + "</li>")
+                                .collect(Collectors.joining())
+                        + "</ol><p class=\"small\">" + CAUTION + "</p>";
+        return Pdf.of(Html.page(
+                paper.page(16)
+                        + " body { font-size: 13pt; line-height: 1.45; } .figure { font-size: 27pt; font-weight: bold; }",
+                body));
+    }
+
+    private static String figure(String value, String words) {
+        return "<td><span class=\"figure\">" + Html.text(value) + "</span><br/>" + Html.text(words) + "</td>";
+    }
+
+    private static List<String> steps(Run run) {
+        String mark = run.plan().target().psi() + (run.plan().gauge().code().equals("dial") ? " psi" : " lb");
+        return List.of(
+                "Rack in, two to three inches of hot water. Vent, gasket, plug and gauge looked at.",
+                "Fill to %s inch below the rim; work out bubbles, wipe rims, lids on, bands fingertip-tight."
+                        .formatted(run.headspaceIn().stripTrailingZeros().toPlainString()),
+                "Lid locked, weight off, high heat: when steam comes as a steady plume, 10 minutes by the clock.",
+                "Weight on. The clock starts when it is at " + mark + ".",
+                "%d minutes. If the pressure falls below %s: bring it back and start the whole time again."
+                        .formatted(run.plan().process().value(), mark),
+                "Heat off. Touch nothing until the pressure is zero by itself.",
+                "Weight off, wait 10 minutes, lid off away from the face.",
+                "Jars out without tilting; rest 12 to 24 hours; then check the seals.");
+    }
+
+    /** All that is known of a batch, on paper. */
+    @Transactional(readOnly = true)
+    byte[] batchRecord(long batchId, Paper paper) {
+        BatchService.Record batch = batches.record(batchId);
+        StringBuilder body = new StringBuilder("<h1>" + Html.text(batch.title()) + "</h1><p>"
+                + Html.text("%s · %s · recipe version %d · tables %s"
+                        .formatted(
+                                moment(batch.madeAt()),
+                                batch.cannerName(),
+                                batch.recipeVersion(),
+                                batch.tableVersion()))
+                + "</p>");
+        body.append("<h2>Ruling</h2><p>")
+                .append(Html.text(batch.ruling().headline()))
+                .append("</p>");
+        batch.acceptance().ifPresent(who -> body.append("<p>Own judgement, taken on by ")
+                .append(Html.text(who.by() + ": \"" + who.reason() + "\""))
+                .append("</p>"));
+        body.append("<table><tr><th>Ingredient</th><th>Row it rests on</th></tr>");
+        for (RulingAnswer.LineAnswer line : batch.ruling().lines()) {
+            if (!line.text().isBlank()) {
+                body.append("<tr class=\"line\">")
+                        .append(Html.cell(line.text() + answered(line)))
+                        .append(Html.cell(line.source() == null ? "no time of its own" : line.source()))
+                        .append("</tr>");
+            }
+        }
+        body.append("</table>");
+        runs.ofBatch(batchId).forEach(run -> body.append(load(run)));
+        body.append("<h2>Lots</h2><table>");
+        shelf.lotsOfBatch(batchId).forEach(lot -> body.append("<tr class=\"line\"><td><b>")
+                .append(Html.text(lot.lot().code().text()))
+                .append("</b></td>")
+                .append(Html.cell(lot.name()))
+                .append(Html.cell("%d of %s left"
+                        .formatted(
+                                lot.lot().jars(), lot.size().counted(lot.lot().shelved()))))
+                .append(Html.cell(lot.isHeld() ? "ON HOLD" : ""))
+                .append("</tr>"));
+        return Pdf.of(Html.page(paper.page(14), body + "</table><p class=\"small\">" + CAUTION + "</p>"));
+    }
+
+    /** What was answered to the questions of a line, behind it. */
+    private static String answered(RulingAnswer.LineAnswer line) {
+        return line.answers().isEmpty()
+                ? ""
+                : line.answers().stream()
+                        .map(RulingAnswer.GivenAnswer::text)
+                        .collect(Collectors.joining("; ", " (", ")"));
+    }
+
+    private String load(Run run) {
+        RunState state = run.state();
+        long sealed = state.checked().values().stream().filter(JarCheck::sealed).count();
+        StringBuilder load = new StringBuilder("<h2>Load " + run.loadNumber() + ": " + Html.text(jars(run.jars()))
+                + "</h2><p>"
+                + Html.text("%d min at %s; %s"
+                        .formatted(
+                                run.plan().process().value(),
+                                run.plan().target().psi()
+                                        + (run.plan().gauge().code().equals("dial") ? " psi" : " lb"),
+                                state.checked().isEmpty()
+                                        ? "seals not checked"
+                                        : sealed + " of " + state.checked().size() + " sealed"))
+                + "</p><table>");
+        for (RunEvent event : run.events()) {
+            if (!event.by().device()) {
+                load.append("<tr class=\"line\"><td>")
+                        .append(event.at().atZone(zone).format(TIME))
+                        .append("</td>")
+                        .append(Html.cell(event.kind().code().replace('-', ' ')))
+                        .append(Html.cell(
+                                event.reading().map(PrintService::read).orElse("")))
+                        .append(Html.cell(event.note()))
+                        .append("</tr>");
+            }
+        }
+        long byGauge =
+                run.events().stream().filter(event -> event.by().device()).count();
+        return load + "</table>"
+                + (byGauge > 0 ? "<p class=\"small\">and " + byGauge + " readings a gauge sent by itself</p>" : "");
+    }
+
+    private static String read(Reading reading) {
+        return reading.dial()
+                .map(psi -> psi.psi() + " psi")
+                .or(() -> reading.jiggles().map(jiggles -> jiggles + " jiggles a minute"))
+                .or(() -> reading.weight().map(weight -> "weight " + weight.code()))
+                .orElse("");
+    }
+
+    /**
+     * A label for each jar.
+     *
+     * @param first the first free label of the first sheet, from 1
+     * @param address of a lot's page, before its code; empty to print no square code
+     */
+    @Transactional(readOnly = true)
+    byte[] labels(List<PrintLabel> wanted, LabelSheet sheet, int first, Paper paper, String address) {
+        List<ShelfLot> each = new ArrayList<>();
+        for (PrintLabel label : wanted) {
+            for (int copy = 0; copy < label.copies(); copy++) {
+                each.add(label.lot());
+            }
+        }
+        List<LabelSheet.Spot> spots = sheet.spots(each.size(), first);
+        StringBuilder body = new StringBuilder();
+        for (int index = 0; index < each.size(); index++) {
+            LabelSheet.Spot spot = spots.get(index);
+            if (index == 0 || spot.sheet() > spots.get(index - 1).sheet()) {
+                body.append(index == 0 ? "" : "</div>").append("<div class=\"sheet\">");
+            }
+            body.append(label(each.get(index), sheet, spot, address));
+        }
+        String style = paper.page(0)
+                + " .sheet { position: relative; width: %smm; height: %smm; page-break-after: always; overflow: hidden; }"
+                        .formatted(paper.widthMm(), paper.heightMm() - 1)
+                + " .sheet:last-child { page-break-after: auto; }"
+                + " .label { position: absolute; overflow: hidden; font-size: 8pt; line-height: 1.2; }"
+                + " .label .in { padding: 2mm; } .name { font-size: 10.5pt; font-weight: bold; } .code { font-size: 12pt; font-weight: bold; }"
+                + " .label img { float: right; width: %1$smm; height: %1$smm; }"
+                        .formatted(Math.min(17, sheet.height() - 6));
+        return Pdf.of(Html.page(style, body + (each.isEmpty() ? "" : "</div>")));
+    }
+
+    /** How many labels of a lot. */
+    record PrintLabel(ShelfLot lot, int copies) {}
+
+    private static String label(ShelfLot lot, LabelSheet sheet, LabelSheet.Spot spot, String address) {
+        String code = lot.lot().code().text();
+        return "<div class=\"label\" style=\"left: %smm; top: %smm; width: %smm; height: %smm;\"><div class=\"in\">"
+                        .formatted(spot.left(), spot.top(), sheet.width(), sheet.height())
+                + (address.isEmpty() ? "" : "<img src=\"" + QrCode.picture(address + code) + "\" alt=\"\"/>")
+                + "<div class=\"name\">" + Html.text(lot.name()) + "</div><div class=\"code\">" + Html.text(code)
+                + "</div><div>canned " + day(lot.cannedOn()) + "<br/>best by " + day(lot.bestBy()) + "</div>"
+                + (lot.finish().isEmpty() ? "" : "<div>" + Html.text(lot.finish()) + "</div>")
+                + (lot.verdict().code().equals("own-judgement") ? "<div>own judgement</div>" : "")
+                + "<div>boil before tasting</div></div></div>";
+    }
+
+    /** What stands on the shelf, oldest first. */
+    @Transactional(readOnly = true)
+    byte[] shelfList(Paper paper) {
+        List<ShelfLot> lots = shelf.standing("", "", 0, MOST_LOTS);
+        int jars = lots.stream().mapToInt(lot -> lot.lot().jars()).sum();
+        return Pdf.of(Html.page(
+                paper.page(14),
+                "<h1>The shelf</h1><p>"
+                        + Html.text(day(shelf.today()) + " · " + jars + " jars in " + lots.size()
+                                + " lots, the oldest first")
+                        + "</p><table><tr><th>Lot</th><th>Dish</th><th>Jars</th><th>Where</th><th>Best by</th></tr>"
+                        + lots.stream().map(PrintService::row).collect(Collectors.joining())
+                        + "</table>"));
+    }
+
+    private static String row(ShelfLot lot) {
+        return "<tr class=\"line\"><td><b>" + Html.text(lot.lot().code().text()) + "</b></td>" + Html.cell(lot.name())
+                + Html.cell(lot.size().counted(lot.lot().jars()))
+                + Html.cell(lot.lot().jarsAt().entrySet().stream()
+                        .map(place -> place.getKey().name() + " " + place.getValue())
+                        .collect(Collectors.joining(", ")))
+                + Html.cell(day(lot.bestBy()) + (lot.isHeld() ? " · ON HOLD" : "")) + "</tr>";
+    }
+
+    /** The lots that nobody is to use, with the reasons. */
+    @Transactional(readOnly = true)
+    byte[] holdList(Paper paper) {
+        List<Hold> open = holds.holds(false);
+        List<ShelfLot> lots = shelf.lots(
+                open.stream().map(hold -> hold.lot().text()).distinct().toList());
+        StringBuilder rows = new StringBuilder();
+        for (ShelfLot lot : lots) {
+            rows.append("<tr class=\"line\"><td><b>")
+                    .append(Html.text(lot.lot().code().text()))
+                    .append("</b></td>")
+                    .append(Html.cell(lot.name()))
+                    .append(Html.cell(lot.size().counted(lot.lot().jars()) + " on the shelf"))
+                    .append(Html.cell(lot.holds().stream()
+                            .map(hold -> hold.text().isEmpty() ? hold.reason().replace('-', ' ') : hold.text())
+                            .collect(Collectors.joining(" "))))
+                    .append("</tr>");
+        }
+        return Pdf.of(Html.page(
+                paper.page(14),
+                "<h1>On hold: do not use</h1><p>"
+                        + Html.text(day(shelf.today()) + " · " + lots.size() + (lots.size() == 1 ? " lot" : " lots"))
+                        + "</p><table><tr><th>Lot</th><th>Dish</th><th>Jars</th><th>Why</th></tr>" + rows
+                        + "</table>"));
+    }
+
+    private static String jars(List<JarCount> jars) {
+        return jars.stream().map(jar -> jar.size().counted(jar.count())).collect(Collectors.joining(", "));
+    }
+
+    private static String day(LocalDate day) {
+        return day.format(DAY);
+    }
+
+    private String moment(Instant at) {
+        return at.atZone(zone).format(MOMENT);
+    }
+}

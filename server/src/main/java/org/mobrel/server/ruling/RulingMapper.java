@@ -1,0 +1,203 @@
+package org.mobrel.server.ruling;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.finding.Finding;
+import org.mobrel.finding.Remedy;
+import org.mobrel.foods.Food;
+import org.mobrel.jars.JarSize;
+import org.mobrel.quantity.Length;
+import org.mobrel.quantity.Minutes;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.LineKind;
+import org.mobrel.recipe.State;
+import org.mobrel.ruling.Considered;
+import org.mobrel.ruling.LineRuling;
+import org.mobrel.ruling.Mending;
+import org.mobrel.ruling.Question;
+import org.mobrel.ruling.Ruling;
+import org.mobrel.ruling.Timing;
+import org.mobrel.ruling.Verdict;
+import org.mobrel.ruling.WhatIf;
+import org.mobrel.ruling.Without;
+
+/** Turns the core's ruling into the wire's records; decides nothing. */
+final class RulingMapper {
+
+    private RulingMapper() {}
+
+    static RulingAnswer answer(Ruling ruling, List<WhatIf> changes, List<Without> without, List<Mending.Tried> tried) {
+        Optional<Timing> timing = ruling.timing();
+        return new RulingAnswer(
+                ruling.verdict().code(),
+                ruling.headline(),
+                or(timing.map(known -> known.minutes().value())),
+                or(ruling.ifSettled().map(known -> known.minutes().value())),
+                or(timing.or(ruling::ifSettled).map(known -> sizes(known.minutesBySize()))),
+                or(timing.flatMap(Timing::otherSchool).map(Minutes::value)),
+                or(timing.map(known -> known.truePressure().psi())),
+                or(timing.map(known -> known.reading().psi())),
+                or(timing.map(known ->
+                        BigDecimal.valueOf(known.truePressure().kilopascals()).setScale(1, RoundingMode.HALF_UP))),
+                or(timing.map(known -> known.headspace().inches())),
+                or(timing.map(known -> known.setBy().code())),
+                or(timing.map(known -> known.timedBy().code())),
+                or(timing.map(Timing::pacesetters)),
+                ruling.lines().stream().map(RulingMapper::line).toList(),
+                IntStream.range(0, ruling.findings().size())
+                        .mapToObj(index -> finding(
+                                ruling.findings().get(index),
+                                tried.stream()
+                                        .filter(one -> one.finding() == index)
+                                        .toList()))
+                        .toList(),
+                ruling.considered().stream().map(RulingMapper::considered).toList(),
+                changes.stream().map(RulingMapper::change).toList(),
+                without.stream().map(RulingMapper::without).toList(),
+                ruling.questions().stream().map(RulingMapper::question).toList(),
+                ruling.tableVersion().code());
+    }
+
+    private static RulingAnswer.OpenQuestion question(Question question) {
+        return new RulingAnswer.OpenQuestion(
+                question.code().code(),
+                question.line().isPresent() ? question.line().getAsInt() : null,
+                or(question.said().filter(said -> question.line().isEmpty()).map(Finding.Said::step)),
+                question.words(),
+                question.text(),
+                question.choices().stream()
+                        .map(option -> new RulingAnswer.ChoiceAnswer(
+                                option.choice().code(),
+                                option.choice().text(),
+                                or(option.verdict().map(Verdict::code)),
+                                or(option.minutes().map(Minutes::value)),
+                                option.choice().edits().stream()
+                                        .map(edit -> new RulingAnswer.EditAnswer(
+                                                edit.part().code(), or(edit.to())))
+                                        .toList()))
+                        .toList());
+    }
+
+    private static RulingAnswer.LineAnswer line(LineRuling ruled) {
+        IngredientLine line = ruled.line();
+        return new RulingAnswer.LineAnswer(
+                line.text(),
+                role(ruled),
+                line.foods().stream().map(Food::id).toList(),
+                or(line.named().map(Food::id)),
+                or(line.named().map(Food::name)),
+                or(ruled.form()),
+                or(line.amount()
+                        .map(amount -> new RulingAnswer.AmountAnswer(
+                                amount.value(), amount.unit().code()))),
+                ruled.hasRow() ? sizes(ruled.minutes()) : null,
+                or(ruled.source().map(source -> source.text())),
+                line.rest(),
+                line.states().stream().map(State::code).sorted().toList(),
+                or(line.largestPiece().map(Length::inches)),
+                or(line.meaning()),
+                line.spans().stream()
+                        .map(span -> new RulingAnswer.SpanAnswer(span.kind().code(), span.start(), span.end()))
+                        .toList(),
+                line.given().stream()
+                        .map(given -> new RulingAnswer.GivenAnswer(
+                                given.code().code(),
+                                given.words(),
+                                given.choice().code(),
+                                given.choice().text()))
+                        .toList());
+    }
+
+    private static String role(LineRuling ruled) {
+        if (ruled.line().kind() != LineKind.INGREDIENT) {
+            return ruled.line().kind() == LineKind.STEP ? "step" : "not-ingredient";
+        }
+        if (ruled.line().is(State.AT_SERVING)) {
+            return "serving";
+        }
+        if (!ruled.line().stopped().isEmpty()) {
+            return "stopped";
+        }
+        if (ruled.hasRow()) {
+            return "timed";
+        }
+        return ruled.line().food().map(RulingMapper::role).orElse("unknown");
+    }
+
+    private static String role(Food food) {
+        return switch (food.kind()) {
+            case SEASONING_VEGETABLE -> "seasoning";
+            case ROOT -> "root";
+            case LIQUID -> "liquid";
+            case FLAVOURING -> "flavouring";
+            case LEGUME, VEGETABLE, MEAT, SEAFOOD -> "timed";
+        };
+    }
+
+    private static RulingAnswer.SizeMinutes sizes(Map<JarSize, Minutes> minutes) {
+        return new RulingAnswer.SizeMinutes(value(minutes.get(JarSize.PINT)), value(minutes.get(JarSize.QUART)));
+    }
+
+    private static @Nullable Integer value(@Nullable Minutes minutes) {
+        return minutes == null ? null : minutes.value();
+    }
+
+    private static RulingAnswer.FindingAnswer finding(Finding finding, List<Mending.Tried> tried) {
+        return new RulingAnswer.FindingAnswer(
+                finding.severity().code(),
+                finding.code(),
+                finding.line().isPresent() ? finding.line().getAsInt() : null,
+                or(finding.said().map(Finding.Said::step)),
+                or(finding.said().map(Finding.Said::words)),
+                finding.text(),
+                IntStream.range(0, finding.remedies().size())
+                        .mapToObj(index -> remedy(
+                                finding.remedies().get(index),
+                                tried.stream()
+                                        .filter(one -> one.remedy() == index)
+                                        .findFirst()))
+                        .toList(),
+                or(finding.source().map(source -> source.text())));
+    }
+
+    private static RulingAnswer.RemedyAnswer remedy(Remedy remedy, Optional<Mending.Tried> tried) {
+        return new RulingAnswer.RemedyAnswer(
+                remedy.code(),
+                remedy.text(),
+                remedy.edits().stream()
+                        .map(edit -> new RulingAnswer.EditAnswer(edit.part().code(), or(edit.to())))
+                        .toList(),
+                or(tried.map(one -> new RulingAnswer.GivesAnswer(
+                        one.gives().verdict().code(),
+                        or(one.gives().timing().map(timing -> timing.minutes().value())),
+                        one.gives().headline()))));
+    }
+
+    private static RulingAnswer.WithoutAnswer without(Without without) {
+        return new RulingAnswer.WithoutAnswer(
+                without.line(), without.minutes().isEmpty() ? null : sizes(without.minutes()));
+    }
+
+    private static RulingAnswer.ConsideredAnswer considered(Considered row) {
+        return new RulingAnswer.ConsideredAnswer(
+                row.kind().code(),
+                row.what(),
+                sizes(row.minutes()),
+                row.source().text(),
+                row.outcome());
+    }
+
+    private static RulingAnswer.ChangeAnswer change(WhatIf change) {
+        return new RulingAnswer.ChangeAnswer(
+                change.text(), change.without(), or(change.minutes().map(Minutes::value)));
+    }
+
+    private static <T> @Nullable T or(Optional<T> value) {
+        return value.orElse(null);
+    }
+}

@@ -1,0 +1,217 @@
+package org.mobrel.server.run;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.quantity.GaugePressure;
+import org.mobrel.run.CheckTick;
+import org.mobrel.run.Correction;
+import org.mobrel.run.Decision;
+import org.mobrel.run.Deviation;
+import org.mobrel.run.Due;
+import org.mobrel.run.EventKind;
+import org.mobrel.run.Gap;
+import org.mobrel.run.JarCheck;
+import org.mobrel.run.JarFate;
+import org.mobrel.run.JarSeat;
+import org.mobrel.run.Jiggles;
+import org.mobrel.run.Moments;
+import org.mobrel.run.Outlook;
+import org.mobrel.run.Reading;
+import org.mobrel.run.RunEvent;
+import org.mobrel.run.RunPlan;
+import org.mobrel.run.RunState;
+import org.mobrel.run.WeightState;
+import org.mobrel.server.ruling.JarAsk;
+
+/** Words a run for the wire; decides nothing. */
+final class RunMapper {
+
+    private RunMapper() {}
+
+    static RunMessages.RunAnswer answer(Run run, Instant server, RunAnswers.Past past, int known) {
+        RunState folded = run.state();
+        Instant now = folded.clock(run.clock(server));
+        RunState state = folded.seenAt(run.plan(), now);
+        Moments when = state.when();
+        Optional<RunEvent> lastReading = run.events().stream()
+                .filter(event -> event.reading().isPresent())
+                .reduce((first, last) -> last);
+        return new RunMessages.RunAnswer(
+                run.id(),
+                run.batchId(),
+                run.loadNumber(),
+                run.title(),
+                run.cannerId(),
+                run.cannerName(),
+                run.plan().gauge().code(),
+                run.verdict().code(),
+                run.plan().process().value(),
+                run.plan().target().psi(),
+                run.truePressure().psi(),
+                run.headspaceIn().stripTrailingZeros(),
+                run.jars().stream().map(JarAsk::of).toList(),
+                run.groups().stream().map(RunGroup::name).toList(),
+                run.groups().stream().map(RunMapper::brothMl).toList(),
+                run.plan().jars(),
+                jiggles(run.plan().jiggles()),
+                now,
+                run.pace().map(Pace::pace).orElse(1),
+                run.pace().isPresent(),
+                state.stage().code(),
+                state.turn(),
+                state.stage().isAtTheStove(),
+                state.isClosed(),
+                state.holdComplete(),
+                or(clockSince(state)),
+                or(clockEndsAt(run.plan(), state)),
+                or(when.lidLockedAt()),
+                or(when.weightOnAt()),
+                or(when.heatOffAt()),
+                or(when.openedAt()),
+                or(when.jarsOutAt()),
+                or(when.jarsOutAt().map(out -> out.plus(RunPlan.REST))),
+                or(when.jarsOutAt().map(out -> out.plus(RunPlan.CHECK_BY))),
+                or(state.decideBy()),
+                or(state.lostNow().map(RunMapper::deviation)),
+                or(lastReading.map(reading -> event(run, run.events().lastIndexOf(reading)))),
+                lastReading
+                        .flatMap(RunEvent::reading)
+                        .filter(run.plan()::isTooHigh)
+                        .isPresent(),
+                or(Outlook.of(run.plan(), state, past.usual(), now).map(RunMapper::outlook)),
+                Due.of(run.plan(), state).stream()
+                        .map(due -> new RunMessages.DueAnswer(due.what(), due.at()))
+                        .toList(),
+                state.checks().entrySet().stream()
+                        .map(tick -> new RunMessages.CheckAnswer(tick.getKey().code(), tick.getValue()))
+                        .toList(),
+                state.loaded().stream().sorted().toList(),
+                state.watch(),
+                or(burner(run, past)),
+                state.gaps().stream().map(RunMapper::gap).toList(),
+                state.deviations().stream().map(RunMapper::deviation).toList(),
+                state.heldFor(),
+                state.awaitsDecision(),
+                or(state.decision().map(Decision::code)),
+                known,
+                IntStream.range(known, run.events().size())
+                        .mapToObj(index -> event(run, index))
+                        .toList(),
+                state.checked().values().stream()
+                        .sorted(Comparator.comparing(JarCheck::jar))
+                        .map(jar -> jar(run, jar))
+                        .toList(),
+                state.fates().entrySet().stream()
+                        .sorted(Map.Entry.comparingByKey())
+                        .map(fate -> new RunMessages.FateAnswer(
+                                fate.getKey(), fate.getValue().code()))
+                        .toList(),
+                state.unsettled());
+    }
+
+    private static Optional<Instant> clockSince(RunState state) {
+        return switch (state.stage()) {
+            case VENTING -> state.when().steamSince();
+            case HOLDING -> state.when().holdSince();
+            case SETTLING -> state.when().weightOffAt();
+            case RESTING, CHECKING -> state.when().jarsOutAt();
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<Instant> clockEndsAt(RunPlan plan, RunState state) {
+        return switch (state.stage()) {
+            case VENTING -> state.when().steamSince().map(since -> since.plus(RunPlan.VENT));
+            case HOLDING -> state.earliestHeatOff(plan);
+            case SETTLING -> state.when().weightOffAt().map(since -> since.plus(RunPlan.SETTLE));
+            case RESTING, CHECKING -> state.when().jarsOutAt().map(since -> since.plus(RunPlan.REST));
+            default -> Optional.empty();
+        };
+    }
+
+    private static RunMessages.EventAnswer event(Run run, int index) {
+        RunEvent event = run.events().get(index);
+        Optional<Reading> reading = event.reading().or(() -> event.correction().flatMap(Correction::instead));
+        return new RunMessages.EventAnswer(
+                index + 1,
+                event.kind().code(),
+                event.at(),
+                event.isHeardLate() ? event.heard() : null,
+                psi(reading),
+                weight(reading),
+                or(reading.flatMap(Reading::jiggles)),
+                or(event.jar().map(jar -> jar(run, jar))),
+                or(event.as(JarSeat.class).map(JarSeat::jar).or(() -> event.as(JarFate.class)
+                        .map(JarFate::jar))),
+                or(event.as(CheckTick.class)
+                        .map(tick -> new RunMessages.CheckAnswer(tick.check().code(), tick.waived()))),
+                or(event.correction().map(Correction::event)),
+                or(event.as(Decision.class)
+                        .or(() -> event.as(JarFate.class).map(JarFate::decision))
+                        .map(Decision::code)),
+                event.by().name(),
+                event.by().device(),
+                event.note());
+    }
+
+    private static RunMessages.DeviationAnswer deviation(Deviation deviation) {
+        return new RunMessages.DeviationAnswer(
+                deviation.code(),
+                deviation.at(),
+                psi(deviation.reading()),
+                weight(deviation.reading()),
+                or(deviation.reading().flatMap(Reading::jiggles)));
+    }
+
+    private static RunMessages.GapAnswer gap(Gap gap) {
+        return new RunMessages.GapAnswer(gap.from(), gap.until(), gap.missedLooks());
+    }
+
+    private static RunMessages.OutlookAnswer outlook(Outlook outlook) {
+        return new RunMessages.OutlookAnswer(
+                outlook.heatOff(), outlook.leastToHeatOff().toMillis(), outlook.zero(), outlook.lidOff());
+    }
+
+    /** What was said in this run, or else what held the last time. */
+    private static Optional<RunMessages.BurnerAnswer> burner(Run run, RunAnswers.Past past) {
+        return run.events().stream()
+                .filter(event -> event.kind() == EventKind.BURNER)
+                .reduce((first, last) -> last)
+                .map(event -> new RunMessages.BurnerAnswer(event.note(), event.at(), true))
+                .or(() -> past.burner().map(last -> new RunMessages.BurnerAnswer(last.setting(), last.at(), false)));
+    }
+
+    private static @Nullable Integer brothMl(RunGroup group) {
+        return or(group.broth().map(broth -> (int) Math.round(broth.millilitres())));
+    }
+
+    private static RunMessages.@Nullable JiggleRange jiggles(Jiggles range) {
+        return range.areCounted() ? new RunMessages.JiggleRange(range.least(), range.most()) : null;
+    }
+
+    private static RunMessages.JarAnswer jar(Run run, JarCheck jar) {
+        return new RunMessages.JarAnswer(
+                jar.jar(),
+                run.groupOf(jar.jar()).jars().size().code(),
+                jar.sealed(),
+                jar.loss().code(),
+                jar.level().code());
+    }
+
+    private static @Nullable BigDecimal psi(Optional<Reading> reading) {
+        return or(reading.flatMap(Reading::dial).map(GaugePressure::psi));
+    }
+
+    private static @Nullable String weight(Optional<Reading> reading) {
+        return or(reading.flatMap(Reading::weight).map(WeightState::code));
+    }
+
+    private static <T> @Nullable T or(Optional<T> value) {
+        return value.orElse(null);
+    }
+}

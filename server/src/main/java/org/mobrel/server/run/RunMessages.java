@@ -1,0 +1,187 @@
+package org.mobrel.server.run;
+
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.server.ruling.JarAsk;
+
+/** Runs over the wire. */
+public final class RunMessages {
+
+    private RunMessages() {}
+
+    /**
+     * @param jarTitles what is in each of {@code jars}; a load may hold several dishes
+     * @param brothMl that one of each of {@code jars} takes; null where nobody worked it out
+     * @param jiggles how often its weight jiggles in a minute at the pressure; null where that is not counted
+     * @param now the run's clock as it is answered; clocks on a page run from it
+     * @param pace seconds of the run in a real one: 1, but for the simulated canner
+     * @param simulated whether its canner is only simulated
+     * @param turn how often its course has changed
+     * @param atTheStove whether its canner is occupied: from the first check until the jars are out
+     * @param closed whether nothing is left to do about it
+     * @param clockEndsAt when the running clock (vent, hold, settle or rest) is over; null while none runs
+     * @param holdComplete whether the full time is behind it, so that the heat may go off
+     * @param lost the pressure it comes back from; null unless it has to reach the mark again
+     * @param tooHigh whether the last reading asks for less heat
+     * @param dues what will be wanted when, if nothing happens before
+     * @param heldFor why its lots may not be used for now
+     * @param checkFrom when seals may be judged; null before the jars are out
+     * @param checkBy by when they should be
+     * @param decideBy until when jars that were not processed, or an unsealed one, can be processed again
+     * @param burner the setting that held the pressure: of this run, or of the last one of this canner
+     * @param fates what was done with jars that did not seal
+     * @param unsettled the jars that did not seal and wait for a decision
+     * @param known how many events whoever asked has already; {@code events} goes on from there
+     */
+    public record RunAnswer(
+            long id,
+            long batchId,
+            int loadNumber,
+            String title,
+            long cannerId,
+            String cannerName,
+            String gauge,
+            String verdict,
+            int minutes,
+            BigDecimal targetPsi,
+            BigDecimal truePsi,
+            BigDecimal headspaceIn,
+            List<JarAsk> jars,
+            List<String> jarTitles,
+            List<@Nullable Integer> brothMl,
+            int jarTotal,
+            @Nullable JiggleRange jiggles,
+            Instant now,
+            int pace,
+            boolean simulated,
+            String stage,
+            int turn,
+            boolean atTheStove,
+            boolean closed,
+            boolean holdComplete,
+            @Nullable Instant clockSince,
+            @Nullable Instant clockEndsAt,
+            @Nullable Instant lidLockedAt,
+            @Nullable Instant weightOnAt,
+            @Nullable Instant heatOffAt,
+            @Nullable Instant openedAt,
+            @Nullable Instant jarsOutAt,
+            @Nullable Instant checkFrom,
+            @Nullable Instant checkBy,
+            @Nullable Instant decideBy,
+            @Nullable DeviationAnswer lost,
+            @Nullable EventAnswer lastReading,
+            boolean tooHigh,
+            @Nullable OutlookAnswer outlook,
+            List<DueAnswer> dues,
+            List<CheckAnswer> checks,
+            List<Integer> loaded,
+            String watch,
+            @Nullable BurnerAnswer burner,
+            List<GapAnswer> gaps,
+            List<DeviationAnswer> deviations,
+            List<String> heldFor,
+            boolean awaitsDecision,
+            @Nullable String decision,
+            int known,
+            List<EventAnswer> events,
+            List<JarAnswer> checked,
+            List<FateAnswer> fates,
+            List<Integer> unsettled) {}
+
+    public record JiggleRange(int least, int most) {}
+
+    /**
+     * @param heatOffAt when the heat is likely to go off; certain in a hold
+     * @param leastToHeatOffMillis so much lies between any now and the heat going off
+     * @param zeroAt when the pressure is likely to be gone
+     */
+    public record OutlookAnswer(Instant heatOffAt, long leastToHeatOffMillis, Instant zeroAt, Instant lidOffAt) {}
+
+    /** @param what a code, such as 'heat-off', 'look' or 'lid-off' */
+    public record DueAnswer(String what, Instant at) {}
+
+    public record CheckAnswer(String check, boolean waived) {}
+
+    /** @param ofThisRun whether it was written down now; else the last time this canner was used */
+    public record BurnerAnswer(String setting, Instant at, boolean ofThisRun) {}
+
+    public record GapAnswer(Instant from, Instant until, int missedLooks) {}
+
+    /**
+     * @param heardAt when it was told, if that was later than it happened
+     * @param device whether a gauge sent it by itself
+     * @param corrects the number of the event it is about, for a correction
+     */
+    public record EventAnswer(
+            int number,
+            String type,
+            Instant at,
+            @Nullable Instant heardAt,
+            @Nullable BigDecimal psi,
+            @Nullable String weight,
+            @Nullable Integer jiggles,
+            @Nullable JarAnswer jar,
+            @Nullable Integer seat,
+            @Nullable CheckAnswer check,
+            @Nullable Integer corrects,
+            @Nullable String decision,
+            String by,
+            boolean device,
+            String note) {}
+
+    public record DeviationAnswer(
+            String code, Instant at, @Nullable BigDecimal psi, @Nullable String weight, @Nullable Integer jiggles) {}
+
+    public record JarAnswer(int jar, String size, boolean sealed, String loss, String level) {}
+
+    /** @param decision processed-again, refrigerated, frozen or discarded */
+    public record FateAnswer(int jar, String decision) {}
+
+    /**
+     * @param jiggles of the weight in a minute
+     * @param jar its number in the load, for jar-in, jar-back and jar-checked
+     * @param level right, floating or siphoned, for jar-checked
+     * @param bandOff whether the band was off as the seal was looked at; null for yes
+     * @param check rack, water, vent, seal, plug or gauge
+     * @param waived going on without that check; the note says who and why
+     * @param corrects the number of the event a correction is about; a reading beside it is what was really shown
+     * @param by who says so
+     * @param expected how many events the page knew of; null to write whatever came meanwhile
+     * @param happenedAt when, by the run's clock, if it was kept while the server could not be reached
+     * @param key made where it was tapped, so that it is written once however often it is sent
+     */
+    public record EventRequest(
+            @NotNull(message = "what happened") String type,
+            @DecimalMin(value = "0", message = "between 0 and 30 psi")
+                    @DecimalMax(value = "30", message = "between 0 and 30 psi")
+                    @Nullable
+                    BigDecimal psi,
+            @Nullable String weight,
+            @Min(value = 0, message = "0 or more a minute")
+                    @Max(value = 600, message = "600 a minute at most")
+                    @Nullable
+                    Integer jiggles,
+            @Nullable Integer jar,
+            @Nullable Boolean sealed,
+            @Nullable String loss,
+            @Nullable String level,
+            @Nullable Boolean bandOff,
+            @Nullable String check,
+            @Nullable Boolean waived,
+            @Nullable Integer corrects,
+            @Nullable String decision,
+            @Size(max = 60, message = "60 characters at most") @Nullable String by,
+            @Size(max = 1000, message = "1000 characters at most") @Nullable String note,
+            @Nullable Integer expected,
+            @Nullable Instant happenedAt,
+            @Size(min = 8, max = 40, message = "8 to 40 characters") @Nullable String key) {}
+}

@@ -1,0 +1,299 @@
+package org.mobrel.server.run;
+
+import java.math.BigDecimal;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.canner.GaugeKind;
+import org.mobrel.foods.Pack;
+import org.mobrel.quantity.GaugePressure;
+import org.mobrel.quantity.Minutes;
+import org.mobrel.quantity.Volume;
+import org.mobrel.ruling.Verdict;
+import org.mobrel.run.Jiggles;
+import org.mobrel.run.RunEvent;
+import org.mobrel.run.RunPlan;
+import org.mobrel.server.platform.SqlTime;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.support.GeneratedKeyHolder;
+import org.springframework.jdbc.support.KeyHolder;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class RunRepository {
+
+    /** The meaning of the stored events; a kind whose meaning changes gets a new number, and old ones are still read. */
+    private static final int EVENT_VERSION = 1;
+
+    private static final String COLUMNS =
+            "id, batch_id, load_number, title, canner_id, canner_name, verdict, process_min, target_psi, true_psi,"
+                    + " gauge_kind, headspace_in, pack, jiggles_least, jiggles_most";
+
+    private final JdbcClient db;
+    private final RunPartRepository parts;
+
+    RunRepository(JdbcClient db, RunPartRepository parts) {
+        this.db = db;
+        this.parts = parts;
+    }
+
+    Optional<Run> run(long id) {
+        return runs(db.sql("SELECT " + COLUMNS + " FROM run WHERE id = :id").param("id", id)).stream()
+                .findFirst();
+    }
+
+    /** As {@link #run}, held until the transaction ends: events of one run are written one after another. */
+    Optional<Run> runForUpdate(long id) {
+        return runs(db.sql("SELECT " + COLUMNS + " FROM run WHERE id = :id FOR UPDATE")
+                        .param("id", id))
+                .stream()
+                .findFirst();
+    }
+
+    List<Run> open() {
+        return runs(db.sql("SELECT " + COLUMNS + " FROM run WHERE NOT finished ORDER BY id"));
+    }
+
+    List<Run> ofBatch(long batchId) {
+        return runs(db.sql("SELECT " + COLUMNS + " FROM run WHERE batch_id = :batch"
+                        + " OR id IN (SELECT run_id FROM run_jars WHERE batch_id = :batch) ORDER BY load_number, id")
+                .param("batch", batchId));
+    }
+
+    /** The runs of some batches, read at once. */
+    List<Run> ofBatches(Collection<Long> batches) {
+        return batches.isEmpty()
+                ? List.of()
+                : runs(db.sql(
+                                "SELECT " + COLUMNS + " FROM run WHERE batch_id IN (:batches)"
+                                        + " OR id IN (SELECT run_id FROM run_jars WHERE batch_id IN (:batches)) ORDER BY load_number, id")
+                        .param("batches", batches));
+    }
+
+    /** Makes a run of its row, once all that hangs on it is known. */
+    private interface Waiting {
+        Run with(RunPartRepository.Parts parts);
+    }
+
+    private List<Run> runs(JdbcClient.StatementSpec query) {
+        List<Long> ids = new ArrayList<>();
+        List<Waiting> waiting = query.query((row, number) -> {
+                    ids.add(row.getLong("id"));
+                    return run(row);
+                })
+                .list();
+        RunPartRepository.Parts all = parts.of(ids);
+        return waiting.stream().map(run -> run.with(all)).toList();
+    }
+
+    private static Waiting run(ResultSet row) throws SQLException {
+        long id = row.getLong("id");
+        long batch = row.getLong("batch_id");
+        int load = row.getInt("load_number");
+        String title = row.getString("title");
+        long canner = row.getLong("canner_id");
+        String cannerName = row.getString("canner_name");
+        Verdict verdict = Verdict.ofCode(row.getString("verdict")).orElseThrow();
+        Minutes process = new Minutes(row.getInt("process_min"));
+        GaugePressure target = new GaugePressure(row.getInt("target_psi"));
+        GaugeKind gauge = GaugeKind.ofCode(row.getString("gauge_kind")).orElseThrow();
+        Jiggles jiggles = new Jiggles(row.getInt("jiggles_least"), row.getInt("jiggles_most"));
+        GaugePressure truePressure = new GaugePressure(row.getInt("true_psi"));
+        BigDecimal headspace = row.getBigDecimal("headspace_in");
+        Pack pack = Pack.ofCode(row.getString("pack")).orElseThrow();
+        return parts -> {
+            List<RunGroup> groups = parts.groups(id, batch, title, verdict);
+            int jars = groups.stream().mapToInt(group -> group.jars().count()).sum();
+            return new Run(
+                    id,
+                    batch,
+                    load,
+                    title,
+                    canner,
+                    cannerName,
+                    verdict,
+                    new RunPlan(process, target, gauge, jars, jiggles),
+                    truePressure,
+                    headspace,
+                    pack,
+                    groups,
+                    parts.pace(id),
+                    parts.eventsOf(id));
+        };
+    }
+
+    List<Run> dialRuns(long canner, Instant from, Instant until) {
+        return runs(db.sql(
+                        "SELECT " + COLUMNS
+                                + """
+                         FROM run WHERE canner_id = :canner AND gauge_kind = 'dial'
+                           AND EXISTS (SELECT 1 FROM run_event e WHERE e.run_id = run.id AND e.kind = 'heat-off'
+                                         AND e.happened_at >= :from AND e.happened_at < :until)
+                         ORDER BY id
+                        """)
+                .param("canner", canner)
+                .param("from", SqlTime.of(from))
+                .param("until", SqlTime.of(until)));
+    }
+
+    /** The last runs of a canner that are over, the newest first. */
+    List<Run> lastOf(long canner, int most) {
+        return runs(db.sql("SELECT " + COLUMNS
+                        + " FROM run WHERE canner_id = :canner AND finished ORDER BY id DESC LIMIT :most")
+                .param("canner", canner)
+                .param("most", most));
+    }
+
+    void add(long runId, Pace pace) {
+        db.sql(
+                        """
+                        INSERT INTO run_pace (run_id, number, real_at, run_at, pace)
+                        SELECT :run, COALESCE(MAX(number), 0) + 1, :real, :at, :pace FROM run_pace WHERE run_id = :run
+                        """)
+                .param("run", runId)
+                .param("real", SqlTime.of(pace.realAt()))
+                .param("at", SqlTime.of(pace.runAt()))
+                .param("pace", pace.pace())
+                .update();
+    }
+
+    /** The number of the event that a tap became; empty for one that has not come through yet. */
+    Optional<Integer> numberOf(long runId, String tapKey) {
+        return db.sql("SELECT number FROM run_event WHERE run_id = :run AND tap_key = :key")
+                .param("run", runId)
+                .param("key", tapKey)
+                .query(Integer.class)
+                .optional();
+    }
+
+    /** The numbers a gauge has given to the readings of a run that are written down already. */
+    Set<Long> numbersOf(long runId, long device) {
+        return new HashSet<>(db.sql("SELECT device_seq FROM run_event WHERE run_id = :run AND device_id = :device")
+                .param("run", runId)
+                .param("device", device)
+                .query(Long.class)
+                .list());
+    }
+
+    /** The last setting of the burner that was written down with a canner, in any run but this one. */
+    Optional<RunService.Burner> lastBurner(long canner, long exceptRun) {
+        return db.sql(
+                        """
+                        SELECT e.note, e.happened_at FROM run_event e JOIN run r ON r.id = e.run_id
+                        WHERE r.canner_id = :canner AND r.id <> :run AND e.kind = 'burner'
+                        ORDER BY e.happened_at DESC LIMIT 1
+                        """)
+                .param("canner", canner)
+                .param("run", exceptRun)
+                .query((row, number) -> new RunService.Burner(row.getString("note"), SqlTime.get(row, "happened_at")))
+                .optional();
+    }
+
+    long add(NewRun run) {
+        KeyHolder key = new GeneratedKeyHolder();
+        db.sql(
+                        """
+                        INSERT INTO run (batch_id, load_number, title, canner_id, canner_name, verdict, process_min,
+                                         target_psi, true_psi, gauge_kind, headspace_in, pack, jiggles_least, jiggles_most)
+                        VALUES (:batch, :load, :title, :canner, :cannerName, :verdict, :minutes,
+                                :target, :true, :gauge, :headspace, :pack, :least, :most)
+                        """)
+                .param("batch", run.batchId())
+                .param("load", run.loadNumber())
+                .param("title", run.title())
+                .param("canner", run.cannerId())
+                .param("cannerName", run.cannerName())
+                .param("verdict", run.verdict().code())
+                .param("minutes", run.timing().minutes().value())
+                .param("target", run.timing().reading().milliPsi())
+                .param("true", run.timing().truePressure().milliPsi())
+                .param("gauge", run.gauge().code())
+                .param(
+                        "headspace",
+                        new BigDecimal(run.timing().headspace().inches().toPlainString()))
+                .param("pack", run.pack().code())
+                .param("least", run.jiggles().least())
+                .param("most", run.jiggles().most())
+                .update(key);
+        long id = Objects.requireNonNull(key.getKey()).longValue();
+        for (int position = 0; position < run.groups().size(); position++) {
+            add(id, position, run.groups().get(position));
+        }
+        return id;
+    }
+
+    private void add(long runId, int position, RunGroup group) {
+        db.sql(
+                        """
+                        INSERT INTO run_jars (run_id, position, size, mouth, jars, batch_id, title, verdict, broth_ul,
+                                              variant, finish)
+                        VALUES (:run, :position, :size, :mouth, :jars, :batch, :title, :verdict, :broth,
+                                :variant, :finish)
+                        """)
+                .param("run", runId)
+                .param("position", position)
+                .param("size", group.jars().size().code())
+                .param("mouth", group.jars().mouth().code())
+                .param("jars", group.jars().count())
+                .param("batch", group.batchId())
+                .param("title", group.title())
+                .param("verdict", group.verdict().code())
+                .param("variant", group.variant())
+                .param("finish", group.finish())
+                .param("broth", group.broth().map(Volume::microlitres).orElse(null))
+                .update();
+    }
+
+    /**
+     * @param origin where it came from, so that the same one is not written twice
+     * @throws org.springframework.dao.DuplicateKeyException if somebody else wrote that number first
+     */
+    void add(long runId, int number, RunEvent event, Origin origin) {
+        EventRow.params(
+                        db.sql(
+                                """
+                                INSERT INTO run_event (run_id, number, kind, version, happened_at, heard_at, dial_psi, weight,
+                                                       jiggles, jar, sealed, liquid_loss, check_code, waived, corrects, jar_level, band_off,
+                                                       decision, told_by, device_id, device_seq, tap_key, note)
+                                VALUES (:run, :number, :kind, :version, :at, :heard, :dial, :weight,
+                                        :jiggles, :jar, :sealed, :loss, :check, :waived, :corrects, :level, :bandOff,
+                                        :decision, :by, :device, :seq, :key, :note)
+                                """),
+                        event)
+                .param("run", runId)
+                .param("number", number)
+                .param("version", EVENT_VERSION)
+                .param("device", origin.device())
+                .param("seq", origin.seq())
+                .param("key", origin.tapKey())
+                .update();
+    }
+
+    /** What sent an event: a page with a key of the tap, or a gauge with its own number; nothing for neither. */
+    record Origin(@Nullable String tapKey, @Nullable Long device, @Nullable Long seq) {
+
+        static final Origin UNKNOWN = new Origin(null, null, null);
+
+        static Origin tap(String key) {
+            return new Origin(key, null, null);
+        }
+
+        static Origin gauge(long device, long seq) {
+            return new Origin(null, device, seq);
+        }
+    }
+
+    void close(long runId) {
+        db.sql("UPDATE run SET finished = TRUE WHERE id = :run")
+                .param("run", runId)
+                .update();
+    }
+}

@@ -1,0 +1,354 @@
+package org.mobrel.server.run;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
+import org.mobrel.foods.Pack;
+import org.mobrel.quantity.GaugePressure;
+import org.mobrel.run.JarCheck;
+import org.mobrel.run.Reading;
+import org.mobrel.run.Refusal;
+import org.mobrel.run.RunAnswer;
+import org.mobrel.run.RunEvent;
+import org.mobrel.run.RunRules;
+import org.mobrel.run.RunState;
+import org.mobrel.run.RunTimes;
+import org.mobrel.run.Stage;
+import org.mobrel.run.Teller;
+import org.mobrel.server.platform.Conflict;
+import org.mobrel.server.platform.KitchenReplaced;
+import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.SqlTime;
+import org.mobrel.server.shelf.HoldService;
+import org.mobrel.server.shelf.ShelfService;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** Writes down what happens in a run. An event is stored before it is answered, and never changed afterwards. */
+@Service
+public class RunService {
+
+    /** Older runs tell nothing about a stove and a burner of today. */
+    private static final int LOOK_BACK = 12;
+
+    /** Past runs by canner, read again once one of them is over. */
+    private final Map<Long, List<PastRun>> past = new ConcurrentHashMap<>();
+
+    private final RunRepository repository;
+    private final ShelfService shelf;
+    private final HoldService holds;
+    private final InstantSource clock;
+    private final ApplicationEventPublisher news;
+
+    RunService(
+            RunRepository repository,
+            ShelfService shelf,
+            HoldService holds,
+            InstantSource clock,
+            ApplicationEventPublisher news) {
+        this.repository = repository;
+        this.shelf = shelf;
+        this.holds = holds;
+        this.clock = clock;
+        this.news = news;
+    }
+
+    @Transactional
+    public long create(NewRun run) {
+        long id = repository.add(run);
+        changed(repository.run(id).orElseThrow());
+        return id;
+    }
+
+    /** Runs that still need somebody. */
+    @Transactional(readOnly = true)
+    public List<Run> open() {
+        return repository.open();
+    }
+
+    @Transactional(readOnly = true)
+    public List<Run> ofBatch(long batchId) {
+        return repository.ofBatch(batchId);
+    }
+
+    /** The runs of some batches, read at once; a load may hold jars of several. */
+    @Transactional(readOnly = true)
+    public List<Run> ofBatches(Collection<Long> batches) {
+        return repository.ofBatches(batches);
+    }
+
+    /** @throws Missing if there is no such run */
+    @Transactional(readOnly = true)
+    public Run run(long id) {
+        return repository.run(id).orElseThrow(() -> new Missing("run", id));
+    }
+
+    /** The runs of a canner that went by its dial and whose heat went off in a span of time. */
+    @Transactional(readOnly = true)
+    public List<Run> dialRuns(long canner, Instant from, Instant until) {
+        return repository.dialRuns(canner, from, until);
+    }
+
+    /** The last runs of a canner that are over, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Run> lastOf(long canner, int most) {
+        return repository.lastOf(canner, most);
+    }
+
+    /** A clean past run of a canner and how it was packed. */
+    public record PastRun(Pack pack, RunTimes times) {}
+
+    /** How long a canner took by itself, of its last runs those that went without a break. */
+    @Transactional(readOnly = true)
+    public List<PastRun> pastOf(long canner) {
+        return past.computeIfAbsent(canner, id -> repository.lastOf(id, LOOK_BACK).stream()
+                .flatMap(run ->
+                        RunTimes.of(run.plan(), run.events()).map(times -> new PastRun(run.pack(), times)).stream())
+                .toList());
+    }
+
+    /** A setting of a burner that was written down, and when. */
+    public record Burner(String setting, Instant at) {}
+
+    /** The setting that held the pressure the last time this run's canner was used; empty if nobody ever said. */
+    @Transactional(readOnly = true)
+    public Optional<Burner> lastBurner(Run run) {
+        return repository.lastBurner(run.cannerId(), run.id());
+    }
+
+    /** What a cook wants to write down, as it depends on the instant it reaches the server. */
+    public interface Wish {
+        RunEvent at(Instant now);
+    }
+
+    /**
+     * How a wish got here.
+     *
+     * @param expected how many events whoever wishes it knew of: if the run has taken another course since, a tap may mean something
+     *     else by now. Empty to write whatever came meanwhile.
+     * @param happened when, by the run's clock, if the tap was kept while the server could not be reached
+     * @param key made where it was tapped; a wish of a key that is written down already is answered and not written twice
+     */
+    public record Tap(OptionalInt expected, Optional<Instant> happened, Optional<String> key) {
+
+        public static final Tap PLAIN = new Tap(OptionalInt.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /**
+     * Writes an event down, if it may happen now.
+     *
+     * @return the run after it
+     * @throws Missing if there is no such run
+     * @throws Conflict if the run's rules refuse it; it says why and how long still
+     */
+    @Transactional
+    public Run tell(long id, Wish wish, Tap tap) {
+        Run run = repository.runForUpdate(id).orElseThrow(() -> new Missing("run", id));
+        if (tap.key().flatMap(key -> repository.numberOf(id, key)).isPresent()) {
+            return run;
+        }
+        tap.expected().ifPresent(known -> sameCourse(run, known));
+        Instant now = SqlTime.millis(run.clock(clock.instant()));
+        RunEvent said = wish.at(now);
+        RunEvent asked = tap.happened()
+                .map(SqlTime::millis)
+                .filter(at -> at.isBefore(now))
+                .map(at -> said.happened(at, now))
+                .orElse(said);
+        return write(run, asked, tap.key().map(RunRepository.Origin::tap).orElse(RunRepository.Origin.UNKNOWN));
+    }
+
+    /** As {@link #tell}, at an instant of its own; for kitchens that are loaded, not cooked in. */
+    @Transactional
+    public Run tellAt(long id, Wish wish, Instant now) {
+        Run run = repository.runForUpdate(id).orElseThrow(() -> new Missing("run", id));
+        return write(run, wish.at(SqlTime.millis(now)), RunRepository.Origin.UNKNOWN);
+    }
+
+    /** One of a gauge's readings. */
+    public record Sent(long seq, Reading reading, Instant happened) {}
+
+    /**
+     * What became of a gauge's readings.
+     *
+     * @param stored written down now
+     * @param repeated known already, and ignored
+     * @param refused by their number, and why
+     */
+    public record Received(Run run, List<Long> stored, List<Long> repeated, Map<Long, Refusal> refused) {}
+
+    /**
+     * Writes down what a gauge sends by itself; late readings are sorted in by their time, known ones ignored.
+     *
+     * @param heard the instant they came in, by the run's clock; none of them lies after it
+     */
+    @Transactional
+    public Received read(long id, long device, String name, List<Sent> readings) {
+        Run run = repository.runForUpdate(id).orElseThrow(() -> new Missing("run", id));
+        Set<Long> known = repository.numbersOf(id, device);
+        Instant heard = SqlTime.millis(run.clock(clock.instant()));
+        List<Long> stored = new ArrayList<>();
+        List<Long> repeated = new ArrayList<>();
+        Map<Long, Refusal> refused = new LinkedHashMap<>();
+        for (Sent sent : readings) {
+            if (!known.add(sent.seq())) {
+                repeated.add(sent.seq());
+                continue;
+            }
+            Instant at = SqlTime.millis(sent.happened().isAfter(heard) ? heard : sent.happened());
+            RunEvent wish =
+                    RunEvent.reading(sent.reading(), at).happened(at, heard).by(Teller.gauge(name));
+            RunAnswer answer = RunRules.decide(run.plan(), run.events(), wish);
+            if (answer.event().isPresent()) {
+                run = append(run, answer.event().get(), RunRepository.Origin.gauge(device, sent.seq()));
+                stored.add(sent.seq());
+            } else {
+                refused.put(sent.seq(), answer.refusal().orElseThrow());
+            }
+        }
+        if (!stored.isEmpty()) {
+            changed(run);
+        }
+        return new Received(run, stored, repeated, refused);
+    }
+
+    /** A reading in one of its three shapes; empty for none of them. */
+    public static Optional<Reading> reading(
+            @Nullable GaugePressure dial, @Nullable String weight, @Nullable Integer jiggles) {
+        return RunWishes.reading(dial, weight, jiggles);
+    }
+
+    /** Lets a run's clock go faster from now on; it never goes back. */
+    @Transactional
+    public Run pace(long id, int pace) {
+        Run run = repository.runForUpdate(id).orElseThrow(() -> new Missing("run", id));
+        Instant now = SqlTime.millis(clock.instant());
+        Run after = run.with(new Pace(now, SqlTime.millis(run.clock(now)), pace));
+        repository.add(id, after.pace().orElseThrow());
+        changed(after);
+        return after;
+    }
+
+    /** Whoever was first has decided what a tap means; readings and notes that left the course alone do not matter. */
+    private static void sameCourse(Run run, int known) {
+        List<RunEvent> events = run.events();
+        if (known == events.size()) {
+            return;
+        }
+        boolean sameSince = known >= 0
+                && known < events.size()
+                && RunState.after(run.plan(), events.subList(0, known)).turn()
+                        == run.state().turn();
+        if (!sameSince) {
+            int first = Math.max(0, Math.min(known, events.size() - 1));
+            RunEvent other = events.get(first);
+            Map<String, Object> facts = new LinkedHashMap<>();
+            facts.put("events", events.size());
+            facts.put("first", other.kind().code());
+            facts.put("firstAt", other.at().toString());
+            facts.put("firstBy", other.by().name());
+            throw new Conflict(
+                    "someone-was-first",
+                    "Something was written down meanwhile, by another page or device. Look again and decide.",
+                    facts);
+        }
+    }
+
+    private Run write(Run run, RunEvent wish, RunRepository.Origin origin) {
+        RunAnswer answer = RunRules.decide(run.plan(), run.events(), wish);
+        if (answer.refusal().isPresent()) {
+            throw refused(answer.refusal().get(), run.state().seenAt(run.plan(), wish.heard()));
+        }
+        Run after = append(run, answer.event().orElseThrow(), origin);
+        changed(after);
+        return after;
+    }
+
+    private Run append(Run run, RunEvent event, RunRepository.Origin origin) {
+        repository.add(run.id(), run.events().size() + 1, event, origin);
+        List<RunEvent> events = new ArrayList<>(run.events());
+        events.add(event);
+        Run after = run.with(events);
+        RunState before = run.state();
+        RunState state = after.state();
+        if (state.isClosed()) {
+            repository.close(run.id());
+        }
+        if (state.stage().isOver()) {
+            forgetPastOf(after.cannerId());
+        }
+        if (state.stage() == Stage.DONE && before.stage() != Stage.DONE) {
+            shelve(after, state, event.at());
+        }
+        state.heldFor().forEach(reason -> holds.ofRun(run.id(), reason, event.heard()));
+        return after;
+    }
+
+    /** Once it is stored, everybody hears of it. */
+    private void changed(Run after) {
+        news.publishEvent(new RunChanged(after));
+    }
+
+    @TransactionalEventListener
+    void forget(KitchenReplaced replaced) {
+        past.clear();
+    }
+
+    /** Once this is stored: read before, the times of the last run would be kept without it. */
+    private void forgetPastOf(long canner) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                past.remove(canner);
+            }
+        });
+    }
+
+    private static Conflict refused(Refusal refusal, RunState state) {
+        Map<String, Object> facts = new LinkedHashMap<>();
+        facts.put("stage", state.stage().code());
+        refusal.left().map(Duration::toMillis).ifPresent(millis -> facts.put("waitMillis", millis));
+        return new Conflict(refusal.why(), refusal.text(), facts);
+    }
+
+    /** Every group of sealed jars is a lot; failed jars never reach the shelf. */
+    private void shelve(Run run, RunState state, Instant checkedAt) {
+        int first = 1;
+        for (RunGroup group : run.groups()) {
+            int from = first;
+            int to = first + group.jars().count() - 1;
+            first = to + 1;
+            long sealed = state.checked().values().stream()
+                    .filter(JarCheck::sealed)
+                    .filter(jar -> jar.jar() >= from && jar.jar() <= to)
+                    .count();
+            if (sealed > 0) {
+                shelf.shelve(
+                        new ShelfService.Origin(
+                                run.id(),
+                                group.batchId(),
+                                group.title(),
+                                group.variant(),
+                                group.verdict(),
+                                group.finish()),
+                        group.jars().kind().times((int) sealed),
+                        state.when().jarsOutAt().orElse(checkedAt),
+                        checkedAt);
+            }
+        }
+    }
+}

@@ -1,0 +1,212 @@
+package org.mobrel.server.trace;
+
+import java.time.Instant;
+import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.mobrel.jars.JarSize;
+import org.mobrel.quantity.GaugeError;
+import org.mobrel.quantity.Minutes;
+import org.mobrel.run.HeldPressure;
+import org.mobrel.server.batch.BatchService;
+import org.mobrel.server.kitchen.CareService;
+import org.mobrel.server.kitchen.DialTested;
+import org.mobrel.server.kitchen.KitchenService;
+import org.mobrel.server.platform.Missing;
+import org.mobrel.server.run.Run;
+import org.mobrel.server.run.RunService;
+import org.mobrel.server.shelf.Hold;
+import org.mobrel.server.shelf.HoldService;
+import org.mobrel.server.shelf.ShelfLot;
+import org.mobrel.server.shelf.ShelfService;
+import org.mobrel.shelf.Margin;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Follows what came to light later to the lots it touches, and puts those on hold. */
+@Service
+public class TraceService {
+
+    /** The reasons. They are stored and never renamed. */
+    static final String GAUGE = "gauge-read-high";
+
+    static final String ROW = "row-corrected";
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
+
+    private final RunService runs;
+    private final BatchService batches;
+    private final ShelfService shelf;
+    private final HoldService holds;
+    private final KitchenService kitchens;
+    private final CareService care;
+    private final InstantSource clock;
+    private final ZoneId zone;
+
+    TraceService(
+            RunService runs,
+            BatchService batches,
+            ShelfService shelf,
+            HoldService holds,
+            KitchenService kitchens,
+            CareService care,
+            InstantSource clock,
+            ZoneId zone) {
+        this.runs = runs;
+        this.batches = batches;
+        this.shelf = shelf;
+        this.holds = holds;
+        this.kitchens = kitchens;
+        this.care = care;
+        this.clock = clock;
+        this.zone = zone;
+    }
+
+    /**
+     * A lot in the light of a test.
+     *
+     * @param held what was read in its hold; empty where nothing was read, which cannot speak for it
+     * @param margin what that leaves over the pressure it needed
+     */
+    public record Touched(ShelfLot lot, Run run, Optional<HeldPressure> held, Optional<Margin> margin) {
+
+        /** Whether its margin was too small, or nobody can say. */
+        public boolean isShort() {
+            return margin.map(Margin::isShort).orElse(true);
+        }
+    }
+
+    /**
+     * What a test of a dial touches.
+     *
+     * @param since the day of the test before it; empty where there was none, so that all runs of the canner count
+     * @param lots of the runs between the two tests, the smallest margin first
+     */
+    public record GaugeTrace(
+            long test, String canner, LocalDate on, GaugeError error, Optional<LocalDate> since, List<Touched> lots) {}
+
+    /**
+     * The lots that were canned between a test and the one before it, each with the margin it had if the dial was as far off then.
+     *
+     * @throws Missing if there is no such test that counts
+     */
+    @Transactional(readOnly = true)
+    public GaugeTrace ofTest(long test) {
+        return kitchens.kitchen().canners().stream()
+                .flatMap(canner -> care.counting(canner.id()).stream()
+                        .filter(stored -> stored.id() == test)
+                        .map(stored -> trace(stored)))
+                .findFirst()
+                .orElseThrow(() -> new Missing("gauge test", test));
+    }
+
+    private GaugeTrace trace(DialTested tested) {
+        Instant from = tested.before().map(this::startOf).orElse(Instant.EPOCH);
+        Instant until = startOf(tested.test().on().plusDays(1));
+        List<Touched> lots = runs.dialRuns(tested.canner(), from, until).stream()
+                .flatMap(run -> shelf.lotsOfRuns(List.of(run.id())).stream()
+                        .map(lot -> touched(lot, run, tested.test().error())))
+                .sorted(Comparator.comparing(
+                        (Touched lot) -> lot.margin().map(Margin::milliPsi).orElse(Integer.MIN_VALUE)))
+                .toList();
+        return new GaugeTrace(
+                tested.id(),
+                tested.cannerName(),
+                tested.test().on(),
+                tested.test().error(),
+                tested.before(),
+                lots);
+    }
+
+    private Instant startOf(LocalDate day) {
+        return day.atStartOfDay(zone).toInstant();
+    }
+
+    private static Touched touched(ShelfLot lot, Run run, GaugeError error) {
+        Optional<HeldPressure> held = HeldPressure.of(run.plan(), run.events());
+        return new Touched(lot, run, held, held.map(each -> Margin.of(each.lowest(), error, run.truePressure())));
+    }
+
+    /** A test that shows a dial to read high holds every lot whose margin was too small, in the same breath. */
+    @EventListener
+    @Transactional
+    public void heard(DialTested tested) {
+        String cause = "test:" + tested.id();
+        if (tested.struck()) {
+            holds.holds(false).stream()
+                    .filter(hold -> hold.cause().equals(cause))
+                    .map(Hold::id)
+                    .forEach(id -> holds.release(id, "Mobrel", "The gauge test behind it was a slip of the pen."));
+            return;
+        }
+        if (tested.test().error().milliPsi() <= 0) {
+            return;
+        }
+        GaugeTrace trace = trace(tested);
+        trace.lots().stream()
+                .filter(Touched::isShort)
+                .forEach(lot -> holds.hold(lot.lot().lot().code(), GAUGE, inWords(trace, lot), cause, clock.instant()));
+    }
+
+    private static String inWords(GaugeTrace trace, Touched lot) {
+        String found = "The dial of %s was found to read %s psi high on %s. "
+                .formatted(trace.canner(), trace.error().psi(), trace.on().format(DAY));
+        return found
+                + lot.margin()
+                        .map(margin ->
+                                "The lowest reading of this hold was %s; that leaves %s psi less than the %s it needed."
+                                        .formatted(
+                                                lot.held()
+                                                        .orElseThrow()
+                                                        .lowest()
+                                                        .psi(),
+                                                margin.psi().negate(),
+                                                lot.run().truePressure().psi()))
+                        .orElse("No reading of this hold was written down, so nobody can say what it had.");
+    }
+
+    /** A lot whose time rests on a row that was corrected. */
+    public record ShortOfRow(ShelfLot lot, Minutes had) {}
+
+    /**
+     * Lots that rest on a row of the tables and had less than it really asks for.
+     *
+     * @param source the row as it is cited, such as 'Guide 4, beans or peas shelled dried'
+     * @param size the jar size the row's time is for; smaller jars are timed by it too
+     * @param hold whether they are put on hold
+     */
+    @Transactional
+    public List<ShortOfRow> ofRow(String source, JarSize size, Minutes corrected, boolean hold) {
+        List<ShortOfRow> lots = batches.restingOn(source).stream()
+                .flatMap(batch -> shelf.lotsOfBatch(batch).stream())
+                .filter(lot -> timedBy(lot.size()) == size)
+                .map(lot -> new ShortOfRow(lot, runs.run(lot.runId()).plan().process()))
+                .filter(lot -> lot.had().value() < corrected.value())
+                .toList();
+        if (hold) {
+            lots.forEach(lot -> holdForRow(lot, source, corrected));
+        }
+        return lots;
+    }
+
+    /** Each size goes by its own tested time or that of the next larger tested one: pints and quarts are tested. */
+    private static JarSize timedBy(JarSize size) {
+        return size.compareTo(JarSize.PINT) <= 0 ? JarSize.PINT : JarSize.QUART;
+    }
+
+    private void holdForRow(ShortOfRow lot, String source, Minutes corrected) {
+        holds.hold(
+                lot.lot().lot().code(),
+                ROW,
+                "The row \"%s\" really asks for %d min; this lot had %d."
+                        .formatted(source, corrected.value(), lot.had().value()),
+                "row:%s:%d".formatted(Integer.toHexString(source.hashCode()), corrected.value()),
+                clock.instant());
+    }
+}

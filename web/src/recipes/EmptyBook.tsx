@@ -1,0 +1,25 @@
+import { Link } from "@tanstack/react-router";
+import { Card } from "@/kit";
+
+/** What stands beside an empty recipe. */
+export function EmptyBook() {
+  return (
+    <Card label="Ruling">
+      <p className="text-xl font-bold">The answer stands here.</p>
+      <p className="mt-2 text-soft">
+        As soon as there is one line, you see whether it may be canned, how long, at what pressure, and which
+        ingredient sets the time.
+      </p>
+      <p className="mt-3">
+        <Link to="/tables" className="font-bold text-primary underline">
+          May I can … ? Look into the tables
+        </Link>
+      </p>
+      <p className="mt-1">
+        <Link to="/recipes/import" className="font-bold text-primary underline">
+          Bring in a file or a saved page
+        </Link>
+      </p>
+    </Card>
+  );
+}

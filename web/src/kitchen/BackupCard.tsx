@@ -7,7 +7,7 @@ import { Button, Card, Choice, Fold, ProblemNote } from "@/kit";
 import type { Kitchen } from "./useKitchen";
 
 type Way = "replace" | "merge";
-type Restored = Schemas["RestoreAnswer"];
+type Restored = Schemas["RestoreResponse"];
 
 /** Sections a cook knows by name, and how many of each are told. */
 const TOLD = [

@@ -8,7 +8,7 @@ export function useCupboard() {
 }
 
 /** Every change answers the whole cupboard; plans are asked for again. */
-function useChange<C>(change: (wish: C) => Promise<Schemas["CupboardAnswer"]>) {
+function useChange<C>(change: (wish: C) => Promise<Schemas["CupboardResponse"]>) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: change,

@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
 
-export type Kitchen = Schemas["KitchenAnswer"];
-export type Canner = Schemas["CannerAnswer"];
+export type Kitchen = Schemas["KitchenResponse"];
+export type Canner = Schemas["CannerResponse"];
 export type KitchenChange = Schemas["KitchenChange"];
 export type CannerChange = Schemas["CannerChange"];
 
@@ -66,7 +66,7 @@ export function useCannerRemoval() {
 }
 
 export function useTest(id: number) {
-  return useChange((says: Schemas["TestSays"]) =>
+  return useChange((says: Schemas["GaugeTestRequest"]) =>
     body(api.POST("/api/kitchen/canners/{id}/tests", { params: { path: { id } }, body: says })),
   );
 }
@@ -78,7 +78,7 @@ export function useStrikeTest(id: number) {
 }
 
 export function useInspection(id: number) {
-  return useChange((says: Schemas["InspectionSays"]) =>
+  return useChange((says: Schemas["InspectionRequest"]) =>
     body(api.POST("/api/kitchen/canners/{id}/inspections", { params: { path: { id } }, body: says })),
   );
 }

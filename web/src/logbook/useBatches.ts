@@ -8,9 +8,9 @@ import {
 import { api, body, type Schemas } from "@/api/client";
 
 export type BatchEntry = Schemas["BatchEntry"];
-export type Batch = Schemas["BatchAnswer"];
+export type Batch = Schemas["BatchResponse"];
 export type Done = Schemas["DoneRequest"];
-export type Hindsight = Schemas["HindsightAnswer"];
+export type Hindsight = Schemas["HindsightResponse"];
 
 export interface Wanted {
   readonly q: string;

@@ -3,13 +3,13 @@ import { Fragment, memo, useState } from "react";
 import { Card } from "@/kit";
 import type { Dish, OwnJars } from "./body";
 import { LineDetail } from "./LineDetail";
-import type { DishAnswer } from "./usePlan";
+import type { DishResponse } from "./usePlan";
 
 interface Props {
   readonly planId: number;
   readonly dishKey: string;
   readonly ownJars: readonly OwnJars[];
-  readonly answer: DishAnswer;
+  readonly answer: DishResponse;
   readonly fixed: boolean;
   readonly change: (change: (dish: Dish) => Dish) => void;
 }
@@ -98,7 +98,7 @@ export const AmountsCard = memo(function AmountsCard({
   );
 });
 
-function Broth({ answer }: { readonly answer: DishAnswer }) {
+function Broth({ answer }: { readonly answer: DishResponse }) {
   const { amounts, correction } = answer;
   if (!amounts) {
     return null;

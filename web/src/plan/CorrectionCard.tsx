@@ -2,11 +2,11 @@ import { memo, useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Button, Card, ProblemNote, Stepper } from "@/kit";
 import { formatDate, jarWord } from "@/quantity";
-import { type DishAnswer, useMade, useStrike } from "./usePlan";
+import { type DishResponse, useMade, useStrike } from "./usePlan";
 
 interface Props {
   readonly planId: number;
-  readonly answer: DishAnswer;
+  readonly answer: DishResponse;
 }
 
 /** What it really made, and what the recipe learnt from that: each day can be struck out again. */

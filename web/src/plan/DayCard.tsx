@@ -2,7 +2,7 @@ import { memo, useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Button, Card, Choice, Field, Fold } from "@/kit";
 import { formatDateTime, formatTime } from "@/quantity";
-import { applyRemedy, type DayWish, type PlanEdit, setDay, setDayTime } from "./body";
+import { applyRemedy, type DaySettings, type PlanEdit, setDay, setDayTime } from "./body";
 import { DayRibbon } from "./DayRibbon";
 import { CalendarLink } from "./LoadsCard";
 import type { Day, Plan } from "./usePlan";
@@ -10,7 +10,7 @@ import type { Day, Plan } from "./usePlan";
 interface Props {
   readonly plan: Plan;
   /** What the cook set, with the taps the server has not seen yet. */
-  readonly wish: DayWish | undefined;
+  readonly wish: DaySettings | undefined;
   readonly error: unknown;
   readonly edit: (edit: PlanEdit) => void;
 }

@@ -7,7 +7,7 @@ import { hueOf } from "@/shelf";
 import { counted, type Dish, onDish, type PlanEdit } from "./body";
 import { PlanFrame } from "./PlanFrame";
 import { ShareCard } from "./ShareCard";
-import type { DishAnswer } from "./usePlan";
+import type { DishResponse } from "./usePlan";
 
 /** Tap each jar as it is filled: the count is never a question, and the kettle says how far it goes. */
 export function FillingPage({ id }: { readonly id: number }) {
@@ -56,7 +56,7 @@ export function FillingPage({ id }: { readonly id: number }) {
 
 interface Props {
   readonly dish: Dish;
-  readonly answer: DishAnswer;
+  readonly answer: DishResponse;
   readonly several: boolean;
   readonly metric: boolean;
   readonly edit: (edit: PlanEdit) => void;
@@ -159,7 +159,7 @@ function KettleCard({
   dish,
   edit,
 }: {
-  readonly answer: DishAnswer;
+  readonly answer: DishResponse;
   readonly dish: Dish;
   readonly edit: (edit: PlanEdit) => void;
 }) {
@@ -237,7 +237,7 @@ function KettleCard({
 }
 
 /** What the filled jars have taken, in mL. */
-function used(answer: DishAnswer, dish: Dish): number {
+function used(answer: DishResponse, dish: Dish): number {
   return (answer.amounts?.perJar ?? []).reduce((sum, jar) => {
     const count = dish.filled.find((each) => each.size === jar.size && each.mouth === jar.mouth)?.count ?? 0;
     return sum + jar.brothMl * count;

@@ -2,10 +2,10 @@ import type { ReactNode } from "react";
 import { Card, Choice, Stepper } from "@/kit";
 import type { Kitchen } from "@/kitchen";
 import { jarWord } from "@/quantity";
-import { countJar, type Dish, type JarWish, onlyMouth, withMouth } from "./body";
+import { countJar, type Dish, type WantedJars, onlyMouth, withMouth } from "./body";
 import { KeepBack } from "./KeepBack";
 import { amountOf, UseUp } from "./UseUp";
-import type { DishAnswer, Plan } from "./usePlan";
+import type { DishResponse, Plan } from "./usePlan";
 
 /** More jars of one size than anybody fills in a day. */
 const MOST_JARS = 500;
@@ -18,7 +18,7 @@ interface Props {
   readonly plan: Plan;
   readonly kitchen: Kitchen;
   readonly dish: Dish;
-  readonly answer: DishAnswer;
+  readonly answer: DishResponse;
   /** Whether it is at the stove, where its jars stay as they are. */
   readonly fixed: boolean;
   readonly wrong: (field: string) => string | undefined;
@@ -55,7 +55,7 @@ export function JarsCard({ plan, kitchen, dish, answer, fixed, wrong, change }: 
 }
 
 /** The first thing to use up is the first that can be weighed, else the first with an amount; as much of it as is planned now. */
-function begin(dish: Dish, answer: DishAnswer): Dish {
+function begin(dish: Dish, answer: DishResponse): Dish {
   if (dish.mode !== "use" || dish.hands.length > 0) {
     return dish;
   }
@@ -136,7 +136,7 @@ export function mouthOf(dish: Dish): "regular" | "wide" {
 }
 
 /** 'Quarts'; the mouth is said only where two kinds of one size stand side by side. */
-function nameOf(jar: JarWish, dish: Dish): string {
+function nameOf(jar: WantedJars, dish: Dish): string {
   const words = jarWord(jar.size, 2);
   const word = words.charAt(0).toUpperCase() + words.slice(1);
   return dish.jars.filter((each) => each.size === jar.size).length > 1 ? `${word}, ${jar.mouth}` : word;

@@ -100,7 +100,7 @@ function SwapPicker({ planId, dishKey, line }: Pick<Props, "planId" | "dishKey" 
   const [food, setFood] = useState("");
   const path = { params: { path: { id: planId, key: dishKey } } };
   const swap = useMutation({
-    mutationFn: (ask: Schemas["SwapAsk"]) =>
+    mutationFn: (ask: Schemas["SwapRequest"]) =>
       body(api.POST("/api/plans/{id}/dishes/{key}/swap", { ...path, body: ask })),
     onSuccess: (_, ask) =>
       ask.write

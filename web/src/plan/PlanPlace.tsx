@@ -6,7 +6,7 @@ import type { Kitchen } from "@/kitchen";
 import { countJars, formatSpan, formatTime } from "@/quantity";
 import { FindingNote, VerdictTag } from "@/ruling";
 import { AmountsCard } from "./AmountsCard";
-import { type DayWish, type Dish, onDish, type PlanEdit } from "./body";
+import { type DaySettings, type Dish, onDish, type PlanEdit } from "./body";
 import { CorrectionCard } from "./CorrectionCard";
 import { DayCard } from "./DayCard";
 import { Dishes } from "./Dishes";
@@ -20,7 +20,7 @@ import { ShareCard, VariantCounts } from "./ShareCard";
 import { StepsCard } from "./StepsCard";
 import { Supplies } from "./Supplies";
 import { ToTheStove } from "./ToTheStove";
-import type { Day, DishAnswer, Load, Plan } from "./usePlan";
+import type { Day, DishResponse, Load, Plan } from "./usePlan";
 
 /** How many jars, how much of everything, which loads: recipes above, jars in the middle, amounts beside them. */
 export function PlanPlace({ id }: { readonly id: number }) {
@@ -117,9 +117,9 @@ interface DishProps {
   readonly plan: Plan;
   readonly kitchen: Kitchen;
   readonly dish: Dish;
-  readonly answer: DishAnswer;
+  readonly answer: DishResponse;
   readonly wrong: (field: string) => string | undefined;
-  readonly wish: DayWish | undefined;
+  readonly wish: DaySettings | undefined;
   readonly canners: readonly number[] | undefined;
   readonly error: unknown;
   readonly edit: (edit: PlanEdit) => void;
@@ -247,7 +247,7 @@ function LastTime({ notes }: { readonly notes: readonly string[] }) {
 }
 
 /** What the recipe leaves open; it is answered where the recipe stands. */
-function Open({ answer }: { readonly answer: DishAnswer }) {
+function Open({ answer }: { readonly answer: DishResponse }) {
   const { ruling } = answer;
   if (ruling?.verdict !== "ask") {
     return null;
@@ -279,7 +279,7 @@ function Open({ answer }: { readonly answer: DishAnswer }) {
   );
 }
 
-function Stops({ answer }: { readonly answer: DishAnswer }) {
+function Stops({ answer }: { readonly answer: DishResponse }) {
   const stops = (answer.ruling?.findings ?? []).filter((finding) => finding.severity === "stop");
   if (!answer.ruling || stops.length === 0) {
     return null;

@@ -3,10 +3,10 @@ import { JarCutaway } from "@/jars";
 import { Button, Card } from "@/kit";
 import { countJars, jarWord } from "@/quantity";
 import { counted, type Dish } from "./body";
-import type { DishAnswer } from "./usePlan";
+import type { DishResponse } from "./usePlan";
 
 interface Props {
-  readonly answer: DishAnswer;
+  readonly answer: DishResponse;
   readonly fixed: boolean;
   readonly change: (change: (dish: Dish) => Dish) => void;
 }
@@ -33,7 +33,7 @@ export const PotCard = memo(function PotCard({ answer, fixed, change }: Props) {
   );
 });
 
-function Forecast({ answer }: { readonly answer: DishAnswer }) {
+function Forecast({ answer }: { readonly answer: DishResponse }) {
   const { forecast, jars } = answer;
   if (!forecast) {
     return null;

@@ -1,8 +1,8 @@
 import { MoonStar } from "lucide-react";
 import { ListPage } from "./ListPage";
-import type { DishAnswer } from "./usePlan";
+import type { DishResponse } from "./usePlan";
 
-type Prep = NonNullable<DishAnswer["prep"]>;
+type Prep = NonNullable<DishResponse["prep"]>;
 type Food = Prep["foods"][number];
 
 const WHEN: Record<string, string> = {
@@ -23,7 +23,7 @@ export function PrepPage({ id }: { readonly id: number }) {
   );
 }
 
-function DishPrep({ dish, several }: { readonly dish: DishAnswer; readonly several: boolean }) {
+function DishPrep({ dish, several }: { readonly dish: DishResponse; readonly several: boolean }) {
   if (!dish.prep) {
     return <p className="text-soft">{dish.title}: count the jars first.</p>;
   }

@@ -2,11 +2,11 @@ import { memo } from "react";
 import { Card, Fold, Stepper } from "@/kit";
 import { jarWord } from "@/quantity";
 import type { Dish } from "./body";
-import type { DishAnswer } from "./usePlan";
+import type { DishResponse } from "./usePlan";
 
 interface Props {
   readonly metric: boolean;
-  readonly answer: DishAnswer;
+  readonly answer: DishResponse;
 }
 
 /** What one jar gets of everything, so that the seventh jar is not all carrots. */
@@ -71,7 +71,7 @@ export const ShareCard = memo(function ShareCard({ metric, answer }: Props) {
 });
 
 interface VariantProps {
-  readonly answer: DishAnswer;
+  readonly answer: DishResponse;
   readonly wishes: Dish["variants"];
   readonly fixed: boolean;
   readonly change: (change: (dish: Dish) => Dish) => void;

@@ -5,14 +5,14 @@ import { Button } from "@/kit";
 import { jarWord } from "@/quantity";
 import { counted, type Dish, type Hand } from "./body";
 import { mouthOf } from "./JarsCard";
-import type { DishAnswer, Plan } from "./usePlan";
+import type { DishResponse, Plan } from "./usePlan";
 
 const SIZES = ["quart", "pint", "half-pint"] as const;
 
 interface Props {
   readonly plan: Plan;
   readonly dish: Dish;
-  readonly answer: DishAnswer;
+  readonly answer: DishResponse;
   readonly wrong: (field: string) => string | undefined;
   readonly change: (change: (dish: Dish) => Dish) => void;
 }

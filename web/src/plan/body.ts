@@ -3,7 +3,7 @@ import type { Schemas } from "@/api/client";
 export type PlanBody = Schemas["PlanBody"];
 export type Dish = Schemas["Dish"];
 export type Hand = Schemas["Hand"];
-export type JarWish = Schemas["JarWish"];
+export type WantedJars = Schemas["WantedJars"];
 export type OwnJars = Schemas["OwnJars"];
 export type TakesOn = Schemas["TakesOn"];
 
@@ -23,7 +23,7 @@ export function countJar(size: string, mouth: string, count: number): (dish: Dis
   return (dish) => ({ ...dish, jars: counted(dish.jars, size, mouth, count) });
 }
 
-export function counted(jars: readonly JarWish[], size: string, mouth: string, count: number): JarWish[] {
+export function counted(jars: readonly WantedJars[], size: string, mouth: string, count: number): WantedJars[] {
   const known = jars.some((jar) => jar.size === size && jar.mouth === mouth);
   const next = known
     ? jars.map((jar) => (jar.size === size && jar.mouth === mouth ? { ...jar, count } : jar))
@@ -43,12 +43,12 @@ export function withMouth(mouth: "regular" | "wide"): (dish: Dish) => Dish {
     ...dish,
     jars: dish.jars
       .map((jar) => (onlyMouth(jar.size) ? jar : { ...jar, mouth }))
-      .reduce<JarWish[]>((all, jar) => counted(all, jar.size, jar.mouth, sum(all, jar)), []),
+      .reduce<WantedJars[]>((all, jar) => counted(all, jar.size, jar.mouth, sum(all, jar)), []),
     filled: [],
   });
 }
 
-function sum(all: readonly JarWish[], jar: JarWish): number {
+function sum(all: readonly WantedJars[], jar: WantedJars): number {
   const before = all.find((each) => each.size === jar.size && each.mouth === jar.mouth);
   return (before?.count ?? 0) + jar.count;
 }
@@ -104,10 +104,10 @@ export function tick(item: string, ticked: boolean): PlanEdit {
   });
 }
 
-export type DayWish = Schemas["DayWish"];
+export type DaySettings = Schemas["DaySettings"];
 
 /** When the day is to be; the quick soak stays as it was unless it is said. */
-export function setDay(wish: Partial<DayWish>): PlanEdit {
+export function setDay(wish: Partial<DaySettings>): PlanEdit {
   return (body) => ({ ...body, day: { aim: "start", quickSoak: false, ...body.day, ...wish } });
 }
 
@@ -143,10 +143,10 @@ export function applyRemedy(remedy: Schemas["DayRemedy"]): PlanEdit {
 }
 
 /** These jars and no others; kinds that are not among them stay in view at zero. */
-function withOnly(dish: Dish, jars: readonly JarWish[]): Dish {
+function withOnly(dish: Dish, jars: readonly WantedJars[]): Dish {
   const none = dish.jars.map((jar) => ({ ...jar, count: 0 }));
   return {
     ...dish,
-    jars: jars.reduce<JarWish[]>((all, jar) => counted(all, jar.size, jar.mouth, jar.count), none),
+    jars: jars.reduce<WantedJars[]>((all, jar) => counted(all, jar.size, jar.mouth, jar.count), none),
   };
 }

@@ -4,12 +4,12 @@ import { api, body, type Schemas } from "@/api/client";
 import { Problem } from "@/api/problem";
 import type { PlanBody, PlanEdit } from "./body";
 
-export type Plan = Schemas["PlanAnswer"];
-export type DishAnswer = Schemas["DishAnswer"];
-export type Amounts = Schemas["AmountsAnswer"];
-export type Load = Schemas["LoadAnswer"];
-export type LoadPictureData = Schemas["LoadPictureAnswer"];
-export type Day = Schemas["DayAnswer"];
+export type Plan = Schemas["PlanResponse"];
+export type DishResponse = Schemas["DishResponse"];
+export type Amounts = Schemas["AmountsResponse"];
+export type Load = Schemas["LoadResponse"];
+export type LoadPictureData = Schemas["LoadPictureResponse"];
+export type Day = Schemas["DayResponse"];
 
 /** How often a page looks whether another device changed the plan, in milliseconds. */
 const LOOK_AGAIN_MS = 4_000;
@@ -145,7 +145,7 @@ function usePlanChange<W>(id: number, change: (wish: W) => Promise<Plan>) {
 }
 
 export function usePantry(id: number) {
-  return usePlanChange(id, (says: Schemas["PantrySays"]) =>
+  return usePlanChange(id, (says: Schemas["PantryRequest"]) =>
     body(api.PUT("/api/plans/{id}/pantry", { params: { path: { id } }, body: says })),
   );
 }

@@ -1,11 +1,11 @@
 import { useState } from "react";
 import { Button, Field, ProblemNote } from "@/kit";
-import type { LineAnswer } from "@/ruling";
+import type { LineResponse } from "@/ruling";
 import { useTables, useTeach, useUnteach } from "@/tables";
 
 interface Props {
   readonly line: string;
-  readonly answer: LineAnswer;
+  readonly answer: LineResponse;
   /** Puts another text in the line's place; only the amount is changed that way. */
   readonly onChange: (text: string) => void;
   readonly onClose: () => void;

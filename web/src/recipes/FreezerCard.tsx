@@ -3,7 +3,7 @@ import type { Schemas } from "@/api/client";
 import { Button, Card } from "@/kit";
 
 interface Props {
-  readonly freezer: Schemas["FreezerAnswer"];
+  readonly freezer: Schemas["FreezerResponse"];
   readonly lines: readonly string[];
   /** Puts the base in the recipe's place, with the rest kept for serving. */
   readonly onBase: (lines: readonly string[]) => void;

@@ -1,9 +1,9 @@
 import { Pencil, X } from "lucide-react";
-import type { GivenAnswer, LineAnswer } from "@/ruling";
+import type { GivenAnswer, LineResponse } from "@/ruling";
 
 interface Props {
   readonly text: string;
-  readonly answer: LineAnswer | undefined;
+  readonly answer: LineResponse | undefined;
   readonly correcting: boolean;
   readonly onCorrect: () => void;
   readonly onChange: (text: string) => void;
@@ -61,7 +61,7 @@ export function LineRow({
 }
 
 /** Underlines, behind the words, what nobody understood in them. */
-function NotUnderstood({ text, answer }: { readonly text: string; readonly answer: LineAnswer | undefined }) {
+function NotUnderstood({ text, answer }: { readonly text: string; readonly answer: LineResponse | undefined }) {
   const spans = answer?.text === text ? answer.spans.filter((span) => span.kind === "not-understood") : [];
   if (spans.length === 0) {
     return null;
@@ -88,7 +88,7 @@ function Given({
   answer,
   onAskAgain,
 }: {
-  readonly answer: LineAnswer | undefined;
+  readonly answer: LineResponse | undefined;
   readonly onAskAgain: (given: GivenAnswer) => void;
 }) {
   if (!answer || answer.answers.length === 0) {
@@ -112,7 +112,7 @@ function Given({
 }
 
 interface UnderstoodProps {
-  readonly answer: LineAnswer | undefined;
+  readonly answer: LineResponse | undefined;
   readonly open: boolean;
   readonly onCorrect: () => void;
 }
@@ -139,7 +139,7 @@ function Understood({ answer, open, onCorrect }: UnderstoodProps) {
   );
 }
 
-function wordsOf(answer: LineAnswer): string {
+function wordsOf(answer: LineResponse): string {
   const cut = answer.pieceIn == null ? "" : `cut to ${answer.pieceIn} in`;
   // The row's form says how it is cut; what the cook said about the rest stands beside it.
   const said = answer.states.filter((state) => SAID.has(state)).map((state) => state.replace("-", " "));

@@ -5,11 +5,11 @@ import { Button, Card } from "@/kit";
 
 interface Props {
   readonly method: readonly string[];
-  readonly steps: readonly Schemas["StepAnswer"][];
+  readonly steps: readonly Schemas["StepResponse"][];
   /** Indexes of the steps that something stands against. */
   readonly stopped: readonly number[];
   /** What the recipe states of its process, held against the ruling. */
-  readonly remarks: readonly Schemas["StatedRemarkAnswer"][];
+  readonly remarks: readonly Schemas["StatedRemarkResponse"][];
   /** Sentences about what is done when a jar is opened. */
   readonly openingNotes: readonly string[];
   readonly onChange: (method: readonly string[]) => void;

@@ -13,7 +13,7 @@ interface PackProps {
   readonly draft: Draft;
   readonly change: (part: Partial<Draft>) => void;
   /** How the recipe's own words pack it. */
-  readonly said: Schemas["SaidAnswer"] | undefined;
+  readonly said: Schemas["SaidResponse"] | undefined;
 }
 
 /** How the food goes into the jars. */

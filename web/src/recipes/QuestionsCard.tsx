@@ -2,7 +2,7 @@ import { CircleHelp } from "lucide-react";
 import type { Schemas } from "@/api/client";
 import { Button, Card } from "@/kit";
 
-type Question = Schemas["QuestionAnswer"];
+type Question = Schemas["QuestionResponse"];
 type Tap = Schemas["QuestionTap"];
 
 interface Props {

@@ -6,7 +6,7 @@ import type { Variant } from "./useDraft";
 
 interface Props {
   readonly variants: readonly Variant[];
-  readonly answers: readonly Schemas["VariantAnswer"][];
+  readonly answers: readonly Schemas["VariantResponse"][];
   readonly onChange: (variants: readonly Variant[]) => void;
 }
 

@@ -2,9 +2,9 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tansta
 import { api, body, type Schemas } from "@/api/client";
 import type { Draft } from "./useDraft";
 
-export type Recipe = Schemas["RecipeAnswer"];
+export type Recipe = Schemas["RecipeResponse"];
 export type RecipeEntry = Schemas["RecipeEntry"];
-export type RecipeVersion = Schemas["VersionAnswer"];
+export type RecipeVersion = Schemas["VersionResponse"];
 
 export function useRecipes(words = "", archived = false) {
   return useQuery({

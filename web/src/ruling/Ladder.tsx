@@ -1,11 +1,11 @@
 import { type ReactNode, useId, useMemo } from "react";
 import { FindingNote } from "./FindingNote";
-import type { Finding, LineAnswer, Remedy, Ruling } from "./useLook";
+import type { Finding, LineResponse, Remedy, Ruling } from "./useLook";
 
 export interface LadderRow {
   /** The line's place in the recipe. */
   readonly index: number;
-  readonly answer: LineAnswer | undefined;
+  readonly answer: LineResponse | undefined;
 }
 
 interface Props {
@@ -13,9 +13,9 @@ interface Props {
   readonly size: "quart" | "pint";
   /** The order to show the lines in. */
   readonly order: readonly number[];
-  readonly children: (index: number, answer: LineAnswer | undefined) => ReactNode;
+  readonly children: (index: number, answer: LineResponse | undefined) => ReactNode;
   /** What stands under a line in its full width, such as its correction. */
-  readonly below: (index: number, answer: LineAnswer | undefined) => ReactNode;
+  readonly below: (index: number, answer: LineResponse | undefined) => ReactNode;
   readonly onRemedy: (remedy: Remedy, finding: Finding) => void;
 }
 
@@ -84,7 +84,7 @@ export function Ladder({ ruling, size, order, children, below, onRemedy }: Props
 }
 
 interface RungProps {
-  readonly answer: LineAnswer | undefined;
+  readonly answer: LineResponse | undefined;
   readonly size: "quart" | "pint";
   readonly floor: Floor | undefined;
   readonly setsTime: boolean;

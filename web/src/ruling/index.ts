@@ -10,7 +10,7 @@ export {
   type Edit,
   type Finding,
   type GivenAnswer,
-  type LineAnswer,
+  type LineResponse,
   type Look,
   type LookInput,
   type OpenQuestion,

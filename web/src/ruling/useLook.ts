@@ -2,15 +2,15 @@ import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-quer
 import { useCallback } from "react";
 import { api, body, type Schemas } from "@/api/client";
 
-export type Look = Schemas["DraftAnswer"];
-export type Ruling = Schemas["RulingAnswer"];
-export type LineAnswer = Schemas["LineAnswer"];
-export type Finding = Schemas["FindingAnswer"];
-export type Remedy = Schemas["RemedyAnswer"];
-export type Edit = Schemas["EditAnswer"];
+export type Look = Schemas["DraftResponse"];
+export type Ruling = Schemas["RulingResponse"];
+export type LineResponse = Schemas["LineResponse"];
+export type Finding = Schemas["FindingResponse"];
+export type Remedy = Schemas["RemedyResponse"];
+export type Edit = Schemas["EditResponse"];
 export type GivenAnswer = Schemas["GivenAnswer"];
 export type OpenQuestion = Schemas["OpenQuestion"];
-export type Choice = Schemas["ChoiceAnswer"];
+export type Choice = Schemas["ChoiceResponse"];
 /** What was answered to a question of a line; it belongs to the words of the line. */
 export type Answered = Schemas["Answered"];
 

@@ -7,13 +7,13 @@ import {
 } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
 
-export type Lot = Schemas["LotAnswer"];
+export type Lot = Schemas["LotResponse"];
 export type LotPage = Schemas["LotPage"];
 export type LedgerLine = Schemas["LedgerLine"];
-export type Hold = Schemas["HoldAnswer"];
+export type Hold = Schemas["HoldResponse"];
 export type Movement = Schemas["MovementRequest"];
-export type Need = Schemas["NeedAnswer"];
-export type Kit = Schemas["KitAnswer"];
+export type Need = Schemas["NeedResponse"];
+export type Kit = Schemas["KitResponse"];
 
 const KEY = "shelf";
 

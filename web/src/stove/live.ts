@@ -2,10 +2,10 @@ import { useSyncExternalStore } from "react";
 import type { Schemas } from "@/api/client";
 import { type Kept, readKept } from "./kept";
 
-export type Run = Schemas["RunAnswer"];
-export type RunEvent = Schemas["EventAnswer"];
+export type Run = Schemas["RunResponse"];
+export type RunEvent = Schemas["EventResponse"];
 export type Tell = Schemas["EventRequest"];
-export type Simulation = Schemas["SimulationAnswer"];
+export type Simulation = Schemas["SimulationResponse"];
 
 /** Where a run's own clock stood, and where the clocks of this device stood then. */
 interface Mark {

@@ -1,5 +1,5 @@
 import { Tag } from "@/kit";
-import { type MayIAnswer, useMayI } from "./useTables";
+import { type MayIResponse, useMayI } from "./useTables";
 
 /** The answer to "may I can …?", for each thing the words name. */
 export function MayI({ words }: { readonly words: string }) {
@@ -38,7 +38,7 @@ export function MayI({ words }: { readonly words: string }) {
   );
 }
 
-function Verdict({ answer }: { readonly answer: MayIAnswer }) {
+function Verdict({ answer }: { readonly answer: MayIResponse }) {
   switch (answer.verdict) {
     case "yes":
       return <Tag icon>Yes</Tag>;

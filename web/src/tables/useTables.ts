@@ -2,9 +2,9 @@ import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
 import { useLookAgain } from "@/ruling";
 
-export type Tables = Schemas["TablesAnswer"];
+export type Tables = Schemas["TablesResponse"];
 export type FoodRow = Schemas["FoodRow"];
-export type MayIAnswer = Schemas["MayIAnswer"];
+export type MayIResponse = Schemas["MayIResponse"];
 
 export function useTables() {
   return useQuery({

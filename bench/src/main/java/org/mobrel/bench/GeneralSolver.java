@@ -14,10 +14,10 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.canner.UpperLayer;
-import org.mobrel.loading.Figures;
 import org.mobrel.loading.JarGroup;
 import org.mobrel.loading.LoadingCanner;
 import org.mobrel.loading.LoadingDay;
+import org.mobrel.loading.PlanCost;
 
 /** The same day as a model for a general constraint solver: the four figures one after the other, each kept for the next. */
 final class GeneralSolver {
@@ -209,7 +209,7 @@ final class GeneralSolver {
     }
 
     /** The four figures; empty if it did not prove them in time. */
-    static Optional<Figures> solve(LoadingDay day, int horizon, double seconds) {
+    static Optional<PlanCost> solve(LoadingDay day, int horizon, double seconds) {
         GeneralSolver general = new GeneralSolver(day, horizon);
         long until = System.nanoTime() + (long) (seconds * 1e9);
         LinearExprBuilder loads = LinearExpr.newBuilder();
@@ -241,6 +241,6 @@ final class GeneralSolver {
             figures[goal] = (int) Math.round(solver.objectiveValue());
             general.model.addLessOrEqual(goals.get(goal), figures[goal]);
         }
-        return Optional.of(new Figures(figures[0], figures[1], figures[2], figures[3] - own));
+        return Optional.of(new PlanCost(figures[0], figures[1], figures[2], figures[3] - own));
     }
 }

@@ -5,11 +5,11 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import org.mobrel.loading.Figures;
+import org.mobrel.loading.BaselinePlans;
 import org.mobrel.loading.Loader;
 import org.mobrel.loading.LoadingDay;
 import org.mobrel.loading.LoadingPlan;
-import org.mobrel.loading.Obvious;
+import org.mobrel.loading.PlanCost;
 
 /** How long the best loads take to find, beside a general solver on the same days in the same run. */
 final class LoadingBench {
@@ -62,12 +62,12 @@ final class LoadingBench {
             double took = (System.nanoTime() - before) / 1e6;
             ours.add(took);
             unproven += plan.isOptimal() ? 0 : 1;
-            int greedy = Obvious.plans(day).get(0).figures().makespan();
+            int greedy = BaselinePlans.plans(day).get(0).figures().makespan();
             late += greedy > plan.figures().makespan() ? 1 : 0;
             latest = Math.max(latest, 100 * greedy / plan.figures().makespan() - 100);
             if (time < compare) {
                 long begun = System.nanoTime();
-                Optional<Figures> same = GeneralSolver.solve(day, greedy, GENERAL_SECONDS);
+                Optional<PlanCost> same = GeneralSolver.solve(day, greedy, GENERAL_SECONDS);
                 double its = (System.nanoTime() - begun) / 1e6;
                 general.add(its);
                 ratios.add(its / took);

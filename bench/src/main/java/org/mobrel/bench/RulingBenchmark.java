@@ -17,7 +17,7 @@ import org.mobrel.recipe.LineReader;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Rulings;
-import org.mobrel.ruling.School;
+import org.mobrel.ruling.TimingPolicy;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -61,7 +61,7 @@ public class RulingBenchmark {
                 List.of(new JarCount(JarSize.QUART, Mouth.REGULAR, 7)),
                 Altitude.ofFeet(3_150),
                 Gauge.weighted(),
-                School.LONGEST_INGREDIENT);
+                TimingPolicy.LONGEST_INGREDIENT);
     }
 
     @Benchmark

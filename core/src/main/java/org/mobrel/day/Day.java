@@ -16,7 +16,7 @@ import java.util.Optional;
  * @param watches when somebody has to stay in the kitchen
  * @param misfits why it cannot be like that; empty when it fits
  */
-public record Day(Instant start, Instant end, List<Timed> tasks, List<Watch> watches, List<Misfit> misfits) {
+public record Day(Instant start, Instant end, List<Timed> tasks, List<Watch> watches, List<DayConflict> misfits) {
 
     /** A longer day is not a plan. */
     public static final Duration LONGEST = Duration.ofHours(16);
@@ -44,8 +44,8 @@ public record Day(Instant start, Instant end, List<Timed> tasks, List<Watch> wat
      *
      * @param now nothing can begin before it
      */
-    public static Day of(Workday workday, List<DishWork> dishes, Aim aim, Quiet quiet, Instant now) {
-        Instant start = aim.kind() == Aim.Kind.START ? aim.at() : at(aim.at(), -workday.length());
+    public static Day of(Workday workday, List<DishWork> dishes, DayTarget aim, Quiet quiet, Instant now) {
+        Instant start = aim.kind() == DayTarget.Kind.START ? aim.at() : at(aim.at(), -workday.length());
         List<Timed> tasks = new ArrayList<>();
         workday.tasks().forEach(task -> tasks.add(new Timed(task, at(start, task.start()), at(start, task.end()))));
         new Evening(tasks, quiet).add(dishes, start);
@@ -61,22 +61,24 @@ public record Day(Instant start, Instant end, List<Timed> tasks, List<Watch> wat
         return start.plus(Duration.ofMinutes(minutes));
     }
 
-    private static List<Misfit> misfits(List<Timed> tasks, Instant start, Instant end, Quiet quiet, Instant now) {
-        List<Misfit> misfits = new ArrayList<>();
+    private static List<DayConflict> misfits(List<Timed> tasks, Instant start, Instant end, Quiet quiet, Instant now) {
+        List<DayConflict> misfits = new ArrayList<>();
         if (Duration.between(start, end).compareTo(LONGEST) > 0) {
-            misfits.add(new Misfit(Misfit.Code.TOO_LONG, end, ""));
+            misfits.add(new DayConflict(DayConflict.Code.TOO_LONG, end, ""));
         }
         tasks.stream()
                 .filter(timed -> timed.start().isBefore(now))
                 .findFirst()
-                .ifPresent(timed -> misfits.add(new Misfit(
-                        Misfit.Code.IS_PAST, timed.start(), timed.task().id())));
+                .ifPresent(timed -> misfits.add(new DayConflict(
+                        DayConflict.Code.IS_PAST, timed.start(), timed.task().id())));
         tasks.stream()
                 .filter(timed -> timed.task().attention() != Attention.FREE)
                 .filter(timed -> quiet.next(timed.start()).isBefore(timed.end()))
                 .max(Comparator.comparing(Timed::end))
-                .ifPresent(timed -> misfits.add(new Misfit(
-                        Misfit.Code.IN_QUIET_HOURS, timed.end(), timed.task().id())));
+                .ifPresent(timed -> misfits.add(new DayConflict(
+                        DayConflict.Code.IN_QUIET_HOURS,
+                        timed.end(),
+                        timed.task().id())));
         return misfits;
     }
 

@@ -27,7 +27,7 @@ public record Workday(List<Task> tasks, List<LoadWork> loads) {
     }
 
     /** @param loads in the order they start */
-    public static Workday of(Morning morning, List<LoadWork> loads, int burners) {
+    public static Workday of(PreparationSchedule morning, List<LoadWork> loads, int burners) {
         Layout layout = new Layout(morning, burners);
         for (int load = 0; load < loads.size(); load++) {
             layout.add(load + 1, loads.get(load), morning);
@@ -64,7 +64,7 @@ public record Workday(List<Task> tasks, List<LoadWork> loads) {
         private final Map<Integer, Task> lastOfCanner = new HashMap<>();
         private final Map<String, Integer> burnerFree = new HashMap<>();
 
-        Layout(Morning morning, int burners) {
+        Layout(PreparationSchedule morning, int burners) {
             this.tasks = new ArrayList<>(morning.tasks());
             this.burners = new Timeline(burners);
             for (Task task : tasks) {
@@ -77,7 +77,7 @@ public record Workday(List<Task> tasks, List<LoadWork> loads) {
             }
         }
 
-        void add(int number, LoadWork load, Morning morning) {
+        void add(int number, LoadWork load, PreparationSchedule morning) {
             int fill = load.fill().value();
             int run = load.times().heatUp().minutes()
                     + LoadingCanner.VENT
@@ -121,7 +121,7 @@ public record Workday(List<Task> tasks, List<LoadWork> loads) {
             burners.take(heat, last.end());
         }
 
-        private int firstHeat(LoadWork load, Morning morning, int fill, int closed) {
+        private int firstHeat(LoadWork load, PreparationSchedule morning, int fill, int closed) {
             int ready = 0;
             for (String dish : load.dishes()) {
                 ready = Math.max(ready, morning.readyAt(dish).value());

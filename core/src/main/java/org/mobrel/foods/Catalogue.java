@@ -75,7 +75,7 @@ public final class Catalogue {
      * What a food is where a line says so of it: another food, or a group of stopped ingredients. Empty where the words change
      * nothing.
      */
-    public Optional<Meant> meant(Food food, Said said) {
+    public Optional<Meant> meant(Food food, StatedForm said) {
         return Optional.ofNullable(food.becomes().get(said))
                 .map(other -> other.startsWith(Food.STOP)
                         ? new Meant(Optional.empty(), Optional.of(stopGroup(other.substring(Food.STOP.length()))))

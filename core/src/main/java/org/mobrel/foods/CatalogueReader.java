@@ -181,9 +181,9 @@ final class CatalogueReader {
                 row.optionalText("note").orElse(""));
     }
 
-    private static Map<Said, String> becomes(Row row) {
-        Map<Said, String> becomes = new EnumMap<>(Said.class);
-        for (Said said : Said.values()) {
+    private static Map<StatedForm, String> becomes(Row row) {
+        Map<StatedForm, String> becomes = new EnumMap<>(StatedForm.class);
+        for (StatedForm said : StatedForm.values()) {
             row.optionalText(said.column()).ifPresent(other -> becomes.put(said, other));
         }
         return becomes;

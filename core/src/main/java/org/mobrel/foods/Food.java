@@ -25,7 +25,7 @@ public record Food(
         FoodKind kind,
         Optional<String> processRow,
         List<String> phrases,
-        Map<Said, String> becomes,
+        Map<StatedForm, String> becomes,
         Optional<String> wholeRow,
         Optional<JarSize> largestJar,
         Set<FoodTrait> traits,

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param id tells it apart from every other plan of the day
  * @param end when the last is done if each starts as soon as it may
  * @param watched minutes of its own on watch
- * @param room how much of each {@link Needs} it can take at most
+ * @param room how much of each {@link PlanConstraints} it can take at most
  */
 record CannerPlan(int id, int canner, List<LoadType> loads, int end, int watched, long[] room) {
 
@@ -19,7 +19,8 @@ record CannerPlan(int id, int canner, List<LoadType> loads, int end, int watched
      *
      * @param most stop at so many; an answer as long as that is not complete
      */
-    static List<CannerPlan> all(LoadingDay day, int canner, List<LoadType> types, Needs needs, int deadline, int most) {
+    static List<CannerPlan> all(
+            LoadingDay day, int canner, List<LoadType> types, PlanConstraints needs, int deadline, int most) {
         List<CannerPlan> plans = new ArrayList<>();
         plans.add(new CannerPlan(canner * most, canner, List.of(), 0, 0, new long[needs.size()]));
         // A plan is one that ends earlier and one more load that is ready no sooner.
@@ -37,7 +38,7 @@ record CannerPlan(int id, int canner, List<LoadType> loads, int end, int watched
         return plans;
     }
 
-    private CannerPlan then(int number, LoadingCanner pot, LoadType type, Needs needs) {
+    private CannerPlan then(int number, LoadingCanner pot, LoadType type, PlanConstraints needs) {
         List<LoadType> longer = new ArrayList<>(loads);
         longer.add(type);
         int free = loads.isEmpty() ? 0 : end + LoadingCanner.RELOAD;

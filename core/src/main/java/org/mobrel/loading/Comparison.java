@@ -9,11 +9,11 @@ public final class Comparison {
     private Comparison() {}
 
     /** Such as 'Each by itself: 3 loads, ends 1 h 50 min later.' */
-    public static String sentence(LoadingDay day, LoadingPlan best, Obvious.Plan other) {
+    public static String sentence(LoadingDay day, LoadingPlan best, BaselinePlans.Plan other) {
         return "%s: %s, %s.".formatted(name(day, other), loads(other.figures().loads()), difference(best, other));
     }
 
-    private static String name(LoadingDay day, Obvious.Plan other) {
+    private static String name(LoadingDay day, BaselinePlans.Plan other) {
         return switch (other.way()) {
             case AS_THEY_COME -> "Loaded as they come";
             case EACH_BY_ITSELF -> "Each by itself";
@@ -22,9 +22,9 @@ public final class Comparison {
         };
     }
 
-    private static String difference(LoadingPlan best, Obvious.Plan other) {
-        Figures mine = best.figures();
-        Figures its = other.figures();
+    private static String difference(LoadingPlan best, BaselinePlans.Plan other) {
+        PlanCost mine = best.figures();
+        PlanCost its = other.figures();
         List<String> words = new ArrayList<>();
         if (its.makespan() > mine.makespan()) {
             words.add("ends %s later".formatted(span(its.makespan() - mine.makespan())));

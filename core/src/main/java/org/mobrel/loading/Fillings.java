@@ -11,12 +11,12 @@ import java.util.Map;
  */
 final class Fillings {
 
-    private final Crates crates;
+    private final EquivalenceGroups crates;
     private final int canner;
     private final Rack rack;
     private final Map<Long, List<int[]>> totals = new HashMap<>();
 
-    Fillings(Crates crates, int canner) {
+    Fillings(EquivalenceGroups crates, int canner) {
         this.crates = crates;
         this.canner = canner;
         this.rack = crates.rack(canner);

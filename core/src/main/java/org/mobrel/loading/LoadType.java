@@ -25,7 +25,7 @@ record LoadType(int process, int ready, int admits) {
     }
 
     /** Every type that differs in what it admits to this canner, by ready time and then by minutes. */
-    static List<LoadType> of(Crates crates, int canner) {
+    static List<LoadType> of(EquivalenceGroups crates, int canner) {
         Map<Integer, LoadType> byAdmitted = new LinkedHashMap<>();
         for (int latest : crates.ready) {
             for (int longest : crates.process) {
@@ -42,7 +42,7 @@ record LoadType(int process, int ready, int admits) {
         return types;
     }
 
-    private static LoadType closed(Crates crates, int canner, int longest, int latest) {
+    private static LoadType closed(EquivalenceGroups crates, int canner, int longest, int latest) {
         int admits = 0;
         int process = 0;
         int ready = 0;

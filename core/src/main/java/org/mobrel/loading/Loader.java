@@ -17,12 +17,12 @@ public final class Loader {
      *
      * @throws IllegalArgumentException if a jar fits no canner; see {@link LoadingDay#fitsNowhere()}
      */
-    public static LoadingPlan best(LoadingDay day, Stop stop) {
+    public static LoadingPlan best(LoadingDay day, SearchDeadline stop) {
         day.fitsNowhere().ifPresent(group -> {
             throw new IllegalArgumentException("group %s fits no canner".formatted(group.id()));
         });
-        LoadingPlan first = Obvious.best(day);
-        Crates crates = new Crates(day);
+        LoadingPlan first = BaselinePlans.best(day);
+        EquivalenceGroups crates = new EquivalenceGroups(day);
         return crates.isSmall() ? new Search(day, crates, first, stop).best() : first;
     }
 

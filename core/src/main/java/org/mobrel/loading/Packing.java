@@ -19,12 +19,12 @@ final class Packing {
     /** A load that waits for jars. */
     record Empty(int canner, LoadType type) {}
 
-    private final Crates crates;
+    private final EquivalenceGroups crates;
     private final Fillings[] fillings;
-    private final Needs needs;
-    private final Stop stop;
+    private final PlanConstraints needs;
+    private final SearchDeadline stop;
 
-    Packing(Crates crates, Fillings[] fillings, Needs needs, Stop stop) {
+    Packing(EquivalenceGroups crates, Fillings[] fillings, PlanConstraints needs, SearchDeadline stop) {
         this.needs = needs;
         this.crates = crates;
         this.fillings = fillings;

@@ -20,14 +20,14 @@ final class Search {
     private static final int MOST_PLANS = 60_000;
 
     private final LoadingDay day;
-    private final Crates crates;
-    private final Stop stop;
-    private final Needs needs;
+    private final EquivalenceGroups crates;
+    private final SearchDeadline stop;
+    private final PlanConstraints needs;
     private final Packing packing;
     private final List<List<LoadType>> types = new ArrayList<>();
     private final List<List<CannerPlan>> plans = new ArrayList<>();
     private final Map<List<CannerPlan>, Boolean> packs = new HashMap<>();
-    private final Pairs pairs;
+    private final WatchPairs pairs;
     private LoadingPlan found;
 
     /** One plan a canner, together holding all jars. */
@@ -41,17 +41,17 @@ final class Search {
         }
     }
 
-    Search(LoadingDay day, Crates crates, LoadingPlan first, Stop stop) {
+    Search(LoadingDay day, EquivalenceGroups crates, LoadingPlan first, SearchDeadline stop) {
         this.day = day;
         this.crates = crates;
         this.stop = stop;
         this.found = first;
-        this.pairs = new Pairs(day, stop);
+        this.pairs = new WatchPairs(day, stop);
         Fillings[] fillings = new Fillings[day.canners().size()];
         for (int canner = 0; canner < fillings.length; canner++) {
             fillings[canner] = new Fillings(crates, canner);
         }
-        this.needs = new Needs(crates, fillings);
+        this.needs = new PlanConstraints(crates, fillings);
         this.packing = new Packing(crates, fillings, needs, stop);
         for (int canner = 0; canner < fillings.length; canner++) {
             types.add(LoadType.of(crates, canner));
@@ -129,7 +129,7 @@ final class Search {
         return walk(largest, chosen -> {
             boolean fits = fits(chosen);
             if (fits && watched == Integer.MAX_VALUE) {
-                keep(chosen, Watch.asSoonAsTheyMay(day, chosen));
+                keep(chosen, WatchSchedule.asSoonAsTheyMay(day, chosen));
             }
             return fits;
         });
@@ -156,7 +156,7 @@ final class Search {
                 @Override
                 public boolean visit(List<CannerPlan> chosen) {
                     if (chosen.stream().anyMatch(plan -> plan.watched() == most)) {
-                        Watch.least(day, chosen, end, best[0], stop)
+                        WatchSchedule.least(day, chosen, end, best[0], stop)
                                 .filter(starts -> fits(chosen))
                                 .ifPresent(starts -> {
                                     best[0] = starts.watched();
@@ -220,7 +220,7 @@ final class Search {
             @Override
             public boolean visit(List<CannerPlan> chosen) {
                 if (loads(chosen) == count && fits(chosen)) {
-                    Watch.least(day, chosen, end, watched + 1, stop).ifPresent(when -> {
+                    WatchSchedule.least(day, chosen, end, watched + 1, stop).ifPresent(when -> {
                         soMany.add(List.copyOf(chosen));
                         starts.add(when.at());
                     });
@@ -293,7 +293,7 @@ final class Search {
             }
         }
         loads.sort(Comparator.comparingInt(CannerLoad::start).thenComparingInt(CannerLoad::canner));
-        Figures figures = Figures.of(day, loads);
+        PlanCost figures = PlanCost.of(day, loads);
         if (figures.compareTo(found.figures()) < 0) {
             found = new LoadingPlan(loads, figures, 0, 0);
         }

@@ -3,7 +3,7 @@
  * loads, then with the least over-processing.
  *
  * <p>Entry type: {@link org.mobrel.loading.Loader}. {@link org.mobrel.loading.Rack} says what fits together, {@link
- * org.mobrel.loading.Obvious} what a cook would do without it. Rests on {@code quantity}, {@code jars} and {@code canner}. The way
+ * org.mobrel.loading.BaselinePlans} what a cook would do without it. Rests on {@code quantity}, {@code jars} and {@code canner}. The way
  * of the search is told in {@code docs/decisions/0009-loading.md}.
  */
 @NullMarked

@@ -22,7 +22,7 @@ import org.mobrel.recipe.QuestionCode;
  * @param sayings what they say, without what is done when a jar is opened
  */
 public record Method(
-        List<String> steps, int own, List<Sentence> sentences, List<Saying> sayings, List<Answer> answers) {
+        List<String> steps, int own, List<Sentence> sentences, List<StepStatement> sayings, List<Answer> answers) {
 
     /** A recipe without steps. */
     public static final Method NONE = new Method(List.of(), 0, List.of(), List.of(), List.of());
@@ -75,7 +75,7 @@ public record Method(
         int by = steps.size();
         List<Sentence> all = new ArrayList<>(sentences);
         other.sentences.forEach(one -> all.add(new Sentence(one.step() + by, one.text(), one.plain(), one.serving())));
-        List<Saying> said = new ArrayList<>(sayings);
+        List<StepStatement> said = new ArrayList<>(sayings);
         other.sayings.forEach(saying -> said.add(saying.at(saying.quote().behind(by))));
         List<Answer> given = new ArrayList<>(answers);
         given.addAll(other.answers);
@@ -83,7 +83,7 @@ public record Method(
     }
 
     /** Whether a step stands among the ingredient lines. */
-    public boolean isLine(Saying.Quote quote) {
+    public boolean isLine(StepStatement.Quote quote) {
         return quote.step() >= own;
     }
 
@@ -113,29 +113,30 @@ public record Method(
     }
 
     /** Everything of one kind that the steps say, in their order. */
-    public <S extends Saying> List<S> all(Class<S> kind) {
+    public <S extends StepStatement> List<S> all(Class<S> kind) {
         return sayings.stream().filter(kind::isInstance).map(kind::cast).toList();
     }
 
-    public <S extends Saying> Optional<S> first(Class<S> kind) {
+    public <S extends StepStatement> Optional<S> first(Class<S> kind) {
         return all(kind).stream().findFirst();
     }
 
     /** How full of solids the steps fill the jars; the fullest counts. */
-    public Optional<Saying.Fills> fills() {
-        return all(Saying.Fills.class).stream().max((one, other) -> one.share().compareTo(other.share()));
+    public Optional<StepStatement.Fills> fills() {
+        return all(StepStatement.Fills.class).stream()
+                .max((one, other) -> one.share().compareTo(other.share()));
     }
 
     /** The share the steps fill the jars to. */
     public Optional<Fraction> saidShare() {
-        return fills().map(Saying.Fills::share);
+        return fills().map(StepStatement.Fills::share);
     }
 
     /** How the steps soak the beans; a proper soak counts where several are said. */
-    public Optional<Saying.Soaks> soak() {
-        List<Saying.Soaks> all = all(Saying.Soaks.class);
+    public Optional<StepStatement.Soaks> soak() {
+        List<StepStatement.Soaks> all = all(StepStatement.Soaks.class);
         return all.stream()
-                .filter(said -> said.soak() == Saying.Soak.QUICK || said.soak() == Saying.Soak.OVERNIGHT)
+                .filter(said -> said.soak() == StepStatement.Soak.QUICK || said.soak() == StepStatement.Soak.OVERNIGHT)
                 .findFirst()
                 .or(() -> all.stream().findFirst());
     }
@@ -157,19 +158,19 @@ public record Method(
     }
 
     /** The step with one sentence moved behind the others, as something to do when the jar is opened. */
-    public String atOpening(Saying.Quote quote) {
+    public String atOpening(StepStatement.Quote quote) {
         String rest = without(quote);
         String moved = "When you open the jar: " + lowerFirst(quote.words());
         return rest.isEmpty() ? moved : rest + " " + moved;
     }
 
     /** The step without one sentence; empty where it was the only one. */
-    public String without(Saying.Quote quote) {
+    public String without(StepStatement.Quote quote) {
         return instead(quote, "");
     }
 
     /** The step with another text in the place of one sentence. */
-    public String instead(Saying.Quote quote, String text) {
+    public String instead(StepStatement.Quote quote, String text) {
         return sentences.stream()
                 .filter(sentence -> sentence.step() == quote.step())
                 .map(sentence -> sentence.text().equals(quote.words()) ? text : sentence.text())

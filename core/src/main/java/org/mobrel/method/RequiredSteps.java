@@ -150,9 +150,11 @@ public final class RequiredSteps {
     private static boolean isSaid(Demand demand, Method method) {
         return switch (demand.code()) {
             case SOAK ->
-                method.soak().filter(said -> said.soak() != Saying.Soak.SHORT).isPresent();
+                method.soak()
+                        .filter(said -> said.soak() != StepStatement.Soak.SHORT)
+                        .isPresent();
             case BOIL_BEANS ->
-                method.all(Saying.BoilsBeans.class).stream().anyMatch(said -> said.minutes() >= 30)
+                method.all(StepStatement.BoilsBeans.class).stream().anyMatch(said -> said.minutes() >= 30)
                         || says(demand, method);
             case FILL -> method.saidShare().isPresent();
             default -> says(demand, method);
@@ -168,7 +170,7 @@ public final class RequiredSteps {
     /** Six hours are no soak, ten minutes no boil, and two thirds no half. */
     private static boolean isContradicted(Demand demand, Method method, Fraction share) {
         return switch (demand.code()) {
-            case SOAK -> !method.all(Saying.DryBeans.class).isEmpty();
+            case SOAK -> !method.all(StepStatement.DryBeans.class).isEmpty();
             case FILL ->
                 method.saidShare()
                         .filter(said -> Math.abs(said.value() - share.value()) > BY_EYE)

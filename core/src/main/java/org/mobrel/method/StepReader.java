@@ -29,8 +29,8 @@ final class StepReader {
         this.reader = reader;
     }
 
-    List<Saying> read(List<Sentence> sentences) {
-        List<Saying> sayings = new ArrayList<>();
+    List<StepStatement> read(List<Sentence> sentences) {
+        List<StepStatement> sayings = new ArrayList<>();
         boolean processed = false;
         boolean heated = false;
         for (int at = 0; at < sentences.size(); at++) {
@@ -47,9 +47,9 @@ final class StepReader {
             cools(sentence, named, processed, sayings);
             work(sentence, named, sayings);
             StatedProcess.in(sentence.text())
-                    .forEach(stated -> sayings.add(new Saying.States(quote(sentence), stated)));
+                    .forEach(stated -> sayings.add(new StepStatement.States(quote(sentence), stated)));
             if (sentence.says(StepPhrases.OTHER_METHODS)) {
-                sayings.add(new Saying.OtherMethod(quote(sentence)));
+                sayings.add(new StepStatement.OtherMethod(quote(sentence)));
             }
             processed |= sentence.says(StepPhrases.PROCESSES);
             heated |= sentence.says(StepPhrases.HEATS);
@@ -61,17 +61,17 @@ final class StepReader {
         return at + 1 < sentences.size() ? Optional.of(sentences.get(at + 1)) : Optional.empty();
     }
 
-    private static Saying.Quote quote(Sentence sentence) {
-        return new Saying.Quote(sentence.step(), sentence.text());
+    private static StepStatement.Quote quote(Sentence sentence) {
+        return new StepStatement.Quote(sentence.step(), sentence.text());
     }
 
     /** What makes it thick or smooth, and what may not go in at all. */
-    private void spoils(Sentence sentence, List<LineReader.Named> named, List<Saying> sayings) {
+    private void spoils(Sentence sentence, List<LineReader.Named> named, List<StepStatement> sayings) {
         if (sentence.says(StepPhrases.PUREES)) {
-            sayings.add(new Saying.Purees(quote(sentence)));
+            sayings.add(new StepStatement.Purees(quote(sentence)));
         }
         if (sentence.says(StepPhrases.THICKENS)) {
-            sayings.add(new Saying.Thickens(quote(sentence)));
+            sayings.add(new StepStatement.Thickens(quote(sentence)));
         }
         for (LineReader.Named one : named) {
             int at = sentence.plain().indexOf(PlainText.of(one.words()));
@@ -84,18 +84,18 @@ final class StepReader {
             }
             Optional<StoppedIngredient> stop = one.mention().stop();
             if (stop.isPresent() && !isSaidOfTheWork(stop.get(), one.words(), sayings)) {
-                sayings.add(new Saying.AddsStopped(quote(sentence), stop.get(), one.words()));
+                sayings.add(new StepStatement.AddsStopped(quote(sentence), stop.get(), one.words()));
             } else if (one.mention()
                     .food()
                     .filter(food -> food.kind().isSolid())
                     .isPresent()) {
-                sayings.add(new Saying.Names(quote(sentence), one.mention(), one.words()));
+                sayings.add(new StepStatement.Names(quote(sentence), one.mention(), one.words()));
             }
         }
     }
 
     /** A dish, a puree or a coating is named by what is done, and that has a saying of its own. */
-    private static boolean isSaidOfTheWork(StoppedIngredient stop, String words, List<Saying> sayings) {
+    private static boolean isSaidOfTheWork(StoppedIngredient stop, String words, List<StepStatement> sayings) {
         if (StepPhrases.OF_THE_WORK.matcher(words).matches()) {
             return true;
         }
@@ -104,7 +104,7 @@ final class StepReader {
             case "thickener" ->
                 stop.remedies().isEmpty()
                         || stop.group().startsWith("bought")
-                        || sayings.stream().anyMatch(Saying.Thickens.class::isInstance);
+                        || sayings.stream().anyMatch(StepStatement.Thickens.class::isInstance);
             default -> false;
         };
     }
@@ -114,7 +114,7 @@ final class StepReader {
             Optional<Sentence> next,
             List<LineReader.Named> named,
             boolean heated,
-            List<Saying> sayings) {
+            List<StepStatement> sayings) {
         boolean raw = sentence.says(StepPhrases.RAW);
         boolean filling = sentence.says(StepPhrases.FILLING);
         boolean solids = named.stream().anyMatch(one -> one.mention().foods().stream()
@@ -132,12 +132,12 @@ final class StepReader {
                                         && !one.says(StepPhrases.HEATS))
                                 .isPresent());
         if (raw || rawWithoutTheWord) {
-            sayings.add(new Saying.PacksRaw(quote(sentence)));
+            sayings.add(new StepStatement.PacksRaw(quote(sentence)));
         } else if (sentence.says(StepPhrases.HOT)) {
-            sayings.add(new Saying.PacksHot(quote(sentence)));
+            sayings.add(new StepStatement.PacksHot(quote(sentence)));
         }
         if (filling) {
-            share(sentence, solids).ifPresent(share -> sayings.add(new Saying.Fills(quote(sentence), share)));
+            share(sentence, solids).ifPresent(share -> sayings.add(new StepStatement.Fills(quote(sentence), share)));
         }
     }
 
@@ -170,7 +170,7 @@ final class StepReader {
         return upToHeadspace ? Optional.of(FULL) : Optional.empty();
     }
 
-    private void beans(List<Sentence> sentences, int at, List<LineReader.Named> named, List<Saying> sayings) {
+    private void beans(List<Sentence> sentences, int at, List<LineReader.Named> named, List<StepStatement> sayings) {
         Sentence sentence = sentences.get(at);
         boolean otherFood = named.stream()
                 .map(LineReader.Named::mention)
@@ -182,7 +182,7 @@ final class StepReader {
                 || named.stream().flatMap(one -> one.mention().foods().stream()).anyMatch(Food::isDriedBeans);
         if (sentence.says(StepPhrases.DRY_BEANS)
                 || StepPhrases.NO_SOAK.matcher(sentence.plain()).find() && !otherFood) {
-            sayings.add(new Saying.DryBeans(quote(sentence)));
+            sayings.add(new StepStatement.DryBeans(quote(sentence)));
             return;
         }
         boolean quick = isQuickSoak(sentences, at);
@@ -191,21 +191,21 @@ final class StepReader {
                 && StepPhrases.POURS_BOILING.matcher(sentence.plain()).find()
                 && StepPhrases.RESTS_AN_HOUR.matcher(sentence.plain()).find()) {
             // Boiling water poured over them is neither of the two tested soaks.
-            sayings.add(new Saying.Soaks(quote(sentence), Saying.Soak.SHORT));
+            sayings.add(new StepStatement.Soaks(quote(sentence), StepStatement.Soak.SHORT));
             return;
         }
         if (sentence.says(StepPhrases.SOAK) && (beans || !otherFood) || quick) {
-            sayings.add(new Saying.Soaks(quote(sentence), quick ? Saying.Soak.QUICK : soak(sentence)));
+            sayings.add(new StepStatement.Soaks(quote(sentence), quick ? StepStatement.Soak.QUICK : soak(sentence)));
         }
         if (!beans || quick) {
             return;
         }
         if (StepPhrases.NO_BOIL.matcher(sentence.plain()).find()) {
-            sayings.add(new Saying.BoilsBeans(quote(sentence), 0));
+            sayings.add(new StepStatement.BoilsBeans(quote(sentence), 0));
         } else if (sentence.says(StepPhrases.COOKS) && !otherFood) {
             minutes(sentence.plain())
                     .filter(minutes -> minutes < 30 || sentence.says(StepPhrases.BOILS))
-                    .ifPresent(minutes -> sayings.add(new Saying.BoilsBeans(quote(sentence), minutes)));
+                    .ifPresent(minutes -> sayings.add(new StepStatement.BoilsBeans(quote(sentence), minutes)));
         }
     }
 
@@ -224,16 +224,16 @@ final class StepReader {
                         .isPresent();
     }
 
-    private static Saying.Soak soak(Sentence sentence) {
+    private static StepStatement.Soak soak(Sentence sentence) {
         if (StepPhrases.OVERNIGHT.matcher(sentence.plain()).find()) {
-            return Saying.Soak.OVERNIGHT;
+            return StepStatement.Soak.OVERNIGHT;
         }
         Matcher hours = HOURS.matcher(sentence.plain());
         if (hours.find()) {
             int most = Integer.parseInt(hours.group(2) == null ? hours.group(1) : hours.group(2));
-            return most >= 12 ? Saying.Soak.OVERNIGHT : Saying.Soak.SHORT;
+            return most >= 12 ? StepStatement.Soak.OVERNIGHT : StepStatement.Soak.SHORT;
         }
-        return minutes(sentence.plain()).isPresent() ? Saying.Soak.SHORT : Saying.Soak.SOME;
+        return minutes(sentence.plain()).isPresent() ? StepStatement.Soak.SHORT : StepStatement.Soak.SOME;
     }
 
     /** The longest time a sentence names; of a range its upper end. */
@@ -252,14 +252,14 @@ final class StepReader {
         return most;
     }
 
-    private void cuts(Sentence sentence, List<LineReader.Named> named, List<Saying> sayings) {
+    private void cuts(Sentence sentence, List<LineReader.Named> named, List<StepStatement> sayings) {
         List<Mention> foods = named.stream()
                 .map(LineReader.Named::mention)
                 .filter(mention ->
                         mention.food().filter(food -> food.kind().isSolid()).isPresent())
                 .toList();
         if (StepPhrases.SKINS_ON.matcher(sentence.plain()).find()) {
-            sayings.add(new Saying.Unpeeled(quote(sentence), foods));
+            sayings.add(new StepStatement.Unpeeled(quote(sentence), foods));
         }
         if (!sentence.says(StepPhrases.CUTS)
                 || StepPhrases.ABOUT_JARS.matcher(sentence.plain()).find()) {
@@ -276,11 +276,11 @@ final class StepReader {
                         .distinct()
                         .toList();
         if (largest.isPresent() || !shapes.isEmpty()) {
-            sayings.add(new Saying.Cuts(quote(sentence), foods, largest, shapes));
+            sayings.add(new StepStatement.Cuts(quote(sentence), foods, largest, shapes));
         }
     }
 
-    private static void vents(Sentence sentence, List<Saying> sayings) {
+    private static void vents(Sentence sentence, List<StepStatement> sayings) {
         Matcher time = StepPhrases.SHORT_VENT_TIME.matcher(sentence.plain());
         boolean brief = false;
         while (time.find()) {
@@ -291,26 +291,26 @@ final class StepReader {
             }
         }
         if (brief || StepPhrases.NO_VENT.matcher(sentence.plain()).find()) {
-            sayings.add(new Saying.ShortVent(quote(sentence)));
+            sayings.add(new StepStatement.ShortVent(quote(sentence)));
         }
     }
 
     private static void cools(
-            Sentence sentence, List<LineReader.Named> named, boolean processed, List<Saying> sayings) {
+            Sentence sentence, List<LineReader.Named> named, boolean processed, List<StepStatement> sayings) {
         boolean food = named.stream().anyMatch(one -> one.mention().foods().stream()
                 .anyMatch(known -> known.kind().isSolid()));
         if (sentence.says(StepPhrases.FORCED_COOLING) && (processed || !food)
                 || processed && !food && sentence.says(StepPhrases.COLD_WATER)) {
-            sayings.add(new Saying.ForcedCooling(quote(sentence)));
+            sayings.add(new StepStatement.ForcedCooling(quote(sentence)));
         }
     }
 
-    private static void work(Sentence sentence, List<LineReader.Named> named, List<Saying> sayings) {
+    private static void work(Sentence sentence, List<LineReader.Named> named, List<StepStatement> sayings) {
         if (sentence.says(StepPhrases.CHILLS)) {
             boolean night = StepPhrases.OVERNIGHT.matcher(sentence.plain()).find();
-            sayings.add(new Saying.Takes(
+            sayings.add(new StepStatement.Takes(
                     quote(sentence),
-                    Saying.Work.CHILL,
+                    StepStatement.Work.CHILL,
                     night ? 480 : minutes(sentence.plain()).orElse(480)));
             return;
         }
@@ -319,10 +319,10 @@ final class StepReader {
             return;
         }
         if (sentence.says(StepPhrases.ROASTS)) {
-            sayings.add(new Saying.Takes(quote(sentence), Saying.Work.ROAST, minutes.get()));
+            sayings.add(new StepStatement.Takes(quote(sentence), StepStatement.Work.ROAST, minutes.get()));
         } else if (sentence.says(StepPhrases.SIMMERS)
                 && !StepPhrases.BEANS.matcher(sentence.plain()).find()) {
-            sayings.add(new Saying.Takes(quote(sentence), Saying.Work.SIMMER, minutes.get()));
+            sayings.add(new StepStatement.Takes(quote(sentence), StepStatement.Work.SIMMER, minutes.get()));
         }
     }
 }

@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodTrait;
-import org.mobrel.foods.Said;
+import org.mobrel.foods.StatedForm;
 import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.recipe.Phrases.Found;
 
@@ -50,24 +50,25 @@ final class FoodStates {
         }
         Mention settled = mention;
         if (isSaidDried(found)) {
-            settled = Becoming.ifSaid(catalogue, settled, Said.DRIED);
+            settled = FoodConversion.ifSaid(catalogue, settled, StatedForm.DRIED);
         }
         if (isSaidOf(found, State.CANNED)) {
-            settled = Becoming.ifSaid(catalogue, settled, Said.CANNED);
+            settled = FoodConversion.ifSaid(catalogue, settled, StatedForm.CANNED);
         }
         if (isBoneIn(found)) {
-            settled = Becoming.ifSaid(catalogue, settled, Said.BONE_IN);
+            settled = FoodConversion.ifSaid(catalogue, settled, StatedForm.BONE_IN);
         }
         if (isBoneless(found)) {
-            settled = Becoming.ifSaid(catalogue, settled, Said.BONELESS);
+            settled = FoodConversion.ifSaid(catalogue, settled, StatedForm.BONELESS);
         }
         if (isSaidOf(found, State.CURED)) {
-            settled = Becoming.ifSaid(catalogue, settled, Said.CURED);
+            settled = FoodConversion.ifSaid(catalogue, settled, StatedForm.CURED);
         }
         if (isByTheSpoon(mention)) {
-            Mention ground = Becoming.ifSaid(catalogue, settled, Said.BY_THE_SPOON);
+            Mention ground = FoodConversion.ifSaid(catalogue, settled, StatedForm.BY_THE_SPOON);
             settled = Mention.of(
-                    "ground " + Words.singular(mention.phrase()), ground.food().orElseThrow());
+                    "ground " + Tokenizer.singular(mention.phrase()),
+                    ground.food().orElseThrow());
         }
         return settled;
     }
@@ -76,7 +77,7 @@ final class FoodStates {
     private boolean isSaidDried(Found<Mention> found) {
         boolean soaked = states.contains(State.SOAKED) || states.contains(State.UNSOAKED);
         boolean becomesBeans = found.meaning().foods().stream()
-                .flatMap(food -> catalogue.meant(food, Said.DRIED).stream())
+                .flatMap(food -> catalogue.meant(food, StatedForm.DRIED).stream())
                 .anyMatch(meant -> meant.food().filter(Food::isDriedBeans).isPresent());
         return isSaidOf(found, State.DRIED) || soaked && becomesBeans;
     }
@@ -119,7 +120,7 @@ final class FoodStates {
     private boolean isRightBefore(Found<State> said, Found<Mention> mention) {
         for (int at = said.end(); at < mention.start(); at++) {
             if (isBreak(words.get(at))
-                    || Understanding.isJoining(words.get(at))
+                    || LineInterpreter.isJoining(words.get(at))
                     || words.get(at).equals("with")
                     || words.get(at).equals("plus")) {
                 return false;
@@ -135,11 +136,11 @@ final class FoodStates {
     private boolean isByTheSpoon(Mention mention) {
         boolean one = mention.food()
                 .filter(food -> food.name().equals(mention.phrase())
-                        && catalogue.meant(food, Said.BY_THE_SPOON).isPresent())
+                        && catalogue.meant(food, StatedForm.BY_THE_SPOON).isPresent())
                 .isPresent();
         return one
                 && rest.toLowerCase(Locale.ROOT)
-                        .matches("(?s).*\\b" + Pattern.quote(Words.singular(mention.phrase())) + "\\b.*")
+                        .matches("(?s).*\\b" + Pattern.quote(Tokenizer.singular(mention.phrase())) + "\\b.*")
                 && amount.map(Amount::unit)
                         .map(unit -> unit == MeasureUnit.TEASPOON
                                 || unit == MeasureUnit.TABLESPOON
@@ -148,6 +149,6 @@ final class FoodStates {
     }
 
     private static boolean isBreak(String word) {
-        return word.equals(Words.BREAK) || word.equals("/");
+        return word.equals(Tokenizer.BREAK) || word.equals("/");
     }
 }

@@ -13,21 +13,21 @@ import org.mobrel.quantity.Length;
 /** One line of a recipe as it was read, such as '5 cups butternut squash, peeled, in 1-inch cubes'. Immutable. */
 public final class IngredientLine {
 
-    private final Reading reading;
+    private final LineReading reading;
     private final List<Answer> answers;
     private final List<Mention> mentions;
     private final Set<State> states;
     private final List<LineQuestion> questions;
-    private final List<Given> given;
+    private final List<AnsweredQuestion> given;
     private final boolean namesSomethingUnknown;
     // Every rule asks for these, so they are worked out once.
     private final List<Food> foods;
     private final List<StoppedIngredient> stopped;
 
-    IngredientLine(Reading reading, List<Answer> answers) {
+    IngredientLine(LineReading reading, List<Answer> answers) {
         this.reading = reading;
         this.answers = List.copyOf(answers);
-        Settling settled = Settling.of(reading, this.answers);
+        AnsweredReading settled = AnsweredReading.of(reading, this.answers);
         this.questions = settled.questions();
         this.given = List.copyOf(settled.given());
         this.namesSomethingUnknown = settled.namesSomethingUnknown();
@@ -75,17 +75,17 @@ public final class IngredientLine {
 
     /** What was answered to a question of this line; empty while it is open. */
     public Optional<String> answer(QuestionCode code, String words) {
-        return Settling.answer(answers, code, words);
+        return AnsweredReading.answer(answers, code, words);
     }
 
     /** Its questions that were answered. */
-    public List<Given> given() {
-        Stream<Given> byTheTables = answers.stream()
+    public List<AnsweredQuestion> given() {
+        Stream<AnsweredQuestion> byTheTables = answers.stream()
                 .filter(answer -> answer.code() == QuestionCode.PIECE_SIZE
                                 && answer.answers(QuestionCode.PIECE_SIZE, String.join(", ", shapes()))
                         || answer.code() == QuestionCode.UNKNOWN_AMOUNT_OF_SAUCE
                                 && foods.stream().anyMatch(food -> answer.answers(answer.code(), food.id())))
-                .map(answer -> new Given(answer.code(), answer.words(), Choice.ofCode(answer.choice())));
+                .map(answer -> new AnsweredQuestion(answer.code(), answer.words(), Choice.ofCode(answer.choice())));
         return Stream.concat(given.stream(), byTheTables).toList();
     }
 

@@ -60,7 +60,7 @@ final class Lexicon {
             stopWords.put(whole, mention);
         } else {
             for (String part : mention.phrase().split("[\\s-]+")) {
-                List<String> word = Words.of(part);
+                List<String> word = Tokenizer.of(part);
                 if (word.size() == 1) {
                     written.computeIfAbsent(word.get(0), key -> new HashSet<>()).add(part);
                 }
@@ -70,7 +70,7 @@ final class Lexicon {
 
     /** What exactly these words mean; empty where they mean nothing. */
     Optional<Mention> meaning(String phrase) {
-        return Optional.ofNullable(mentions.get(Words.of(phrase)));
+        return Optional.ofNullable(mentions.get(Tokenizer.of(phrase)));
     }
 
     @Nullable
@@ -153,7 +153,7 @@ final class Lexicon {
     /** The word of a food that a misspelled word looks like, as it is written: 'carrots' for 'carots'. */
     Optional<String> nearFoodWord(String typed) {
         return foodSpelling
-                .nearest(Words.singular(Words.folded(typed)))
+                .nearest(Tokenizer.singular(Tokenizer.folded(typed)))
                 .flatMap(known -> Optional.ofNullable(written.get(known)))
                 .flatMap(forms -> forms.stream()
                         .min(java.util.Comparator.comparingInt((String form) ->

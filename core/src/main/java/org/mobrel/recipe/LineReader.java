@@ -61,21 +61,21 @@ public final class LineReader {
         NormalText normal = NormalText.of(text);
         AmountReader.Read amount = AmountReader.read(normal.plain());
         String rest = amount.rest().strip();
-        List<Token> tokens = Words.tokens(rest);
+        List<Token> tokens = Tokenizer.tokens(rest);
         List<String> words = tokens.stream().map(Token::word).toList();
         LineKind kind = LineKinds.of(normal.plain(), rest, words, amount);
         String wording = String.join(" ", words);
         Optional<String> meaning = meanings.isEmpty() ? Optional.empty() : Optional.ofNullable(meanings.get(wording));
-        Understanding understood = new Understanding(catalogue, lexicon, rest, tokens, amount.amount());
-        List<Reading.Heard> heard = understood.heard();
+        LineInterpreter understood = new LineInterpreter(catalogue, lexicon, rest, tokens, amount.amount());
+        List<LineReading.Heard> heard = understood.heard();
         Set<State> states = understood.states();
-        List<Reading.Leftover> leftovers = understood.leftovers();
+        List<LineReading.Leftover> leftovers = understood.leftovers();
         Optional<Length> piece = PieceSize.largestIn(meaning.orElse(rest));
         if (meaning.isPresent()) {
             // A correction puts other words in the place of the cook's; a stop that stands in the cook's own words
             // stays.
-            Understanding meant =
-                    new Understanding(catalogue, lexicon, meaning.get(), Words.tokens(meaning.get()), amount.amount());
+            LineInterpreter meant = new LineInterpreter(
+                    catalogue, lexicon, meaning.get(), Tokenizer.tokens(meaning.get()), amount.amount());
             heard = Stream.concat(
                             meant.heard().stream(),
                             heard.stream().filter(one -> one.mention().stop().isPresent() && !one.misspelled()))
@@ -94,7 +94,7 @@ public final class LineReader {
             // A step is full of words that no list of foods holds: 'fill' is no slip of filo there.
             heard = heard.stream().filter(one -> !one.misspelled()).toList();
         }
-        Reading reading = new Reading(
+        LineReading reading = new LineReading(
                 text,
                 rest,
                 amount.amount(),
@@ -120,17 +120,17 @@ public final class LineReader {
                         .toList();
     }
 
-    private List<Reading.Heard> canned(List<Reading.Heard> heard) {
+    private List<LineReading.Heard> canned(List<LineReading.Heard> heard) {
         return heard.stream()
-                .map(one -> new Reading.Heard(
-                        Becoming.ifSaid(catalogue, one.mention(), org.mobrel.foods.Said.CANNED),
+                .map(one -> new LineReading.Heard(
+                        FoodConversion.ifSaid(catalogue, one.mention(), org.mobrel.foods.StatedForm.CANNED),
                         one.served(),
                         one.words(),
                         one.misspelled()))
                 .toList();
     }
 
-    private static List<Span> spans(NormalText normal, String rest, Understanding understood, LineKind kind) {
+    private static List<Span> spans(NormalText normal, String rest, LineInterpreter understood, LineKind kind) {
         int base = normal.plain().indexOf(rest);
         if (base < 0 || kind == LineKind.HEADING || rest.isEmpty()) {
             return List.of();
@@ -169,8 +169,8 @@ public final class LineReader {
      */
     public List<Named> named(String sentence) {
         NormalText normal = NormalText.of(sentence);
-        List<Token> tokens = Words.tokens(normal.plain());
-        return new Understanding(catalogue, lexicon, normal.plain(), tokens, Optional.empty())
+        List<Token> tokens = Tokenizer.tokens(normal.plain());
+        return new LineInterpreter(catalogue, lexicon, normal.plain(), tokens, Optional.empty())
                 .heard().stream()
                         .filter(heard -> !heard.served() && !heard.misspelled())
                         .map(heard -> new Named(heard.mention(), heard.words()))
@@ -188,7 +188,7 @@ public final class LineReader {
     /** The words of a line without its amount, as they are remembered: case, plural and hyphens do not count. */
     public String wording(String text) {
         return String.join(
-                " ", Words.of(AmountReader.read(NormalText.of(text).plain()).rest()));
+                " ", Tokenizer.of(AmountReader.read(NormalText.of(text).plain()).rest()));
     }
 
     /** What a phrase means by itself, such as a name for a food of the cook's own. */

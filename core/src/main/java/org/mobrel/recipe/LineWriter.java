@@ -16,7 +16,7 @@ public final class LineWriter {
         Set<State> inNames = line.mentions().stream()
                 .filter(mention ->
                         mention.food().filter(food -> food.kind().isSolid()).isPresent())
-                .flatMap(mention -> State.in(Words.of(mention.phrase())).stream())
+                .flatMap(mention -> State.in(Tokenizer.of(mention.phrase())).stream())
                 .map(Phrases.Found::meaning)
                 .filter(State::countsInName)
                 .collect(Collectors.toSet());

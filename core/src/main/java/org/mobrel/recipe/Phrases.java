@@ -42,14 +42,14 @@ final class Phrases<T> {
 
     /** Adds a phrase unless it is known already. */
     void addIfNew(String phrase, T meaning) {
-        if (!meanings.containsKey(Words.of(phrase))) {
+        if (!meanings.containsKey(Tokenizer.of(phrase))) {
             put(phrase, meaning);
         }
     }
 
     /** Adds a phrase, in the place of what it meant before. */
     void put(String phrase, T meaning) {
-        List<String> words = Words.of(phrase);
+        List<String> words = Tokenizer.of(phrase);
         if (words.isEmpty()) {
             throw new IllegalArgumentException("a phrase without words: " + phrase);
         }

@@ -63,7 +63,7 @@ final class Spacing {
         if (!words || !isStrange(at) && !isStrange(at + 1)) {
             return Optional.empty();
         }
-        String whole = Words.singular(first.word() + second.word());
+        String whole = Tokenizer.singular(first.word() + second.word());
         return lexicon.isKnown(whole) || lexicon.writtenAsOne(whole).isPresent()
                 ? Optional.of(new Token(whole, first.start(), second.end()))
                 : Optional.empty();

@@ -11,7 +11,7 @@ record Token(String word, int start, int end) {
 
     /** Whether it parts what stands before it from what stands behind it. */
     boolean isBreak() {
-        return word.equals(Words.BREAK) || word.equals("/");
+        return word.equals(Tokenizer.BREAK) || word.equals("/");
     }
 
     boolean isNumber() {

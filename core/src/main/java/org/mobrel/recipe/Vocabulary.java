@@ -27,7 +27,7 @@ final class Vocabulary {
                     Descriptor descriptor =
                             new Descriptor(row.word("kind", Descriptor.Kind::ofWord), Set.copyOf(row.list("beside")));
                     row.list("words")
-                            .forEach(words -> byWords.computeIfAbsent(Words.of(words), phrase -> new ArrayList<>())
+                            .forEach(words -> byWords.computeIfAbsent(Tokenizer.of(words), phrase -> new ArrayList<>())
                                     .add(descriptor));
                     return descriptor;
                 });

@@ -16,7 +16,7 @@ final class AmountQuestions {
     private AmountQuestions() {}
 
     /** 'Half a turkey or half a pound' is two amounts; the line cannot mean both. */
-    static Stream<Question> oneAmountALine(Page page) {
+    static Stream<ReviewQuestion> oneAmountALine(RecipeText page) {
         return page.indexes().boxed().flatMap(index -> {
             IngredientLine line = page.lines().get(index);
             int or = line.rest().indexOf(" or ");
@@ -36,8 +36,8 @@ final class AmountQuestions {
                     List.of(index),
                     "This line gives two amounts. Which is meant?",
                     List.of(
-                            Question.Answer.instead(first, index, first),
-                            Question.Answer.instead(whole, index, whole))));
+                            ReviewQuestion.Answer.instead(first, index, first),
+                            ReviewQuestion.Answer.instead(whole, index, whole))));
         });
     }
 
@@ -45,7 +45,7 @@ final class AmountQuestions {
         return line.mentions().stream().findFirst().map(Mention::phrase).orElse(line.rest());
     }
 
-    static Stream<Question> everySolidHasAnAmount(Page page) {
+    static Stream<ReviewQuestion> everySolidHasAnAmount(RecipeText page) {
         return page.indexes()
                 .filter(index ->
                         page.isSolid(index) && page.lines().get(index).amount().isEmpty())
@@ -57,7 +57,7 @@ final class AmountQuestions {
     }
 
     /** A can, a bunch or half a bird without a weight: how much that is has to be asked. */
-    static Stream<Question> amountsCanBe(Page page) {
+    static Stream<ReviewQuestion> amountsCanBe(RecipeText page) {
         return page.indexes().boxed().flatMap(index -> {
             IngredientLine line = page.lines().get(index);
             Optional<Food> food = line.food().filter(known -> known.kind().isSolid());
@@ -87,7 +87,7 @@ final class AmountQuestions {
         });
     }
 
-    static Stream<Question> theLiquidHasAnAmount(Page page) {
+    static Stream<ReviewQuestion> theLiquidHasAnAmount(RecipeText page) {
         List<Integer> liquids = page.indexes()
                 .filter(index -> page.lines().get(index).foods().stream()
                         .anyMatch(food ->
@@ -102,7 +102,7 @@ final class AmountQuestions {
                         "no-broth-amount",
                         liquids,
                         "How much broth is there? The plan will say how much is needed; this says whether you have it.",
-                        List.of(Question.Answer.asItStands("As much as it takes"))))
+                        List.of(ReviewQuestion.Answer.asItStands("As much as it takes"))))
                 : Stream.empty();
     }
 }

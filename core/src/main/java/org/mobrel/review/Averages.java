@@ -29,12 +29,12 @@ final class Averages {
     }
 
     /** The line with a weight in the place of '1 bunch', for each usual size, the most usual first. */
-    static List<Question.Answer> offers(IngredientLine line, int index, Food food, Amount amount) {
+    static List<ReviewQuestion.Answer> offers(IngredientLine line, int index, Food food, Amount amount) {
         return OUNCES.getOrDefault(food.id() + "/" + amount.unit().code(), List.of()).stream()
                 .map(each -> {
                     Amount whole = new Amount(each.multiply(amount.value()), MeasureUnit.OUNCE);
                     long grams = Math.round(whole.mass().orElseThrow().grams() / 5) * 5;
-                    return Question.Answer.instead(
+                    return ReviewQuestion.Answer.instead(
                             "About %s (%d g)".formatted(LineWriter.amount(whole), grams),
                             index,
                             LineWriter.amount(whole) + " " + line.rest());

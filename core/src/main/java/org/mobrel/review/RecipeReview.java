@@ -15,7 +15,7 @@ import org.mobrel.recipe.LineReader;
 /** Looks a recipe over as a careful reader would. */
 public final class RecipeReview {
 
-    private static final List<Function<Page, Stream<Question>>> CHECKS = List.of(
+    private static final List<Function<RecipeText, Stream<ReviewQuestion>>> CHECKS = List.of(
             RecipeReview::noFoodStandsTwice,
             AmountQuestions::oneAmountALine,
             AmountQuestions::everySolidHasAnAmount,
@@ -31,15 +31,15 @@ public final class RecipeReview {
      *
      * @param settled keys of questions the cook has answered with 'as it stands'
      */
-    public static List<Question> of(List<IngredientLine> lines, LineReader reader, Set<String> settled) {
-        Page page = new Page(lines, reader);
+    public static List<ReviewQuestion> of(List<IngredientLine> lines, LineReader reader, Set<String> settled) {
+        RecipeText page = new RecipeText(lines, reader);
         return CHECKS.stream()
                 .flatMap(check -> check.apply(page))
                 .filter(question -> !settled.contains(question.key()))
                 .toList();
     }
 
-    private static Stream<Question> noFoodStandsTwice(Page page) {
+    private static Stream<ReviewQuestion> noFoodStandsTwice(RecipeText page) {
         Map<String, List<Integer>> byWords = new LinkedHashMap<>();
         page.indexes()
                 .filter(index -> page.lines().get(index).mentions().size() == 1)
@@ -61,13 +61,13 @@ public final class RecipeReview {
                 .map(entry -> twice(page, entry.getKey(), entry.getValue()));
     }
 
-    private static Question twice(Page page, String food, List<Integer> lines) {
-        List<Question.Answer> answers = new ArrayList<>();
+    private static ReviewQuestion twice(RecipeText page, String food, List<Integer> lines) {
+        List<ReviewQuestion.Answer> answers = new ArrayList<>();
         if (lines.size() == 2) {
-            answers.add(Question.Answer.without("Only “%s”".formatted(page.text(lines.get(0))), lines.get(1)));
-            answers.add(Question.Answer.without("Only “%s”".formatted(page.text(lines.get(1))), lines.get(0)));
+            answers.add(ReviewQuestion.Answer.without("Only “%s”".formatted(page.text(lines.get(0))), lines.get(1)));
+            answers.add(ReviewQuestion.Answer.without("Only “%s”".formatted(page.text(lines.get(1))), lines.get(0)));
         }
-        answers.add(Question.Answer.asItStands("Both are meant"));
+        answers.add(ReviewQuestion.Answer.asItStands("Both are meant"));
         return page.ask(
                 "twice-different",
                 lines,
@@ -76,7 +76,7 @@ public final class RecipeReview {
     }
 
     /** 'Kale or chard': both are counted until the cook says which. */
-    private static Stream<Question> oneFoodOrTheOther(Page page) {
+    private static Stream<ReviewQuestion> oneFoodOrTheOther(RecipeText page) {
         return page.indexes()
                 .filter(index -> page.lines().get(index).rest().contains(" or ")
                         && page.lines().get(index).foods().size() > 1)
@@ -89,13 +89,13 @@ public final class RecipeReview {
                             List.of(index),
                             "Which of them? Until you say, the longer time of both counts.",
                             line.mentions().stream()
-                                    .map(mention -> Question.Answer.instead(
+                                    .map(mention -> ReviewQuestion.Answer.instead(
                                             capital(mention.phrase()), index, amount + mention.phrase()))
                                     .toList());
                 });
     }
 
-    private static Stream<Question> thereIsLiquid(Page page) {
+    private static Stream<ReviewQuestion> thereIsLiquid(RecipeText page) {
         boolean beans = page.indexes()
                 .anyMatch(index -> page.lines().get(index).foods().stream().anyMatch(Food::isDriedBeans));
         boolean soup = page.indexes().filter(index -> page.isSolid(index)).count() > 1;
@@ -110,12 +110,12 @@ public final class RecipeReview {
                                 "beans-without-liquid",
                                 List.of(),
                                 "Beans, and nothing for them to lie in. What is the broth: stock, or the water they were boiled in?",
-                                List.of(Question.Answer.asItStands("Boiling water")))
+                                List.of(ReviewQuestion.Answer.asItStands("Boiling water")))
                         : page.ask(
                                 "no-broth",
                                 List.of(),
                                 "No broth is named. What fills the jars up: stock, or boiling water?",
-                                List.of(Question.Answer.asItStands("Boiling water"))));
+                                List.of(ReviewQuestion.Answer.asItStands("Boiling water"))));
     }
 
     private static String capital(String text) {

@@ -29,7 +29,7 @@ public record Batch(
         List<JarCount> jars,
         Altitude altitude,
         Gauge gauge,
-        School school,
+        TimingPolicy school,
         Method method) {
 
     private static final Fraction LEAST_SHARE = Fraction.of(0.1);
@@ -55,7 +55,7 @@ public record Batch(
             List<JarCount> jars,
             Altitude altitude,
             Gauge gauge,
-            School school) {
+            TimingPolicy school) {
         this(lines, pack, solidsShare, jars, altitude, gauge, school, Method.NONE);
     }
 

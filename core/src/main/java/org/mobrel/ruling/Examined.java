@@ -12,9 +12,9 @@ import org.mobrel.recipe.LineReader;
 /** A batch together with all that the rules look at. */
 record Examined(
         Batch batch,
-        Contents contents,
+        JarContents contents,
         List<LineRuling> lines,
-        Map<JarSize, Clockwork.Chosen> choices,
+        Map<JarSize, ProcessTimeSelector.Chosen> choices,
         PressureTable pressures,
         JarTable jars,
         LineReader reader) {

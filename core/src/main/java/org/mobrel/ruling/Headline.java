@@ -15,7 +15,7 @@ final class Headline {
 
     private Headline() {}
 
-    static String of(Timing timing, List<LineRuling> lines, Contents contents) {
+    static String of(Timing timing, List<LineRuling> lines, JarContents contents) {
         String answer = timing.minutes().value() + " min in " + timing.timedBy().label() + "s.";
         return switch (timing.setBy()) {
             case LINE -> setters(timing.pacesetters(), lines) + ": " + answer;

@@ -93,7 +93,7 @@ final class IngredientRules {
                         .flatMap(food -> times.rows(food, batch.line(index), batch.contents()))
                         .filter(row -> !row.whole())
                         .filter(row -> batch.line(index).shapes().isEmpty()
-                                || Questions.sizeAsked(batch, index).isEmpty())
+                                || RulingQuestions.sizeAsked(batch, index).isEmpty())
                         .limit(1)
                         .map(row -> Findings.wholeWhereCutWasTested(index, batch.line(index), row)));
     }
@@ -101,10 +101,10 @@ final class IngredientRules {
     /** What the cook said of shapes such as 'chunks'. */
     static Stream<Finding> nothingIsSaidToBeLarger(Examined batch) {
         return lines(batch)
-                .filter(index -> Questions.isSaidLarger(batch.line(index)))
+                .filter(index -> RulingQuestions.isSaidLarger(batch.line(index)))
                 .boxed()
                 .flatMap(
-                        index -> Questions.sizeAsked(batch, index)
+                        index -> RulingQuestions.sizeAsked(batch, index)
                                 .map(row -> Findings.saidLarger(index, batch.line(index), row))
                                 .stream());
     }
@@ -179,7 +179,7 @@ final class IngredientRules {
                         || has(
                                 batch.line(index),
                                 food -> food.has(FoodTrait.MAY_BE_THICKENED)
-                                        && Questions.isSaidMore(batch.line(index), food)))
+                                        && RulingQuestions.isSaidMore(batch.line(index), food)))
                 .mapToObj(index -> Findings.tooMuchSauce(index, batch.line(index), lessSauce(batch.line(index), jars)));
     }
 
@@ -202,7 +202,9 @@ final class IngredientRules {
                 .filter(index -> has(batch.line(index), IngredientRules::isOil)
                         && !batch.line(index).is(State.DRAINED))
                 .filter(index -> perJar(batch.line(index), jars).compareTo(SPOONFUL) > 0
-                        || has(batch.line(index), food -> isOil(food) && Questions.isSaidMore(batch.line(index), food)))
+                        || has(
+                                batch.line(index),
+                                food -> isOil(food) && RulingQuestions.isSaidMore(batch.line(index), food)))
                 .mapToObj(index -> Findings.tooMuchOil(index, batch.line(index), lessSauce(batch.line(index), jars)));
     }
 

@@ -25,7 +25,7 @@ final class LineTimes {
         this.catalogue = catalogue;
     }
 
-    LineRuling of(IngredientLine line, Contents contents) {
+    LineRuling of(IngredientLine line, JarContents contents) {
         List<TestedProcess> rows = new ArrayList<>();
         for (Food food : line.foods()) {
             rows(food, line, contents).forEach(rows::add);
@@ -42,7 +42,7 @@ final class LineTimes {
     }
 
     /** The rows a food goes by here; none for liquids inside a soup and for foods without a row of their own. */
-    Stream<TestedProcess> rows(Food food, IngredientLine line, Contents contents) {
+    Stream<TestedProcess> rows(Food food, IngredientLine line, JarContents contents) {
         if (food.processRow().isEmpty()) {
             return Stream.empty();
         }

@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import org.mobrel.foods.FoodTrait;
 import org.mobrel.foods.Pack;
 import org.mobrel.method.Method;
-import org.mobrel.method.Saying;
+import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
@@ -28,7 +28,7 @@ import org.mobrel.recipe.State;
  * @param questions what is open and could change the answer; none where nothing could any more
  */
 public record LookBack(
-        Optional<Boolean> covered, Ruling ruling, List<Hindsight.Shortfall> shortfalls, List<Asked> questions) {
+        Optional<Boolean> covered, Ruling ruling, List<ProcessShortfall.Shortfall> shortfalls, List<Asked> questions) {
 
     public LookBack {
         shortfalls = List.copyOf(shortfalls);
@@ -100,7 +100,8 @@ public record LookBack(
         Ruling ruling = rulings.rule(best);
         List<Asked> questions = new ArrayList<>();
         ruling.questions().forEach(question -> questions.add(asked(question)));
-        List<Hindsight.Shortfall> shortfalls = new ArrayList<>(Hindsight.of(ruling, told.minutes(), told.read()));
+        List<ProcessShortfall.Shortfall> shortfalls =
+                new ArrayList<>(ProcessShortfall.of(ruling, told.minutes(), told.read()));
         pack(rulings, known, told, best).ifPresent(questions::add);
         fill(rulings, known, told, best).ifPresent(questions::add);
         pieces(best, told, questions, shortfalls);
@@ -133,16 +134,17 @@ public record LookBack(
         Optional<Pack> pack = deed.pack()
                 .or(() -> deed.packUnknown()
                         ? Optional.empty()
-                        : method.first(Saying.PacksRaw.class)
+                        : method.first(StepStatement.PacksRaw.class)
                                 .map(said -> Pack.RAW)
-                                .or(() -> method.first(Saying.PacksHot.class).map(said -> Pack.HOT)));
+                                .or(() -> method.first(StepStatement.PacksHot.class)
+                                        .map(said -> Pack.HOT)));
         Optional<Fill> fill = deed.fill().or(() -> method.saidShare().map(LookBack::fill));
         Optional<Told> soaked = deed.soaked().or(() -> method.soak().map(said -> switch (said.soak()) {
             case OVERNIGHT, QUICK -> Told.YES;
             case SHORT -> Told.NO;
             case SOME -> Told.UNKNOWN;
         }));
-        Optional<Told> boiled = deed.boiled().or(() -> method.all(Saying.BoilsBeans.class).stream()
+        Optional<Told> boiled = deed.boiled().or(() -> method.all(StepStatement.BoilsBeans.class).stream()
                 .map(said -> said.minutes() >= 30 ? Told.YES : Told.NO)
                 .findFirst());
         return new Deed(
@@ -194,7 +196,7 @@ public record LookBack(
     }
 
     private static Optional<Asked> fill(Rulings rulings, Batch known, Deed deed, Batch best) {
-        boolean mixture = Contents.of(best).isMixture();
+        boolean mixture = JarContents.of(best).isMixture();
         if (deed.fill().isPresent() || !mixture) {
             return Optional.empty();
         }
@@ -214,12 +216,13 @@ public record LookBack(
                         DO_NOT_KNOW));
     }
 
-    private static void pieces(Batch batch, Deed deed, List<Asked> questions, List<Hindsight.Shortfall> shortfalls) {
+    private static void pieces(
+            Batch batch, Deed deed, List<Asked> questions, List<ProcessShortfall.Shortfall> shortfalls) {
         boolean matters = batch.lines().stream().anyMatch(LookBack::isSizeOpen)
-                && batch.method().all(Saying.Cuts.class).stream()
+                && batch.method().all(StepStatement.Cuts.class).stream()
                         .noneMatch(said -> said.largest().isPresent());
         if (deed.smallPieces().filter(told -> told != Told.YES).isPresent() && hasSizedFood(batch)) {
-            shortfalls.add(new Hindsight.Shortfall(
+            shortfalls.add(new ProcessShortfall.Shortfall(
                     "pieces-too-large",
                     deed.smallPieces().get() == Told.NO
                             ? "The pieces were larger than tested; a larger piece heats more slowly."
@@ -249,7 +252,8 @@ public record LookBack(
                 && line.foods().stream().anyMatch(food -> food.has(FoodTrait.SIZE_ASKED));
     }
 
-    private static void beans(Batch batch, Deed deed, List<Asked> questions, List<Hindsight.Shortfall> shortfalls) {
+    private static void beans(
+            Batch batch, Deed deed, List<Asked> questions, List<ProcessShortfall.Shortfall> shortfalls) {
         List<IngredientLine> beans = batch.lines().stream()
                 .filter(line -> line.foods().stream().anyMatch(food -> food.isDriedBeans()))
                 .filter(line -> !line.is(State.CANNED))
@@ -269,7 +273,7 @@ public record LookBack(
                         new Choice("quick", "Boiled 2 minutes, rested an hour"),
                         new Choice("no", "No, or shorter"),
                         DO_NOT_KNOW),
-                new Hindsight.Shortfall(
+                new ProcessShortfall.Shortfall(
                         "not-soaked",
                         "The beans were not soaked as tested; dry ones swell and heat unevenly in the jar."),
                 questions,
@@ -280,21 +284,21 @@ public record LookBack(
                 "boiled",
                 "Were the soaked beans boiled 30 minutes before they went into the jars?",
                 List.of(new Choice("yes", "Yes"), new Choice("no", "No, or shorter"), DO_NOT_KNOW),
-                new Hindsight.Shortfall(
+                new ProcessShortfall.Shortfall(
                         "not-boiled",
                         "The beans were not boiled 30 minutes before they went into the jars, as tested."),
                 questions,
                 shortfalls);
     }
 
-    private static void process(Deed deed, List<Asked> questions, List<Hindsight.Shortfall> shortfalls) {
+    private static void process(Deed deed, List<Asked> questions, List<ProcessShortfall.Shortfall> shortfalls) {
         told(
                 deed.vented(),
                 false,
                 "vented",
                 "Did steam blow steadily for ten minutes before the weight went on?",
                 List.of(new Choice("yes", "Ten minutes"), new Choice("no", "Less, or not"), DO_NOT_KNOW),
-                new Hindsight.Shortfall(
+                new ProcessShortfall.Shortfall(
                         "not-vented",
                         "Without ten minutes of venting, air keeps the steam cooler than the gauge says."),
                 questions,
@@ -305,7 +309,7 @@ public record LookBack(
                 "unbroken",
                 "Did the pressure stay at or above that for the whole time?",
                 List.of(new Choice("yes", "It never fell below"), new Choice("no", "It fell below"), DO_NOT_KNOW),
-                new Hindsight.Shortfall(
+                new ProcessShortfall.Shortfall(
                         "pressure-lost", "The pressure fell below the mark; then the whole time has to start again."),
                 questions,
                 shortfalls);
@@ -318,9 +322,9 @@ public record LookBack(
             String code,
             String text,
             List<Choice> choices,
-            Hindsight.Shortfall otherwise,
+            ProcessShortfall.Shortfall otherwise,
             List<Asked> questions,
-            List<Hindsight.Shortfall> shortfalls) {
+            List<ProcessShortfall.Shortfall> shortfalls) {
         if (said.isPresent()) {
             if (said.get() != Told.YES) {
                 shortfalls.add(otherwise);
@@ -334,12 +338,12 @@ public record LookBack(
         return new Asked(code, OptionalInt.empty(), "", text, List.of(choices));
     }
 
-    private static Asked asked(Question question) {
+    private static Asked asked(RulingQuestion question) {
         return new Asked(
                 question.code().code(),
                 question.line(),
                 question.words(),
                 question.text(),
-                question.choices().stream().map(Question.Option::choice).toList());
+                question.choices().stream().map(RulingQuestion.Option::choice).toList());
     }
 }

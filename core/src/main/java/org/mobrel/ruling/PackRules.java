@@ -14,7 +14,7 @@ final class PackRules {
     private PackRules() {}
 
     static Stream<Finding> somethingHasATestedProcess(Examined batch) {
-        Contents contents = batch.contents();
+        JarContents contents = batch.contents();
         boolean timedSolid = contents.solids().stream()
                 .anyMatch(food -> food.processRow().isPresent() && (contents.isMixture() || !isOnlyTimedInSoup(food)));
         boolean timedBroth = contents.solids().isEmpty()
@@ -58,7 +58,7 @@ final class PackRules {
     }
 
     static Stream<Finding> rawPackIsTested(Examined batch) {
-        Contents contents = batch.contents();
+        JarContents contents = batch.contents();
         if (contents.pack() == Pack.HOT) {
             return Stream.empty();
         }
@@ -74,7 +74,7 @@ final class PackRules {
     }
 
     static Stream<Finding> hotPackIsTested(Examined batch) {
-        Contents contents = batch.contents();
+        JarContents contents = batch.contents();
         if (contents.pack() == Pack.RAW || contents.isMixture()) {
             return Stream.empty();
         }
@@ -90,7 +90,7 @@ final class PackRules {
     }
 
     static Stream<Finding> solidsFillAtMostHalf(Examined batch) {
-        Contents contents = batch.contents();
+        JarContents contents = batch.contents();
         boolean dense = contents.isMixture()
                 && contents.share().isMoreThan(Fraction.HALF)
                 && !contents.share().isMoreThan(Fraction.THREE_QUARTERS)
@@ -99,7 +99,7 @@ final class PackRules {
     }
 
     static Stream<Finding> solidsLeaveRoomForBroth(Examined batch) {
-        Contents contents = batch.contents();
+        JarContents contents = batch.contents();
         boolean overfull = contents.isMixture()
                 && contents.share().isMoreThan(Fraction.THREE_QUARTERS)
                 && !contents.onlyMixableVegetables();

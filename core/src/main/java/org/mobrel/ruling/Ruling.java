@@ -19,9 +19,9 @@ public record Ruling(
         Optional<Timing> timing,
         List<LineRuling> lines,
         List<Finding> findings,
-        List<Considered> considered,
+        List<ConsideredRow> considered,
         Optional<Timing> ifSettled,
-        List<Question> questions,
+        List<RulingQuestion> questions,
         String headline,
         TableVersion tableVersion) {
 

@@ -15,7 +15,7 @@ import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.Headspace;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.JarTable;
-import org.mobrel.method.Saying;
+import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
@@ -51,7 +51,7 @@ public final class Rulings {
 
     /** Where nothing but the line in question stops the batch, an answer may mend it; then it is worth knowing what it gives. */
     private Ruling weighedBesideStops(Batch batch, Ruling brief) {
-        List<Question> questions = brief.questions().stream()
+        List<RulingQuestion> questions = brief.questions().stream()
                 .map(question -> brief.findings().stream()
                                 .filter(Finding::isStop)
                                 .allMatch(stop ->
@@ -67,7 +67,7 @@ public final class Rulings {
     /** The same without what each answer to an open question would give. */
     Ruling ruleBriefly(Batch batch) {
         Looked looked = look(batch);
-        List<Question> questions = Questions.of(looked.examined());
+        List<RulingQuestion> questions = RulingQuestions.of(looked.examined());
         Ruling taken = taken(looked);
         if (questions.isEmpty()) {
             return taken;
@@ -78,7 +78,11 @@ public final class Rulings {
     }
 
     private static Ruling with(
-            Ruling ruling, Verdict verdict, Optional<Timing> ifSettled, List<Question> questions, String headline) {
+            Ruling ruling,
+            Verdict verdict,
+            Optional<Timing> ifSettled,
+            List<RulingQuestion> questions,
+            String headline) {
         return new Ruling(
                 verdict,
                 verdict == Verdict.ASK ? Optional.empty() : ruling.timing(),
@@ -107,13 +111,13 @@ public final class Rulings {
 
     /** Each choice is ruled on in full; on the most careful choices that do not stop the batch rests what it would get. */
     private Ruling weighed(Batch batch, Ruling brief) {
-        List<Question> questions = brief.questions().stream()
+        List<RulingQuestion> questions = brief.questions().stream()
                 .map(question -> question.weighed(choice -> asTaken(answered(batch, question, choice))))
-                .sorted(Comparator.comparingInt((Question question) -> -question.weight()))
+                .sorted(Comparator.comparingInt((RulingQuestion question) -> -question.weight()))
                 .toList();
         Batch careful = batch;
-        for (Question question : questions) {
-            Optional<Question.Option> most = question.choices().stream()
+        for (RulingQuestion question : questions) {
+            Optional<RulingQuestion.Option> most = question.choices().stream()
                     .filter(option -> option.minutes().isPresent())
                     .max(Comparator.comparing(option -> option.minutes().orElseThrow()));
             if (most.isPresent()) {
@@ -124,7 +128,7 @@ public final class Rulings {
         return with(brief, Verdict.ASK, settled.timing().or(brief::ifSettled), questions, brief.headline());
     }
 
-    private static Batch answered(Batch batch, Question question, Choice choice) {
+    private static Batch answered(Batch batch, RulingQuestion question, Choice choice) {
         if (question.said().isPresent()) {
             return batch.answering(question.with(choice));
         }
@@ -138,10 +142,10 @@ public final class Rulings {
 
     private Ruling taken(Looked looked) {
         Batch batch = looked.examined().batch();
-        Contents contents = looked.examined().contents();
+        JarContents contents = looked.examined().contents();
         List<LineRuling> lines = looked.examined().lines();
-        Map<JarSize, Clockwork.Chosen> choices = looked.examined().choices();
-        Clockwork clockwork = looked.clockwork();
+        Map<JarSize, ProcessTimeSelector.Chosen> choices = looked.examined().choices();
+        ProcessTimeSelector clockwork = looked.clockwork();
         List<Finding> findings = looked.findings();
         Verdict verdict = Verdict.of(findings);
         if (verdict == Verdict.STOP) {
@@ -162,7 +166,7 @@ public final class Rulings {
                 Optional.of(timing),
                 lines,
                 findings,
-                new Consider(catalogue, contents).of(timing, clockwork.floors()),
+                new AuditTrail(catalogue, contents).of(timing, clockwork.floors()),
                 Optional.empty(),
                 List.of(),
                 Headline.of(timing, lines, contents),
@@ -170,22 +174,22 @@ public final class Rulings {
     }
 
     /** A batch as far as every answer needs it. */
-    private record Looked(Examined examined, Clockwork clockwork, List<Finding> findings) {}
+    private record Looked(Examined examined, ProcessTimeSelector clockwork, List<Finding> findings) {}
 
     private Looked look(Batch asked) {
         Batch batch = withListed(StepQuestions.settled(asked, jars));
-        Contents contents = Contents.of(batch);
+        JarContents contents = JarContents.of(batch);
         LineTimes times = new LineTimes(catalogue);
         List<LineRuling> lines =
                 batch.lines().stream().map(line -> times.of(line, contents)).toList();
-        Clockwork clockwork = new Clockwork(catalogue, contents, lines);
+        ProcessTimeSelector clockwork = new ProcessTimeSelector(catalogue, contents, lines);
         Examined examined = new Examined(batch, contents, lines, clockwork.choices(), pressures, jars, reader);
         return new Looked(examined, clockwork, Rules.askAll(examined));
     }
 
     /** What a step names and the cook said goes into the jar is ruled on as a line of its own behind the others. */
     private Batch withListed(Batch batch) {
-        List<IngredientLine> listed = batch.method().all(Saying.Names.class).stream()
+        List<IngredientLine> listed = batch.method().all(StepStatement.Names.class).stream()
                 .filter(said -> batch.method()
                         .answer(QuestionCode.NOT_UNDERSTOOD, said.key())
                         .filter(Choice.LIST_IT::equals)
@@ -206,7 +210,7 @@ public final class Rulings {
         Looked looked = look(batch);
         Map<JarSize, Minutes> minutes = new EnumMap<>(JarSize.class);
         if (Verdict.of(looked.findings()) != Verdict.STOP
-                && Questions.of(looked.examined()).isEmpty()) {
+                && RulingQuestions.of(looked.examined()).isEmpty()) {
             looked.examined().choices().forEach((size, chosen) -> minutes.put(size, chosen.minutes()));
         }
         return minutes;
@@ -216,18 +220,18 @@ public final class Rulings {
      * The other school is open only where every solid food has a tested process or is part of the table's own soups, all is packed
      * hot, solids fill at most half, and nothing is left to the cook's judgement.
      */
-    private static boolean soupTableMay(Batch batch, Contents contents, Verdict verdict) {
+    private static boolean soupTableMay(Batch batch, JarContents contents, Verdict verdict) {
         return contents.isSoupPack() && verdict == Verdict.COVERED;
     }
 
     private Timing timing(
-            Batch batch, Contents contents, Map<JarSize, Clockwork.Chosen> choices, boolean soupTableMay) {
+            Batch batch, JarContents contents, Map<JarSize, ProcessTimeSelector.Chosen> choices, boolean soupTableMay) {
         JarSize timedBy = batch.sizes().stream()
                 .max(Comparator.comparing(
                                 (JarSize size) -> chosen(choices, size).minutes())
                         .thenComparing(Comparator.naturalOrder()))
                 .orElseThrow();
-        Clockwork.Chosen chosen = chosen(choices, timedBy);
+        ProcessTimeSelector.Chosen chosen = chosen(choices, timedBy);
         Map<JarSize, Minutes> longest = new EnumMap<>(JarSize.class);
         choices.forEach((size, choice) -> longest.put(size, choice.minutes()));
         TestedProcess soup = catalogue.table(contents.hasSeafood() ? Catalogue.SEAFOOD_SOUP_ROW : Catalogue.SOUP_ROW);
@@ -241,7 +245,7 @@ public final class Rulings {
                 .orElseThrow()
                 .pressure();
         GaugePressure reading = batch.gauge().readingFor(pressure);
-        if (batch.school() == School.SOUP_TABLE && bySoupTable.isPresent()) {
+        if (batch.school() == TimingPolicy.SOUP_TABLE && bySoupTable.isPresent()) {
             Map<JarSize, Minutes> table = new EnumMap<>(JarSize.class);
             longest.keySet().forEach(size -> soup.minutesFor(size).ifPresent(time -> table.put(size, time)));
             JarSize largest =
@@ -269,17 +273,17 @@ public final class Rulings {
                 headspace(contents));
     }
 
-    private static Clockwork.Chosen chosen(Map<JarSize, Clockwork.Chosen> choices, JarSize size) {
+    private static ProcessTimeSelector.Chosen chosen(Map<JarSize, ProcessTimeSelector.Chosen> choices, JarSize size) {
         return Optional.ofNullable(choices.get(size)).orElseThrow();
     }
 
     /** The headspace these lines ask for, whatever jars and altitude: 1 inch, or 1 1/4 for plain poultry or rabbit. */
     public Headspace headspace(List<IngredientLine> lines, Pack pack, Fraction solidsShare) {
-        return headspace(Contents.of(lines, pack, solidsShare));
+        return headspace(JarContents.of(lines, pack, solidsShare));
     }
 
     /** An inch for soups; plain poultry or rabbit needs a quarter more (source: the rows' own headspace). */
-    private Headspace headspace(Contents contents) {
+    private Headspace headspace(JarContents contents) {
         if (contents.isMixture()) {
             return Headspace.ONE_INCH;
         }

@@ -15,7 +15,7 @@ import org.mobrel.jars.JarSize;
 import org.mobrel.jars.JarTable;
 import org.mobrel.jars.Mouth;
 import org.mobrel.method.Method;
-import org.mobrel.method.Saying;
+import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Volume;
 import org.mobrel.recipe.IngredientLine;
@@ -64,10 +64,10 @@ public record Setting(Pack pack, Fraction share, From from) {
             JarSize jar,
             Catalogue catalogue,
             JarTable jars) {
-        Contents contents = Contents.of(lines, Pack.HOT, Fraction.HALF);
-        boolean saidRaw = method.first(Saying.PacksRaw.class).isPresent();
+        JarContents contents = JarContents.of(lines, Pack.HOT, Fraction.HALF);
+        boolean saidRaw = method.first(StepStatement.PacksRaw.class).isPresent();
         boolean plainRaw = saidRaw && !contents.isMixture() && hasRawRow(contents, catalogue);
-        boolean saidHot = !saidRaw && method.first(Saying.PacksHot.class).isPresent();
+        boolean saidHot = !saidRaw && method.first(StepStatement.PacksHot.class).isPresent();
         Pack set = pack.orElse(plainRaw ? Pack.RAW : Pack.HOT);
         OptionalDouble amounts = perJar(lines, set, jar, jars);
         // Plain raw meat is packed to the top and makes its own juice (source: the rows' own directions).
@@ -88,7 +88,7 @@ public record Setting(Pack pack, Fraction share, From from) {
         return new Setting(set, share.or(() -> said).or(() -> counted).orElse(Fraction.HALF), from);
     }
 
-    private static boolean hasRawRow(Contents contents, Catalogue catalogue) {
+    private static boolean hasRawRow(JarContents contents, Catalogue catalogue) {
         return !contents.solids().isEmpty()
                 && contents.solids().stream()
                         .map(Food::processRow)

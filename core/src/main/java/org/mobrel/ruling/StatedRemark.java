@@ -8,8 +8,8 @@ import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mobrel.jars.JarSize;
-import org.mobrel.method.Saying;
 import org.mobrel.method.StatedProcess;
+import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
 
@@ -51,7 +51,7 @@ public record StatedRemark(String code, String text, OptionalInt step) {
     public static List<StatedRemark> of(List<Stated> stated, Batch batch, Ruling ruling) {
         Optional<Timing> timing = ruling.timing();
         Stream<StatedRemark> methods =
-                batch.method().all(Saying.OtherMethod.class).stream().map(StatedRemark::otherMethod);
+                batch.method().all(StepStatement.OtherMethod.class).stream().map(StatedRemark::otherMethod);
         if (timing.isEmpty()) {
             return methods.toList();
         }
@@ -65,7 +65,7 @@ public record StatedRemark(String code, String text, OptionalInt step) {
         return Stream.concat(methods, times).toList();
     }
 
-    private static StatedRemark otherMethod(Saying.OtherMethod said) {
+    private static StatedRemark otherMethod(StepStatement.OtherMethod said) {
         return new StatedRemark(
                 "stated-method-differs",
                 "Your recipe says “%s” Nothing but a pressure canner gets hot enough inside the jars of this, for however long."

@@ -19,7 +19,7 @@ import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.JarTable;
 import org.mobrel.method.Method;
-import org.mobrel.method.Saying;
+import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.recipe.Answer;
@@ -51,7 +51,7 @@ final class StepQuestions {
 
     private StepQuestions() {}
 
-    static List<Question> of(Examined batch) {
+    static List<RulingQuestion> of(Examined batch) {
         Method method = batch.batch().method();
         if (method.sayings().isEmpty()) {
             return List.of();
@@ -70,24 +70,24 @@ final class StepQuestions {
     }
 
     /** The pack that the steps say, where it is not the one that is set. */
-    static Optional<Saying> otherPack(Batch batch) {
+    static Optional<StepStatement> otherPack(Batch batch) {
         Method method = batch.method();
-        Optional<Saying.PacksRaw> raw = method.first(Saying.PacksRaw.class);
+        Optional<StepStatement.PacksRaw> raw = method.first(StepStatement.PacksRaw.class);
         if (batch.pack() == Pack.HOT) {
-            return raw.map(Saying.class::cast);
+            return raw.map(StepStatement.class::cast);
         }
         return raw.isPresent()
                 ? Optional.empty()
-                : method.first(Saying.PacksHot.class).map(Saying.class::cast);
+                : method.first(StepStatement.PacksHot.class).map(StepStatement.class::cast);
     }
 
-    private static Stream<Question> pack(Examined batch, Method method) {
+    private static Stream<RulingQuestion> pack(Examined batch, Method method) {
         return otherPack(batch.batch()).stream()
                 .map(said -> asked(
                         batch,
                         said,
                         QuestionCode.PACK_SAYS_OTHERWISE,
-                        said instanceof Saying.PacksRaw
+                        said instanceof StepStatement.PacksRaw
                                 ? "This step packs the jars raw; the recipe is set to a hot pack. Which is it?"
                                 : "This step packs the jars hot; the recipe is set to a raw pack. Which is it?",
                         batch.batch().pack() == Pack.HOT ? "Boiled first, packed hot" : "Packed raw",
@@ -96,15 +96,15 @@ final class StepQuestions {
     }
 
     /** A fuller jar than the one that is set; a mixture's share is what the tables go by. */
-    static Optional<Saying.Fills> fuller(Batch batch) {
-        boolean mixture = Contents.of(batch).isMixture();
+    static Optional<StepStatement.Fills> fuller(Batch batch) {
+        boolean mixture = JarContents.of(batch).isMixture();
         return batch.method()
                 .fills()
                 .filter(said ->
                         mixture && said.share().value() > batch.solidsShare().value() + BY_EYE);
     }
 
-    private static Stream<Question> fill(Examined batch, Method method) {
+    private static Stream<RulingQuestion> fill(Examined batch, Method method) {
         return fuller(batch.batch()).stream()
                 .map(said -> asked(
                         batch,
@@ -134,9 +134,9 @@ final class StepQuestions {
         };
     }
 
-    private static Stream<Question> soak(Examined batch, Method method) {
+    private static Stream<RulingQuestion> soak(Examined batch, Method method) {
         return method.soak().stream()
-                .filter(said -> said.soak() == Saying.Soak.SHORT && StepRules.hasBeans(batch))
+                .filter(said -> said.soak() == StepStatement.Soak.SHORT && StepRules.hasBeans(batch))
                 .map(said -> asked(
                         batch,
                         said,
@@ -146,8 +146,8 @@ final class StepQuestions {
                         "As the step says"));
     }
 
-    private static Stream<Question> boil(Examined batch, Method method) {
-        List<Saying.BoilsBeans> all = method.all(Saying.BoilsBeans.class);
+    private static Stream<RulingQuestion> boil(Examined batch, Method method) {
+        List<StepStatement.BoilsBeans> all = method.all(StepStatement.BoilsBeans.class);
         if (!StepRules.hasBeans(batch) || all.stream().anyMatch(said -> said.minutes() >= 30)) {
             return Stream.empty();
         }
@@ -162,13 +162,13 @@ final class StepQuestions {
                         "As the step says"));
     }
 
-    private static Stream<Question> pieces(Examined batch, Method method) {
-        return method.all(Saying.Cuts.class).stream()
+    private static Stream<RulingQuestion> pieces(Examined batch, Method method) {
+        return method.all(StepStatement.Cuts.class).stream()
                 .filter(said -> said.largest().isEmpty() && !isSizedElsewhere(batch, method, said))
                 .flatMap(said -> StepRules.rowFor(batch, said).stream().map(row -> pieces(batch, said, row)));
     }
 
-    private static Question pieces(Examined batch, Saying.Cuts said, TestedProcess row) {
+    private static RulingQuestion pieces(Examined batch, StepStatement.Cuts said, TestedProcess row) {
         return question(
                 batch,
                 said,
@@ -180,8 +180,8 @@ final class StepQuestions {
     }
 
     /** A line or another step that gives the size settles it. */
-    private static boolean isSizedElsewhere(Examined batch, Method method, Saying.Cuts said) {
-        boolean inStep = method.all(Saying.Cuts.class).stream()
+    private static boolean isSizedElsewhere(Examined batch, Method method, StepStatement.Cuts said) {
+        boolean inStep = method.all(StepStatement.Cuts.class).stream()
                 .anyMatch(other -> other.largest().isPresent()
                         && (other.foods().isEmpty() || other.foods().stream().anyMatch(said.foods()::contains)));
         List<Integer> lines = StepRules.linesOf(batch, said.foods()).toList();
@@ -197,9 +197,9 @@ final class StepQuestions {
     }
 
     /** A food that goes into the pot in a step and stands in no line could ask for more time than all that do. */
-    private static Stream<Question> unlisted(Examined batch, Method method) {
+    private static Stream<RulingQuestion> unlisted(Examined batch, Method method) {
         List<String> seen = new ArrayList<>();
-        return method.all(Saying.Names.class).stream()
+        return method.all(StepStatement.Names.class).stream()
                 .filter(said -> isUnlisted(batch, said) && couldMatter(batch, said))
                 .filter(said -> seen.add(said.food().phrase())
                         && seen.indexOf(said.food().phrase()) == seen.size() - 1)
@@ -217,7 +217,7 @@ final class StepQuestions {
                                                 Edit.Part.LINE, said.food().phrase()))))));
     }
 
-    private static boolean isUnlisted(Examined batch, Saying.Names said) {
+    private static boolean isUnlisted(Examined batch, StepStatement.Names said) {
         Set<Food> listed = batch.lines().stream()
                 .flatMap(ruled -> ruled.line().mentions().stream())
                 .flatMap(mention -> mention.foods().stream())
@@ -241,7 +241,7 @@ final class StepQuestions {
                 .toList();
     }
 
-    private static boolean couldMatter(Examined batch, Saying.Names said) {
+    private static boolean couldMatter(Examined batch, StepStatement.Names said) {
         IngredientLine line = batch.reader().read(said.food().phrase());
         if (line.foods().stream()
                 .anyMatch(food -> food.kind() == FoodKind.ROOT || food.isSeafood() || food.isCuredMeat())) {
@@ -251,7 +251,7 @@ final class StepQuestions {
         for (JarSize size : List.of(JarSize.PINT, JarSize.QUART)) {
             Optional<Minutes> its = ruled.minutesFor(size);
             Optional<Minutes> now =
-                    Optional.ofNullable(batch.choices().get(size)).map(Clockwork.Chosen::minutes);
+                    Optional.ofNullable(batch.choices().get(size)).map(ProcessTimeSelector.Chosen::minutes);
             if (its.isPresent() && now.isPresent() && its.get().compareTo(now.get()) > 0) {
                 return true;
             }
@@ -259,8 +259,14 @@ final class StepQuestions {
         return false;
     }
 
-    private static Question asked(
-            Examined batch, Saying said, QuestionCode code, String text, String asSet, String asSaid, Edit... edits) {
+    private static RulingQuestion asked(
+            Examined batch,
+            StepStatement said,
+            QuestionCode code,
+            String text,
+            String asSet,
+            String asSaid,
+            Edit... edits) {
         return question(
                 batch,
                 said,
@@ -269,17 +275,17 @@ final class StepQuestions {
                 List.of(new Choice(Choice.AS_SET, asSet), new Choice(Choice.AS_THE_STEP_SAYS, asSaid, List.of(edits))));
     }
 
-    private static Question question(
-            Examined batch, Saying said, QuestionCode code, String text, List<Choice> choices) {
-        Saying.Quote quote = said.quote();
+    private static RulingQuestion question(
+            Examined batch, StepStatement said, QuestionCode code, String text, List<Choice> choices) {
+        StepStatement.Quote quote = said.quote();
         OptionalInt line = StepRules.lineOf(batch, quote);
-        return new Question(
+        return new RulingQuestion(
                 code,
                 line,
                 Optional.of(new Finding.Said(quote.step(), quote.words())),
                 said.key(),
                 text,
-                choices.stream().map(Question.Option::of).toList());
+                choices.stream().map(RulingQuestion.Option::of).toList());
     }
 
     /** The batch as the answers to the questions of its steps have it. */
@@ -290,12 +296,12 @@ final class StepQuestions {
             return batch;
         }
         Batch settled = batch;
-        Optional<Saying> pack = otherPack(batch);
+        Optional<StepStatement> pack = otherPack(batch);
         if (pack.filter(said -> isAsTheStepSays(method, QuestionCode.PACK_SAYS_OTHERWISE, said))
                 .isPresent()) {
             settled = settled.with(batch.pack() == Pack.HOT ? Pack.RAW : Pack.HOT);
         }
-        Optional<Saying.Fills> fill = fuller(batch);
+        Optional<StepStatement.Fills> fill = fuller(batch);
         if (fill.filter(said -> isAsTheStepSays(method, QuestionCode.FILL_SAYS_OTHERWISE, said))
                 .isPresent()) {
             settled = settled.with(fill.orElseThrow().share());
@@ -330,7 +336,7 @@ final class StepQuestions {
                 : batch;
     }
 
-    private static boolean isAsTheStepSays(Method method, QuestionCode code, Saying said) {
+    private static boolean isAsTheStepSays(Method method, QuestionCode code, StepStatement said) {
         return method.answer(code, said.key())
                 .filter(Choice.AS_THE_STEP_SAYS::equals)
                 .isPresent();

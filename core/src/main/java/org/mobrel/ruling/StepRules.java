@@ -14,7 +14,7 @@ import org.mobrel.finding.Source;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.TestedProcess;
 import org.mobrel.method.Method;
-import org.mobrel.method.Saying;
+import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.Length;
 import org.mobrel.recipe.Choice;
 import org.mobrel.recipe.IngredientLine;
@@ -32,7 +32,7 @@ final class StepRules {
     private StepRules() {}
 
     static Stream<Finding> nothingIsPureed(Examined batch) {
-        return method(batch).all(Saying.Purees.class).stream()
+        return method(batch).all(StepStatement.Purees.class).stream()
                 .map(said -> stop(
                         batch,
                         said,
@@ -44,7 +44,7 @@ final class StepRules {
     }
 
     static Stream<Finding> nothingIsThickened(Examined batch) {
-        return method(batch).all(Saying.Thickens.class).stream()
+        return method(batch).all(StepStatement.Thickens.class).stream()
                 .map(said -> stop(
                         batch,
                         said,
@@ -57,7 +57,7 @@ final class StepRules {
 
     /** What the list stops by itself need not be said twice. */
     static Stream<Finding> nothingStoppedIsAdded(Examined batch) {
-        return method(batch).all(Saying.AddsStopped.class).stream()
+        return method(batch).all(StepStatement.AddsStopped.class).stream()
                 .filter(said -> batch.lines().stream()
                         .noneMatch(ruled -> ruled.line().stopped().contains(said.stop())))
                 .filter(said -> !isInALine(batch, said.words()))
@@ -86,31 +86,31 @@ final class StepRules {
     static Stream<Finding> beansDoNotGoInDry(Examined batch) {
         Method method = method(batch);
         boolean beans = hasBeans(batch);
-        Stream<Finding> dry = method.all(Saying.DryBeans.class).stream()
+        Stream<Finding> dry = method.all(StepStatement.DryBeans.class).stream()
                 .filter(said -> beans)
                 .map(
                         said -> dryBeans(
                                 batch,
                                 said,
                                 "Dry beans swell by an unknown amount in the jar and heat unevenly; they were tested soaked and boiled."));
-        Stream<Finding> soaked = method.all(Saying.Soaks.class).stream()
+        Stream<Finding> soaked = method.all(StepStatement.Soaks.class).stream()
                 .filter(said -> beans && isAsTheStepSays(method, QuestionCode.SOAK_SAYS_OTHERWISE, said))
                 .map(said -> dryBeans(
                         batch, said, "The tested process soaks 12 to 18 hours, or boils 2 minutes and rests an hour."));
-        Stream<Finding> boiled = method.all(Saying.BoilsBeans.class).stream()
+        Stream<Finding> boiled = method.all(StepStatement.BoilsBeans.class).stream()
                 .filter(said -> beans && isAsTheStepSays(method, QuestionCode.BOIL_SAYS_OTHERWISE, said))
                 .map(said ->
                         dryBeans(batch, said, "The tested process boils soaked beans 30 minutes before they go in."));
         return Stream.of(dry, soaked, boiled).flatMap(found -> found).limit(3);
     }
 
-    private static boolean isAsTheStepSays(Method method, QuestionCode code, Saying said) {
+    private static boolean isAsTheStepSays(Method method, QuestionCode code, StepStatement said) {
         return method.answer(code, said.key())
                 .filter(Choice.AS_THE_STEP_SAYS::equals)
                 .isPresent();
     }
 
-    private static Finding dryBeans(Examined batch, Saying said, String why) {
+    private static Finding dryBeans(Examined batch, StepStatement said, String why) {
         return stop(
                 batch,
                 said,
@@ -125,7 +125,7 @@ final class StepRules {
     }
 
     static Stream<Finding> ventsTenMinutes(Examined batch) {
-        return method(batch).all(Saying.ShortVent.class).stream()
+        return method(batch).all(StepStatement.ShortVent.class).stream()
                 .map(said -> stop(
                         batch,
                         said,
@@ -141,7 +141,7 @@ final class StepRules {
     }
 
     static Stream<Finding> coolsByItself(Examined batch) {
-        return method(batch).all(Saying.ForcedCooling.class).stream()
+        return method(batch).all(StepStatement.ForcedCooling.class).stream()
                 .map(said -> stop(
                         batch,
                         said,
@@ -158,7 +158,7 @@ final class StepRules {
 
     static Stream<Finding> skinsComeOff(Examined batch) {
         LineTimes times = new LineTimes(batch.reader().catalogue());
-        return method(batch).all(Saying.Unpeeled.class).stream().flatMap(said -> linesOf(batch, said.foods())
+        return method(batch).all(StepStatement.Unpeeled.class).stream().flatMap(said -> linesOf(batch, said.foods())
                 .filter(index -> batch.line(index).foods().stream()
                         .flatMap(food -> times.rows(food, batch.line(index), batch.contents()))
                         .anyMatch(TestedProcess::peeled))
@@ -173,7 +173,7 @@ final class StepRules {
     }
 
     static Stream<Finding> cutsNoLargerThanTested(Examined batch) {
-        return method(batch).all(Saying.Cuts.class).stream().flatMap(said -> {
+        return method(batch).all(StepStatement.Cuts.class).stream().flatMap(said -> {
             Optional<TestedProcess> row = rowFor(batch, said);
             Optional<Length> most = row.flatMap(TestedProcess::largestPiece);
             boolean over = said.largest().isPresent()
@@ -205,7 +205,7 @@ final class StepRules {
     }
 
     /** The strictest row with a size, of the foods a step cuts; of all foods where it names none. */
-    static Optional<TestedProcess> rowFor(Examined batch, Saying.Cuts said) {
+    static Optional<TestedProcess> rowFor(Examined batch, StepStatement.Cuts said) {
         LineTimes times = new LineTimes(batch.reader().catalogue());
         return linesOf(batch, said.foods())
                 .flatMap(index -> batch.line(index).foods().stream()
@@ -234,14 +234,14 @@ final class StepRules {
     }
 
     private static Finding stop(
-            Examined batch, Saying said, FindingCode code, String why, Source source, Remedy... remedies) {
-        Saying.Quote quote = said.quote();
+            Examined batch, StepStatement said, FindingCode code, String why, Source source, Remedy... remedies) {
+        StepStatement.Quote quote = said.quote();
         return Findings.ofStep(
                 code, lineOf(batch, quote), new Finding.Said(quote.step(), quote.words()), why, source, remedies);
     }
 
     /** The line that is this step, where it stands among the ingredients. */
-    static OptionalInt lineOf(Examined batch, Saying.Quote quote) {
+    static OptionalInt lineOf(Examined batch, StepStatement.Quote quote) {
         Method method = method(batch);
         return method.isLine(quote)
                 ? batch.indexes()
@@ -251,19 +251,19 @@ final class StepRules {
                 : OptionalInt.empty();
     }
 
-    private static Remedy atOpening(Examined batch, Saying said, String text) {
+    private static Remedy atOpening(Examined batch, StepStatement said, String text) {
         return remedy(batch, said, "finish-at-serving", text, method(batch).atOpening(said.quote()));
     }
 
-    private static Remedy leaveOut(Examined batch, Saying said) {
+    private static Remedy leaveOut(Examined batch, StepStatement said) {
         return remedy(batch, said, "leave-out", "Leave it out", method(batch).without(said.quote()));
     }
 
-    private static Remedy edit(Examined batch, Saying said, String code, String text, String instead) {
+    private static Remedy edit(Examined batch, StepStatement said, String code, String text, String instead) {
         return remedy(batch, said, code, text, method(batch).instead(said.quote(), instead));
     }
 
-    private static Remedy remedy(Examined batch, Saying said, String code, String text, String step) {
+    private static Remedy remedy(Examined batch, StepStatement said, String code, String text, String step) {
         Edit.Part part = method(batch).isLine(said.quote()) ? Edit.Part.LINE : Edit.Part.STEP;
         Optional<String> to = step.isBlank() ? Optional.empty() : Optional.of(step);
         return new Remedy(code, text, List.of(new Edit(part, to)));

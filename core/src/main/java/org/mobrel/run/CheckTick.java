@@ -8,7 +8,7 @@ import java.util.Optional;
  *
  * @param waived whether somebody answers for going on without it; the event says who and why
  */
-public record CheckTick(Check check, boolean waived) implements Detail {
+public record CheckTick(Check check, boolean waived) implements EventDetail {
 
     /** What is looked at before every run (source: Guide 1, before each use). */
     public enum Check {

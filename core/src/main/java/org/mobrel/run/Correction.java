@@ -8,4 +8,4 @@ import java.util.Optional;
  * @param event the number of the event it is about, from 1
  * @param instead what the instrument really showed, for a reading; empty where the event did not happen at all
  */
-public record Correction(int event, Optional<Reading> instead) implements Detail {}
+public record Correction(int event, Optional<InstrumentReading> instead) implements EventDetail {}

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 
 /** What becomes of jars that were not processed for the full time (source: Guide 1, within 24 hours). */
-public enum Decision implements Detail {
+public enum Decision implements EventDetail {
     PROCESSED_AGAIN("processed-again"),
     REFRIGERATED("refrigerated"),
     FROZEN("frozen"),

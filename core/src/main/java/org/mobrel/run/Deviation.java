@@ -9,7 +9,7 @@ import java.util.Optional;
  * @param code one of the constants here
  * @param reading what was read then, if that was the reason
  */
-public record Deviation(String code, Instant at, Optional<Reading> reading) {
+public record Deviation(String code, Instant at, Optional<InstrumentReading> reading) {
 
     public static final String VENT_INTERRUPTED = "vent-interrupted";
     public static final String PRESSURE_LOST = "pressure-lost";

@@ -27,7 +27,7 @@ public record Due(String what, Instant at) {
     /** All that is to come from a state on, in the order of time. */
     public static List<Due> of(RunPlan plan, RunState state) {
         List<Due> dues = new ArrayList<>();
-        Moments when = state.when();
+        RunTimestamps when = state.when();
         switch (state.stage()) {
             case VENTING -> add(dues, WEIGHT_ON, when.steamSince(), RunPlan.VENT);
             case RISING ->

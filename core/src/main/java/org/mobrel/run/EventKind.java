@@ -15,7 +15,7 @@ public enum EventKind {
     STEAM_STEADY("steam-steady"),
     STEAM_STOPPED("steam-stopped"),
     WEIGHT_ON("weight-on"),
-    READING("reading", Reading.class),
+    READING("reading", InstrumentReading.class),
     /** The heat was gone for a while, or nobody can say whether the pressure held. */
     INTERRUPTED("interrupted"),
     HEAT_OFF("heat-off"),
@@ -42,14 +42,14 @@ public enum EventKind {
     CORRECTION("correction", Correction.class);
 
     private final String code;
-    private final Optional<Class<? extends Detail>> detail;
+    private final Optional<Class<? extends EventDetail>> detail;
 
     EventKind(String code) {
         this.code = code;
         this.detail = Optional.empty();
     }
 
-    EventKind(String code, Class<? extends Detail> detail) {
+    EventKind(String code, Class<? extends EventDetail> detail) {
         this.code = code;
         this.detail = Optional.of(detail);
     }
@@ -63,7 +63,7 @@ public enum EventKind {
     }
 
     /** What such an event has to say besides that it happened. */
-    Optional<Class<? extends Detail>> detail() {
+    Optional<Class<? extends EventDetail>> detail() {
         return detail;
     }
 

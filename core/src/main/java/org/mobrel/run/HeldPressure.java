@@ -18,11 +18,11 @@ public record HeldPressure(GaugePressure lowest, int readings) {
         if (state.when().holdSince().isEmpty() || state.when().completedAt().isEmpty()) {
             return Optional.empty();
         }
-        List<GaugePressure> read = Course.of(plan, events).stream()
-                .map(Course.Step::event)
+        List<GaugePressure> read = EventTimeline.of(plan, events).stream()
+                .map(EventTimeline.Step::event)
                 .filter(event -> !event.at().isBefore(state.when().holdSince().get())
                         && !event.at().isAfter(state.when().completedAt().get()))
-                .flatMap(event -> event.reading().flatMap(Reading::dial).stream())
+                .flatMap(event -> event.reading().flatMap(InstrumentReading::dial).stream())
                 .toList();
         return read.stream().min(GaugePressure::compareTo).map(lowest -> new HeldPressure(lowest, read.size()));
     }

@@ -10,7 +10,7 @@ import java.util.Optional;
  * @param level why its liquid stands low, as far as the cook can tell
  * @param bandOff whether its band was off, so that nothing but the seal holds the lid
  */
-public record JarCheck(int jar, boolean sealed, LiquidLoss loss, Level level, boolean bandOff) implements Detail {
+public record JarCheck(int jar, boolean sealed, LiquidLoss loss, Level level, boolean bandOff) implements EventDetail {
 
     public JarCheck(int jar, boolean sealed, LiquidLoss loss) {
         this(jar, sealed, loss, Level.RIGHT, true);

@@ -5,4 +5,4 @@ package org.mobrel.run;
  *
  * @param jar its number in the load, from 1
  */
-public record JarFate(int jar, Decision decision) implements Detail {}
+public record JarFate(int jar, Decision decision) implements EventDetail {}

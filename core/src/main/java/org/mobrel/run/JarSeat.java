@@ -5,4 +5,4 @@ package org.mobrel.run;
  *
  * @param jar its number in the load, from 1
  */
-public record JarSeat(int jar) implements Detail {}
+public record JarSeat(int jar) implements EventDetail {}

@@ -11,12 +11,13 @@ import java.util.Optional;
  * @param detail what the kind asks for
  * @param note the cook's own words; may be empty
  */
-public record RunEvent(EventKind kind, Instant at, Instant heard, Optional<Detail> detail, Teller by, String note) {
+public record RunEvent(
+        EventKind kind, Instant at, Instant heard, Optional<EventDetail> detail, Reporter by, String note) {
 
     /** @throws IllegalArgumentException if the detail is not the kind's own, or it is heard before it happened */
     public RunEvent {
-        Optional<Class<? extends Detail>> asked = kind.detail();
-        if (!asked.equals(detail.map(Detail::getClass))) {
+        Optional<Class<? extends EventDetail>> asked = kind.detail();
+        if (!asked.equals(detail.map(EventDetail::getClass))) {
             throw new IllegalArgumentException(kind.code() + (detail.isPresent() ? " with" : " without") + " a detail");
         }
         if (heard.isBefore(at)) {
@@ -25,14 +26,14 @@ public record RunEvent(EventKind kind, Instant at, Instant heard, Optional<Detai
     }
 
     public static RunEvent of(EventKind kind, Instant at) {
-        return new RunEvent(kind, at, at, Optional.empty(), Teller.SOMEBODY, "");
+        return new RunEvent(kind, at, at, Optional.empty(), Reporter.SOMEBODY, "");
     }
 
-    public static RunEvent of(EventKind kind, Detail detail, Instant at) {
-        return new RunEvent(kind, at, at, Optional.of(detail), Teller.SOMEBODY, "");
+    public static RunEvent of(EventKind kind, EventDetail detail, Instant at) {
+        return new RunEvent(kind, at, at, Optional.of(detail), Reporter.SOMEBODY, "");
     }
 
-    public static RunEvent reading(Reading reading, Instant at) {
+    public static RunEvent reading(InstrumentReading reading, Instant at) {
         return of(EventKind.READING, reading, at);
     }
 
@@ -44,7 +45,7 @@ public record RunEvent(EventKind kind, Instant at, Instant heard, Optional<Detai
         return new RunEvent(kind, at, heard, detail, by, words);
     }
 
-    public RunEvent by(Teller other) {
+    public RunEvent by(Reporter other) {
         return new RunEvent(kind, at, heard, detail, other, note);
     }
 
@@ -57,8 +58,8 @@ public record RunEvent(EventKind kind, Instant at, Instant heard, Optional<Detai
         return heard.isAfter(at);
     }
 
-    public Optional<Reading> reading() {
-        return as(Reading.class);
+    public Optional<InstrumentReading> reading() {
+        return as(InstrumentReading.class);
     }
 
     public Optional<JarCheck> jar() {
@@ -69,7 +70,7 @@ public record RunEvent(EventKind kind, Instant at, Instant heard, Optional<Detai
         return as(Correction.class);
     }
 
-    public <T extends Detail> Optional<T> as(Class<T> type) {
+    public <T extends EventDetail> Optional<T> as(Class<T> type) {
         return detail.filter(type::isInstance).map(type::cast);
     }
 
@@ -78,7 +79,7 @@ public record RunEvent(EventKind kind, Instant at, Instant heard, Optional<Detai
         return new RunEvent(kind, then, told, detail, by, note);
     }
 
-    RunEvent saying(Reading other) {
+    RunEvent saying(InstrumentReading other) {
         return new RunEvent(kind, at, heard, Optional.of(other), by, note);
     }
 }

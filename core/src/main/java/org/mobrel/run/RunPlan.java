@@ -61,7 +61,7 @@ public record RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, in
     }
 
     /** Whether a reading asks for less heat: three psi above the mark, or a frantic weight. */
-    public boolean isTooHigh(Reading reading) {
+    public boolean isTooHigh(InstrumentReading reading) {
         return switch (gauge) {
             case DIAL ->
                 reading.dial()
@@ -73,7 +73,7 @@ public record RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, in
     }
 
     /** Whether a look at the instrument shows the mark; empty for an instrument that does not rule this canner. */
-    Optional<Boolean> isAtMark(Reading reading) {
+    Optional<Boolean> isAtMark(InstrumentReading reading) {
         return switch (gauge) {
             case DIAL -> reading.dial().map(read -> read.compareTo(target) >= 0);
             case WEIGHTED -> reading.weightBy(jiggles).map(state -> state != WeightState.STILL);

@@ -22,13 +22,13 @@ public final class RunRules {
      * @param written all events so far, in the order they were written down
      * @param wish with the instant at which it was uttered
      */
-    public static RunAnswer decide(RunPlan plan, List<RunEvent> written, RunEvent wish) {
+    public static CommandResult decide(RunPlan plan, List<RunEvent> written, RunEvent wish) {
         RunState state = RunState.after(plan, written);
         RunEvent event = timed(state, wish);
         RunState then =
                 event.at().isBefore(state.when().lastAt().orElse(event.at())) ? upTo(plan, written, event.at()) : state;
         Optional<Refusal> refusal = guard(plan, then.seenAt(plan, event.at()), event, written);
-        return refusal.map(RunAnswer::refuse).orElseGet(() -> RunAnswer.accept(event));
+        return refusal.map(CommandResult::refuse).orElseGet(() -> CommandResult.accept(event));
     }
 
     private static RunEvent timed(RunState state, RunEvent wish) {
@@ -40,7 +40,7 @@ public final class RunRules {
     /** The state as it was when a late reading was taken. */
     private static RunState upTo(RunPlan plan, List<RunEvent> written, Instant at) {
         RunState state = RunState.start();
-        for (Course.Step step : Course.of(plan, written)) {
+        for (EventTimeline.Step step : EventTimeline.of(plan, written)) {
             if (!step.event().at().isAfter(at)) {
                 state = state.after(plan, step);
             }

@@ -25,7 +25,7 @@ import java.util.Set;
 public record RunState(
         Stage stage,
         boolean holdComplete,
-        Moments when,
+        RunTimestamps when,
         int turn,
         List<Deviation> deviations,
         List<Gap> gaps,
@@ -51,7 +51,7 @@ public record RunState(
         return new RunState(
                 Stage.CHECKS,
                 false,
-                Moments.none(),
+                RunTimestamps.none(),
                 0,
                 List.of(),
                 List.of(),
@@ -68,17 +68,17 @@ public record RunState(
     /** The state after all these events, in the order in which they were written down. */
     public static RunState after(RunPlan plan, List<RunEvent> events) {
         RunState state = start();
-        for (Course.Step step : Course.of(plan, events)) {
+        for (EventTimeline.Step step : EventTimeline.of(plan, events)) {
             state = state.after(plan, step);
         }
         return state;
     }
 
     /** The state after one more step of the course. An event that no longer follows counts for nothing. */
-    RunState after(RunPlan plan, Course.Step step) {
+    RunState after(RunPlan plan, EventTimeline.Step step) {
         RunEvent event = step.event();
         Instant at = clock(event.at());
-        return new Fold(plan, seenAt(plan, at))
+        return new RunReducer(plan, seenAt(plan, at))
                 .apply(event.happened(at, event.heard().isBefore(at) ? at : event.heard()), step.takesBack());
     }
 
@@ -89,7 +89,7 @@ public record RunState(
 
     /** The state as it shows at an instant: a hold whose time is over is complete, and a look that is missing is missed. */
     public RunState seenAt(RunPlan plan, Instant now) {
-        return new Fold(plan, this).seenAt(clock(now));
+        return new RunReducer(plan, this).seenAt(clock(now));
     }
 
     /** Time of steady steam still missing; zero once it is done, empty outside venting. */

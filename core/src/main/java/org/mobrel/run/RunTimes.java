@@ -22,7 +22,7 @@ public record RunTimes(Minutes heatUp, Minutes comeUp, Minutes coolDown) {
         Optional<Instant> steam = Optional.empty();
         Optional<Instant> held = Optional.empty();
         Optional<Instant> zero = Optional.empty();
-        for (Course.Step step : Course.of(plan, events)) {
+        for (EventTimeline.Step step : EventTimeline.of(plan, events)) {
             RunEvent event = step.event();
             state = state.after(plan, step);
             Optional<Instant> at = Optional.of(event.at());

@@ -24,7 +24,7 @@ record Inside(
         boolean pocketsFormed,
         boolean plugOpen) {
 
-    static Inside atFirst(Vessel vessel, Contents contents) {
+    static Inside atFirst(Vessel vessel, CannerContents contents) {
         double water = contents.water().millilitres() / 1_000;
         double waterHeat = water * SimulatedCanner.WATER_HEAT;
         double metalHeat = Vessel.METAL_KG * Vessel.METAL_HEAT;

@@ -50,14 +50,14 @@ public final class SimulatedCanner {
     private static final double DRY_KG = 0.02;
 
     private final Vessel vessel;
-    private final Contents contents;
+    private final CannerContents contents;
     private final double atmosphere;
     private final ClassicalRungeKuttaIntegrator integrator = new ClassicalRungeKuttaIntegrator(STEP_SECONDS);
     private Inside inside;
     private Knobs knobs = Knobs.OFF;
     private long steps;
 
-    public SimulatedCanner(Vessel vessel, Contents contents) {
+    public SimulatedCanner(Vessel vessel, CannerContents contents) {
         this.vessel = vessel;
         this.contents = contents;
         this.atmosphere = vessel.atmosphere();
@@ -192,7 +192,7 @@ public final class SimulatedCanner {
         return Steam.saturationPressure(now.kelvin()) + air - atmosphere;
     }
 
-    static double headSpace(Vessel vessel, Contents contents, double waterKg) {
+    static double headSpace(Vessel vessel, CannerContents contents, double waterKg) {
         return Math.max(1e-3, vessel.cubicMetres() - contents.cubicMetres() - waterKg / 1_000);
     }
 

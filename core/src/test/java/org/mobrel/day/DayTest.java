@@ -65,10 +65,10 @@ class DayTest {
         return LocalDateTime.of(2026, 11, day, hour, minute).atZone(ZONE).toInstant();
     }
 
-    private static Day day(Aim.Kind kind, Instant at, Quiet quiet, Instant now, LoadWork... loads) {
+    private static Day day(DayTarget.Kind kind, Instant at, Quiet quiet, Instant now, LoadWork... loads) {
         List<DishWork> dishes = List.of(beans("a"));
-        Workday workday = Workday.of(Morning.of(dishes, 4, TABLE), List.of(loads), 4);
-        return Day.of(workday, dishes, new Aim(kind, at), quiet, now);
+        Workday workday = Workday.of(PreparationSchedule.of(dishes, 4, TABLE), List.of(loads), 4);
+        return Day.of(workday, dishes, new DayTarget(kind, at), quiet, now);
     }
 
     private static Day.Timed task(Day day, String id) {
@@ -80,7 +80,7 @@ class DayTest {
 
     @Test
     void one_load_of_bean_soup_goes_by_the_book() {
-        Day day = day(Aim.Kind.START, at(28, 9, 0), NIGHT, LONG_AGO, load(0, 7, 90, "a"));
+        Day day = day(DayTarget.Kind.START, at(28, 9, 0), NIGHT, LONG_AGO, load(0, 7, 90, "a"));
         assertThat(day.tasks().stream()
                         .map(timed -> "%s %s"
                                 .formatted(
@@ -109,7 +109,7 @@ class DayTest {
 
     @Test
     void done_by_counts_back_to_the_soak_the_evening_before() {
-        Day day = day(Aim.Kind.DONE, at(28, 18, 0), NIGHT, LONG_AGO, load(0, 7, 90, "a"));
+        Day day = day(DayTarget.Kind.DONE, at(28, 18, 0), NIGHT, LONG_AGO, load(0, 7, 90, "a"));
         assertThat(day.end()).isEqualTo(at(28, 18, 0));
         assertThat(day.start()).isEqualTo(at(28, 12, 57));
         // 12 to 18 h before the pot: not at 1:27, when everybody sleeps, but before the quiet hours begin.
@@ -123,7 +123,7 @@ class DayTest {
     @Test
     void the_night_the_clocks_change_a_soak_is_still_twelve_hours_long() {
         // In Denver the clocks go back on 1 November 2026 at two.
-        Day day = day(Aim.Kind.START, at(1, 9, 0), NIGHT, LONG_AGO, load(0, 7, 90, "a"));
+        Day day = day(DayTarget.Kind.START, at(1, 9, 0), NIGHT, LONG_AGO, load(0, 7, 90, "a"));
         Day.Timed rest = task(day, "dish-a-soak-rest");
         assertThat(Duration.between(rest.start(), rest.end())).isGreaterThanOrEqualTo(Duration.ofHours(12));
     }
@@ -131,14 +131,16 @@ class DayTest {
     @Test
     void what_does_not_fit_is_said() {
         LoadWork[] three = {load(0, 7, 90, "a"), load(0, 7, 90, "a"), load(0, 7, 90, "a")};
-        Day late = day(Aim.Kind.START, at(28, 15, 0), NIGHT, LONG_AGO, three);
-        assertThat(late.misfits()).containsExactly(new Misfit(Misfit.Code.IN_QUIET_HOURS, late.end(), "load-3-unload"));
-        Day tooLate = day(Aim.Kind.START, at(28, 9, 0), NIGHT, at(28, 6, 0), load(0, 7, 90, "a"));
-        assertThat(tooLate.misfits()).containsExactly(new Misfit(Misfit.Code.IS_PAST, at(27, 21, 30), "dish-a-soak"));
+        Day late = day(DayTarget.Kind.START, at(28, 15, 0), NIGHT, LONG_AGO, three);
+        assertThat(late.misfits())
+                .containsExactly(new DayConflict(DayConflict.Code.IN_QUIET_HOURS, late.end(), "load-3-unload"));
+        Day tooLate = day(DayTarget.Kind.START, at(28, 9, 0), NIGHT, at(28, 6, 0), load(0, 7, 90, "a"));
+        assertThat(tooLate.misfits())
+                .containsExactly(new DayConflict(DayConflict.Code.IS_PAST, at(27, 21, 30), "dish-a-soak"));
         LoadWork[] six = new LoadWork[6];
         Arrays.fill(six, load(0, 7, 100, "a"));
-        Day tooLong = day(Aim.Kind.START, at(28, 8, 0), NIGHT, LONG_AGO, six);
-        assertThat(tooLong.misfits()).extracting(Misfit::code).contains(Misfit.Code.TOO_LONG);
+        Day tooLong = day(DayTarget.Kind.START, at(28, 8, 0), NIGHT, LONG_AGO, six);
+        assertThat(tooLong.misfits()).extracting(DayConflict::code).contains(DayConflict.Code.TOO_LONG);
     }
 
     @ParameterizedTest
@@ -213,7 +215,7 @@ class DayTest {
                         TIMES,
                         new Minutes(chance.nextInt(300))));
             }
-            Workday workday = Workday.of(Morning.of(dishes, burners, TABLE), loads, burners);
+            Workday workday = Workday.of(PreparationSchedule.of(dishes, burners, TABLE), loads, burners);
             keepsTheRules(workday, loads, burners);
         }
     }

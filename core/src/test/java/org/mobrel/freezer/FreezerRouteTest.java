@@ -18,7 +18,7 @@ import org.mobrel.quantity.Fraction;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Rulings;
-import org.mobrel.ruling.School;
+import org.mobrel.ruling.TimingPolicy;
 
 class FreezerRouteTest {
 
@@ -33,7 +33,7 @@ class FreezerRouteTest {
                 List.of(new JarCount(JarSize.QUART, Mouth.REGULAR, 1)),
                 Altitude.ofFeet(500),
                 Gauge.weighted(),
-                School.LONGEST_INGREDIENT);
+                TimingPolicy.LONGEST_INGREDIENT);
         return FreezerRoute.of(batch, rulings, reader);
     }
 

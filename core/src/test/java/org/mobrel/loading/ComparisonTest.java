@@ -30,9 +30,9 @@ class ComparisonTest {
     @Test
     void each_obvious_plan_is_set_beside_the_best_one() {
         LoadingDay day = new LoadingDay(List.of(BIG, SMALL), List.of(quarts("a", 6, 90), quarts("b", 5, 25)));
-        LoadingPlan best = Loader.best(day, Stop.NEVER);
-        assertThat(best.figures()).isEqualTo(new Figures(188, 128, 2, 65));
-        assertThat(Obvious.plans(day).stream().map(plan -> Comparison.sentence(day, best, plan)))
+        LoadingPlan best = Loader.best(day, SearchDeadline.NEVER);
+        assertThat(best.figures()).isEqualTo(new PlanCost(188, 128, 2, 65));
+        assertThat(BaselinePlans.plans(day).stream().map(plan -> Comparison.sentence(day, best, plan)))
                 .containsExactly(
                         "Loaded as they come: 2 loads, just as good.",
                         "Each by itself: 3 loads, ends 53 min later, 1 h 3 min more on watch.",

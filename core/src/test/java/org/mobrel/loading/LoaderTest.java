@@ -32,18 +32,18 @@ class LoaderTest {
         JsonNode expect = example.get("expect");
         if (expect.has("infeasible")) {
             assertThat(day.fitsNowhere()).isPresent();
-            assertThatThrownBy(() -> Loader.best(day, Stop.NEVER)).hasMessageContaining("fits no canner");
+            assertThatThrownBy(() -> Loader.best(day, SearchDeadline.NEVER)).hasMessageContaining("fits no canner");
             return;
         }
-        LoadingPlan plan = Loader.best(day, Stop.NEVER);
+        LoadingPlan plan = Loader.best(day, SearchDeadline.NEVER);
         assertThat(plan.figures())
-                .isEqualTo(new Figures(
+                .isEqualTo(new PlanCost(
                         expect.get("makespan").asInt(),
                         expect.get("watched").asInt(),
                         expect.get("loadCount").asInt(),
                         expect.get("overProcess").asInt()));
         assertThat(plan.isOptimal()).isTrue();
-        assertThat(plan.figures()).isEqualTo(Figures.of(day, plan.loads()));
+        assertThat(plan.figures()).isEqualTo(PlanCost.of(day, plan.loads()));
     }
 
     /** Every way to load it is tried, at every minute. */
@@ -55,7 +55,7 @@ class LoaderTest {
                     int tried = 0;
                     while (tried < 50) {
                         LoadingDay day = Days.tiny(chance);
-                        LoadingPlan plan = Loader.best(day, Stop.NEVER);
+                        LoadingPlan plan = Loader.best(day, SearchDeadline.NEVER);
                         if (plan.loads().size() <= 3 && day.jars() <= 9) {
                             assertThat(plan.figures())
                                     .as(day.toString())
@@ -72,10 +72,10 @@ class LoaderTest {
         Random chance = new Random(7);
         for (int time = 0; time < 150; time++) {
             LoadingDay day = Days.usual(chance, 3, 4, 40);
-            LoadingPlan plan = Loader.best(day, Stop.NEVER);
+            LoadingPlan plan = Loader.best(day, SearchDeadline.NEVER);
             assertThat(plan.isOptimal()).as(day.toString()).isTrue();
             keepsTheRules(day, plan.loads());
-            for (Obvious.Plan other : Obvious.plans(day)) {
+            for (BaselinePlans.Plan other : BaselinePlans.plans(day)) {
                 keepsTheRules(day, other.loads());
                 assertThat(plan.figures()).isLessThanOrEqualTo(other.figures());
             }
@@ -121,8 +121,9 @@ class LoaderTest {
             LoadingDay day = Days.usual(chance, 2, 3, 30);
             LoadingDay more = new LoadingDay(
                     Stream.concat(day.canners().stream(), Stream.of(BIG)).toList(), day.groups());
-            assertThat(Loader.best(more, Stop.NEVER).figures().makespan())
-                    .isLessThanOrEqualTo(Loader.best(day, Stop.NEVER).figures().makespan());
+            assertThat(Loader.best(more, SearchDeadline.NEVER).figures().makespan())
+                    .isLessThanOrEqualTo(
+                            Loader.best(day, SearchDeadline.NEVER).figures().makespan());
         }
     }
 
@@ -133,7 +134,7 @@ class LoaderTest {
             LoadingDay day = Days.usual(chance, 3, 4, 40);
             int[] left = {looks};
             LoadingPlan early = Loader.best(day, () -> left[0]-- <= 0);
-            LoadingPlan best = Loader.best(day, Stop.NEVER);
+            LoadingPlan best = Loader.best(day, SearchDeadline.NEVER);
             keepsTheRules(day, early.loads());
             assertThat(early.figures()).isGreaterThanOrEqualTo(best.figures());
             if (early.isOptimal()) {
@@ -154,7 +155,7 @@ class LoaderTest {
     void room_is_told_by_what_would_still_go_in() {
         JarGroup quarts = new JarGroup("q", "stew", Days.QUART, 5, new Minutes(90), new Minutes(0));
         LoadingDay day = new LoadingDay(List.of(BIG), List.of(quarts));
-        CannerLoad load = Loader.best(day, Stop.NEVER).loads().get(0);
+        CannerLoad load = Loader.best(day, SearchDeadline.NEVER).loads().get(0);
         assertThat(Loader.roomFor(day, load, quarts)).isEqualTo(2);
         assertThat(Loader.roomFor(day, load, new JarGroup("p", "stew", Days.PINT, 1, new Minutes(75), new Minutes(0))))
                 .isEqualTo(2);

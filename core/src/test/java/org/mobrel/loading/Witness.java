@@ -26,14 +26,14 @@ final class Witness {
         this.mostLoads = mostLoads;
     }
 
-    static Figures best(LoadingDay day, int mostLoads) {
+    static PlanCost best(LoadingDay day, int mostLoads) {
         Witness witness = new Witness(day, mostLoads);
         witness.place(day.groups().stream().mapToInt(JarGroup::count).toArray(), new ArrayList<>(), 0);
         int end =
                 witness.ways.keySet().stream().mapToInt(witness::soonest).min().orElseThrow();
         return witness.ways.entrySet().stream()
                 .filter(way -> witness.soonest(way.getKey()) <= end)
-                .map(way -> new Figures(
+                .map(way -> new PlanCost(
                         end,
                         witness.leastWatched(
                                 way.getKey(), 0, new int[way.getKey().size()], end, Integer.MAX_VALUE),

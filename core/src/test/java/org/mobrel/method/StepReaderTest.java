@@ -35,14 +35,14 @@ class StepReaderTest {
         assertThat(said.isEmpty() ? "-" : said).as(cells[0]).isEqualTo(cells[1]);
     }
 
-    private static String code(Saying saying) {
-        if (saying instanceof Saying.Fills fills) {
+    private static String code(StepStatement saying) {
+        if (saying instanceof StepStatement.Fills fills) {
             return "f" + Math.round(fills.share().value() * 100);
         }
-        if (saying instanceof Saying.Soaks soaks) {
+        if (saying instanceof StepStatement.Soaks soaks) {
             return "s" + soaks.soak();
         }
-        if (saying instanceof Saying.BoilsBeans boils) {
+        if (saying instanceof StepStatement.BoilsBeans boils) {
             return "b" + boils.minutes();
         }
         return switch (saying.getClass().getSimpleName()) {

@@ -81,7 +81,7 @@ class PortionsTest {
         "watercress, watercress"
     })
     void plurals_and_singulars_meet(String word, String singular) {
-        assertThat(Words.singular(word)).isEqualTo(singular);
+        assertThat(Tokenizer.singular(word)).isEqualTo(singular);
     }
 
     @Test

@@ -40,7 +40,7 @@ class VocabularyTest {
     }
 
     private static void own(Map<List<String>, Set<String>> owners, String phrase, String owner) {
-        owners.computeIfAbsent(Words.of(phrase), words -> new TreeSet<>()).add(owner);
+        owners.computeIfAbsent(Tokenizer.of(phrase), words -> new TreeSet<>()).add(owner);
     }
 
     @Test

@@ -17,7 +17,7 @@ class RecipeReviewTest {
 
     private static final LineReader reader = new LineReader(Catalogue.load());
 
-    private List<Question> review(String lines) {
+    private List<ReviewQuestion> review(String lines) {
         return RecipeReview.of(reader.readAll(Arrays.asList(lines.split(" \\+ "))), reader, Set.of());
     }
 
@@ -56,7 +56,7 @@ class RecipeReviewTest {
 
     @Test
     void an_answer_by_a_tap_settles_the_question() {
-        List<Question> asked = review("half a turkey or half a pound + 2 cups carrots + 1 qt water");
+        List<ReviewQuestion> asked = review("half a turkey or half a pound + 2 cups carrots + 1 qt water");
         assertThat(asked.get(0).answers())
                 .extracting(answer -> answer.to().orElseThrow())
                 .containsExactly("half a turkey", "half a pound turkey");
@@ -70,7 +70,7 @@ class RecipeReviewTest {
 
     @Test
     void a_bunch_is_offered_as_a_weight_that_the_line_keeps() {
-        Question bunch =
+        ReviewQuestion bunch =
                 review("2 bunches kale, chopped + 1 lb peas + 1 qt water").get(0);
         assertThat(bunch.answers())
                 .extracting(answer -> answer.text() + " " + answer.to().orElseThrow())
@@ -83,7 +83,7 @@ class RecipeReviewTest {
 
     @Test
     void what_was_answered_is_not_asked_again_until_the_line_changes() {
-        List<Question> asked = review("2 cups carrots + 3 cups carrots + 1 lb peas + 1 qt water");
+        List<ReviewQuestion> asked = review("2 cups carrots + 3 cups carrots + 1 lb peas + 1 qt water");
         Set<String> settled = Set.of(asked.get(0).key());
         assertThat(RecipeReview.of(
                         reader.readAll(List.of("2 cups carrots", "3 cups carrots", "1 lb peas", "1 qt water")),

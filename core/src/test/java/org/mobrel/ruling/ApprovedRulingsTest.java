@@ -49,11 +49,11 @@ class ApprovedRulingsTest {
                 List.of(new JarCount(JarSize.ofCode(how[2]).orElseThrow(), Mouth.REGULAR, 4)),
                 Altitude.ofFeet(Integer.parseInt(how[3])),
                 Gauge.weighted(),
-                how[4].equals("table") ? School.SOUP_TABLE : School.LONGEST_INGREDIENT);
+                how[4].equals("table") ? TimingPolicy.SOUP_TABLE : TimingPolicy.LONGEST_INGREDIENT);
         List<Variant> variants = cells.length < 3
                 ? List.of()
                 : List.of(new Variant("the other", READER.readAll(List.of(cells[2].split(" \\+ ")))));
-        Ruling ruling = Together.rule(RULINGS, batch, variants);
+        Ruling ruling = VariantRuling.rule(RULINGS, batch, variants);
         List<String> told = new ArrayList<>();
         told.add(ruling.verdict().code() + ": " + ruling.headline()
                 + ruling.timing().map(ApprovedRulingsTest::timing).orElse(""));
@@ -61,11 +61,11 @@ class ApprovedRulingsTest {
         ruling.lines()
                 .forEach(line -> told.add("line " + line.form().orElse("-") + " " + sizes(line.minutes())
                         + line.source().map(source -> " " + source.text()).orElse("")));
-        List<Mending.Tried> tried = new Mending(RULINGS, READER).all(batch, ruling.findings());
+        List<RemedyEvaluator.Tried> tried = new RemedyEvaluator(RULINGS, READER).all(batch, ruling.findings());
         for (int at = 0; at < ruling.findings().size(); at++) {
             told.addAll(finding(at, ruling.findings().get(at), tried));
         }
-        for (Question question : ruling.questions()) {
+        for (RulingQuestion question : ruling.questions()) {
             told.add("? %s %s [%s] %s: %s"
                     .formatted(
                             question.code().code(),
@@ -99,7 +99,7 @@ class ApprovedRulingsTest {
         return told;
     }
 
-    private static List<String> finding(int at, Finding finding, List<Mending.Tried> tried) {
+    private static List<String> finding(int at, Finding finding, List<RemedyEvaluator.Tried> tried) {
         List<String> told = new ArrayList<>();
         told.add("%s %s %s %s%s"
                 .formatted(

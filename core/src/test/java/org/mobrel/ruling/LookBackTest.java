@@ -43,7 +43,7 @@ class LookBackTest {
                 List.of(new JarCount(size, Mouth.REGULAR, 7)),
                 Altitude.ofFeet(500),
                 Gauge.weighted(),
-                School.LONGEST_INGREDIENT,
+                TimingPolicy.LONGEST_INGREDIENT,
                 Method.of(steps, lines, READER));
     }
 
@@ -90,7 +90,7 @@ class LookBackTest {
                 deed(minutes, psi.strip(), known.strip().split(" +")));
         assertThat(back.covered().map(Object::toString).orElse("open")).isEqualTo(covered.strip());
         List<String> codes = Stream.concat(
-                        back.shortfalls().stream().map(Hindsight.Shortfall::code),
+                        back.shortfalls().stream().map(ProcessShortfall.Shortfall::code),
                         back.questions().stream().map(LookBack.Asked::code))
                 .distinct()
                 .toList();
@@ -115,7 +115,7 @@ class LookBackTest {
                                 batch(stew, JarSize.QUART, List.of("Blend until smooth.")),
                                 deed(90, "10", new String[] {"hot", "1/2", "yes", "-", "-", "yes", "yes"}))
                         .shortfalls())
-                .extracting(Hindsight.Shortfall::code)
+                .extracting(ProcessShortfall.Shortfall::code)
                 .containsExactly("step-purees");
     }
 

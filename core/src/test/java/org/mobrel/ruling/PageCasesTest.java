@@ -24,8 +24,8 @@ import org.mobrel.jars.JarSize;
 import org.mobrel.jars.JarTable;
 import org.mobrel.jars.Mouth;
 import org.mobrel.method.Method;
-import org.mobrel.method.Saying;
 import org.mobrel.method.StatedProcess;
+import org.mobrel.method.StepStatement;
 import org.mobrel.page.PageReader;
 import org.mobrel.page.RecipePage;
 import org.mobrel.quantity.Altitude;
@@ -65,12 +65,12 @@ class PageCasesTest {
                 List.of(new JarCount(size, Mouth.REGULAR, 7)),
                 Altitude.ofFeet(given.altitude()),
                 new Gauge(GaugeKind.ofCode(given.gauge()).orElseThrow(), GaugeError.NONE),
-                School.LONGEST_INGREDIENT,
+                TimingPolicy.LONGEST_INGREDIENT,
                 method);
         List<StatedRemark.Stated> stated = new ArrayList<>();
         page.processes().forEach(text -> StatedProcess.in(text)
                 .forEach(process -> stated.add(StatedRemark.Stated.outsideOfSteps(process))));
-        method.all(Saying.States.class)
+        method.all(StepStatement.States.class)
                 .forEach(said -> stated.add(new StatedRemark.Stated(
                         said.process(), Optional.of(said.quote().step()))));
         return new Read(page, set, RULINGS.rule(batch), stated, batch);

@@ -48,7 +48,7 @@ class ReadingCasesTest {
                 List.of(new JarCount(JarSize.PINT, Mouth.REGULAR, 4)),
                 Altitude.ofFeet(500),
                 Gauge.weighted(),
-                School.LONGEST_INGREDIENT));
+                TimingPolicy.LONGEST_INGREDIENT));
     }
 
     private static Ruling among(String line) {

@@ -103,7 +103,7 @@ class ReadingProperties {
 
     /** The longest tested pint among the named foods; seafood beside others goes by the soup table's line. */
     private static Optional<Minutes> longestOwn(Ruling ruling, Set<Food> named) {
-        boolean mixture = Contents.of(
+        boolean mixture = JarContents.of(
                         batch(ruling.lines().stream().map(LineRuling::line).toList()))
                 .isMixture();
         return named.stream()
@@ -122,7 +122,7 @@ class ReadingProperties {
                 List.of(new JarCount(JarSize.PINT, Mouth.REGULAR, 4)),
                 Altitude.ofFeet(500),
                 Gauge.weighted(),
-                School.LONGEST_INGREDIENT);
+                TimingPolicy.LONGEST_INGREDIENT);
     }
 
     private static boolean passes(String text) {

@@ -36,7 +36,7 @@ class RulesTest {
                         .toList(),
                 Altitude.ofFeet(500),
                 Gauge.weighted(),
-                School.LONGEST_INGREDIENT);
+                TimingPolicy.LONGEST_INGREDIENT);
     }
 
     private Ruling hotHalf(String lines) {
@@ -176,7 +176,7 @@ class RulesTest {
         Ruling ruling = hotHalf("1 lb dried beans, soaked + 3 cups chopped tomatoes + 1 cup onion");
         assertThat(ruling.timing().orElseThrow().minutes().value()).isEqualTo(75);
         assertThat(ruling.considered())
-                .filteredOn(row -> row.kind() == Considered.Kind.ONE_DISH)
+                .filteredOn(row -> row.kind() == ConsideredRow.Kind.ONE_DISH)
                 .singleElement()
                 .satisfies(row -> {
                     assertThat(row.what()).isEqualTo("dried beans in tomato or molasses sauce");

@@ -87,7 +87,7 @@ class RulingProperties {
                         Arbitraries.integers().between(-200, 8_000).map(Altitude::ofFeet),
                         gauges)
                 .as((lines, pack, share, load, altitude, gauge) ->
-                        new Batch(lines, pack, share, load, altitude, gauge, School.LONGEST_INGREDIENT));
+                        new Batch(lines, pack, share, load, altitude, gauge, TimingPolicy.LONGEST_INGREDIENT));
     }
 
     @Property(tries = 3_000)
@@ -244,7 +244,7 @@ class RulingProperties {
 
     @Property(tries = 3_000)
     void a_remedy_that_is_carried_out_takes_its_finding_away(@ForAll("troubled") Batch batch) {
-        Mending mending = new Mending(RULINGS, READER);
+        RemedyEvaluator mending = new RemedyEvaluator(RULINGS, READER);
         Ruling ruling = RULINGS.rule(batch);
         for (Finding finding : ruling.findings()) {
             for (Remedy remedy : finding.remedies()) {
@@ -313,7 +313,7 @@ class RulingProperties {
                 List.of(new JarCount(JarSize.QUART, Mouth.REGULAR, 7)),
                 Altitude.ofFeet(3_150),
                 Gauge.weighted(),
-                School.LONGEST_INGREDIENT);
+                TimingPolicy.LONGEST_INGREDIENT);
     }
 
     private static String essence(Ruling ruling) {
@@ -353,7 +353,7 @@ class RulingProperties {
         List<Variant> variants = addIns.stream()
                 .map(line -> new Variant("with " + line.rest(), List.of(line)))
                 .toList();
-        Ruling together = Together.rule(RULINGS, base, variants);
+        Ruling together = VariantRuling.rule(RULINGS, base, variants);
         List<Ruling> each = new ArrayList<>(List.of(RULINGS.rule(base)));
         variants.forEach(variant -> each.add(RULINGS.rule(variant.of(base))));
         for (Ruling one : each) {

@@ -58,7 +58,7 @@ class RulingTableTest {
                         .toList(),
                 Altitude.ofFeet(500),
                 Gauge.weighted(),
-                School.LONGEST_INGREDIENT);
+                TimingPolicy.LONGEST_INGREDIENT);
     }
 
     private static String minutes(Timing timing) {

@@ -36,7 +36,7 @@ class StepRulesTest {
 
     private static final LineReader READER = new LineReader(Catalogue.load());
     private static final Rulings RULINGS = new Rulings(Catalogue.load(), PressureTable.load(), JarTable.load());
-    private static final Mending MENDING = new Mending(RULINGS, READER);
+    private static final RemedyEvaluator MENDING = new RemedyEvaluator(RULINGS, READER);
     private static final List<String> SOUP =
             List.of("2 lb carrots, peeled and sliced", "1 lb dried navy beans, soaked overnight", "3 qt chicken stock");
 
@@ -49,7 +49,7 @@ class StepRulesTest {
                 List.of(new JarCount(JarSize.QUART, Mouth.REGULAR, 7)),
                 Altitude.ofFeet(500),
                 Gauge.weighted(),
-                School.LONGEST_INGREDIENT,
+                TimingPolicy.LONGEST_INGREDIENT,
                 Method.of(List.of(steps), lines, READER));
     }
 
@@ -98,7 +98,7 @@ class StepRulesTest {
             String step, String code, String asSet, String asSaid) {
         Batch batch = batch(SOUP, step);
         Ruling ruling = RULINGS.rule(batch);
-        Question asked = ruling.questions().stream()
+        RulingQuestion asked = ruling.questions().stream()
                 .filter(question -> question.code().code().equals(code))
                 .findFirst()
                 .orElseThrow();
@@ -117,7 +117,7 @@ class StepRulesTest {
         Batch batch = batch(carrots, "Add the corn and boil 5 minutes.");
         Ruling asked = RULINGS.rule(batch);
         assertThat(asked.verdict()).isEqualTo(Verdict.ASK);
-        Question question = asked.questions().get(0);
+        RulingQuestion question = asked.questions().get(0);
         Ruling listed =
                 RULINGS.rule(batch.answering(new Answer(QuestionCode.NOT_UNDERSTOOD, question.words(), "list-it")));
         assertThat(listed.timing().orElseThrow().minutes().value()).isEqualTo(85);
@@ -135,10 +135,10 @@ class StepRulesTest {
                 List.of("2 lb carrots, peeled and sliced", "2 onions, chopped", "2 qt chicken stock"),
                 "Add the corn and the kale and boil 5 minutes.");
         Ruling both = RULINGS.rule(batch);
-        assertThat(both.questions()).extracting(Question::words).containsExactlyInAnyOrder("corn", "kale");
+        assertThat(both.questions()).extracting(RulingQuestion::words).containsExactlyInAnyOrder("corn", "kale");
         Ruling one =
                 RULINGS.rule(batch.answering(new Answer(QuestionCode.NOT_UNDERSTOOD, "corn", "only-a-description")));
-        assertThat(one.questions()).extracting(Question::words).containsExactly("kale");
+        assertThat(one.questions()).extracting(RulingQuestion::words).containsExactly("kale");
         assertThat(one.questions().get(0).choices().get(1).choice().edits())
                 .extracting(edit -> edit.to().orElseThrow())
                 .containsExactly("kale");

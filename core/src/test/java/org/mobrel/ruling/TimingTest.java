@@ -30,7 +30,7 @@ class TimingTest {
     private static final LineReader reader = new LineReader(Catalogue.load());
     private static final Rulings rulings = new Rulings(Catalogue.load(), PressureTable.load(), JarTable.load());
 
-    private Ruling rule(String lines, Pack pack, double share, String sizes, School school) {
+    private Ruling rule(String lines, Pack pack, double share, String sizes, TimingPolicy school) {
         return rulings.rule(new Batch(
                 reader.readAll(Arrays.asList(lines.split(" \\+ "))),
                 pack,
@@ -62,11 +62,12 @@ class TimingTest {
             """)
     void both_schools_are_told_and_the_shorter_only_where_the_table_allows_it(
             String lines, Pack pack, double share, String sizes, String longest, String table) {
-        Timing first = rule(lines, pack, share, sizes, School.LONGEST_INGREDIENT)
+        Timing first = rule(lines, pack, share, sizes, TimingPolicy.LONGEST_INGREDIENT)
                 .timing()
                 .orElseThrow();
-        Timing second =
-                rule(lines, pack, share, sizes, School.SOUP_TABLE).timing().orElseThrow();
+        Timing second = rule(lines, pack, share, sizes, TimingPolicy.SOUP_TABLE)
+                .timing()
+                .orElseThrow();
         assertThat(said(first)).isEqualTo(longest);
         assertThat("%s %s %s".formatted(said(second), second.setBy(), second.pacesetters()))
                 .isEqualTo(table);
@@ -90,7 +91,7 @@ class TimingTest {
         "8 lb carrots, 1"
     })
     void plain_poultry_needs_more_headspace(String lines, String inches) {
-        assertThat(rule(lines, Pack.HOT, 0.5, "PINT", School.LONGEST_INGREDIENT)
+        assertThat(rule(lines, Pack.HOT, 0.5, "PINT", TimingPolicy.LONGEST_INGREDIENT)
                         .timing()
                         .orElseThrow()
                         .headspace()
@@ -115,7 +116,7 @@ class TimingTest {
             6 lb carrots + 6 lb peas + 1/2 cup tomato paste         | ''
             """)
     void a_flavouring_ends_where_it_says(String lines, String codes) {
-        assertThat(rule(lines, Pack.HOT, 0.5, "QUART", School.LONGEST_INGREDIENT).findings().stream()
+        assertThat(rule(lines, Pack.HOT, 0.5, "QUART", TimingPolicy.LONGEST_INGREDIENT).findings().stream()
                         .map(finding -> finding.code())
                         .collect(Collectors.joining(" ")))
                 .isEqualTo(codes);
@@ -130,17 +131,17 @@ class TimingTest {
                 List.of(new JarCount(JarSize.PINT, Mouth.WIDE, 1)),
                 Altitude.ofFeet(8_001),
                 new Gauge(GaugeKind.DIAL, GaugeError.ofPsi(new java.math.BigDecimal("1.25"))),
-                School.LONGEST_INGREDIENT);
+                TimingPolicy.LONGEST_INGREDIENT);
         Ruling ruling = rulings.rule(high);
         assertThat(ruling.headline()).isEqualTo("Two things stop this.");
         assertThat(ruling.findings())
                 .extracting(finding -> finding.code() + ": "
                         + finding.remedies().stream().map(Remedy::code).toList())
                 .containsExactly("altitude-out-of-range: [ask-expert]", "gauge-error-too-big: [replace-gauge]");
-        assertThat(School.ofCode("soup-table")).contains(School.SOUP_TABLE);
-        assertThat(School.ofCode("neither")).isEmpty();
+        assertThat(TimingPolicy.ofCode("soup-table")).contains(TimingPolicy.SOUP_TABLE);
+        assertThat(TimingPolicy.ofCode("neither")).isEmpty();
         assertThat(Verdict.ofCode("own-judgement")).contains(Verdict.OWN_JUDGEMENT);
         assertThat(Verdict.ofCode("maybe")).isEmpty();
-        assertThat(School.LONGEST_INGREDIENT.code()).isEqualTo("longest-ingredient");
+        assertThat(TimingPolicy.LONGEST_INGREDIENT.code()).isEqualTo("longest-ingredient");
     }
 }

@@ -41,7 +41,7 @@ class RunCasesTest {
         List<Object> refusals = new ArrayList<>();
         for (JsonNode command : timeline.get("commands").valueStream().toList()) {
             if (command.get("at").asDouble() <= until) {
-                RunAnswer answer = RunRules.decide(plan, events, wish(command));
+                CommandResult answer = RunRules.decide(plan, events, wish(command));
                 answer.event().ifPresent(events::add);
                 answer.refusal().ifPresent(refusal -> refusals.add(refused(command, refusal)));
             }
@@ -94,10 +94,10 @@ class RunCasesTest {
         if (kind != EventKind.READING) {
             return RunEvent.of(kind, at);
         }
-        Reading reading = command.has("psi")
-                ? Reading.ofDial(
+        InstrumentReading reading = command.has("psi")
+                ? InstrumentReading.ofDial(
                         GaugePressure.ofPsi(new BigDecimal(command.get("psi").asString())))
-                : Reading.ofWeight(
+                : InstrumentReading.ofWeight(
                         WeightState.ofCode(command.get("weight").asString()).orElseThrow());
         return RunEvent.reading(reading, at);
     }

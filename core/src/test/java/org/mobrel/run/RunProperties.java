@@ -87,7 +87,7 @@ class RunProperties {
     }
 
     private static RunEvent event(EventKind kind, Wish wish, Instant now) {
-        Reading read = Reading.ofDial(GaugePressure.ofPsi(wish.psi()));
+        InstrumentReading read = InstrumentReading.ofDial(GaugePressure.ofPsi(wish.psi()));
         RunEvent plain =
                 switch (kind) {
                     case READING -> RunEvent.reading(read, now.minus(Duration.ofMinutes(wish.late())));
@@ -105,9 +105,9 @@ class RunProperties {
                                 now);
                     default -> RunEvent.of(kind, now);
                 };
-        Teller by = wish.event() % 2 == 0 ? Teller.gauge("probe") : Teller.cook("Ines");
+        Reporter by = wish.event() % 2 == 0 ? Reporter.gauge("probe") : Reporter.cook("Ines");
         return plain.heardAt(now)
-                .by(kind == EventKind.READING ? by : Teller.cook("Ines"))
+                .by(kind == EventKind.READING ? by : Reporter.cook("Ines"))
                 .with("words");
     }
 
@@ -135,7 +135,7 @@ class RunProperties {
 
     private static boolean isAtMark(RunEvent event) {
         return event.reading()
-                .flatMap(Reading::dial)
+                .flatMap(InstrumentReading::dial)
                 .filter(read -> read.compareTo(PLAN.target()) >= 0)
                 .isPresent();
     }

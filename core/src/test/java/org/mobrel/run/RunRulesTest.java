@@ -32,7 +32,7 @@ class RunRulesTest {
     }
 
     private Optional<Refusal> tell(RunEvent wish) {
-        RunAnswer answer = RunRules.decide(plan, log, wish);
+        CommandResult answer = RunRules.decide(plan, log, wish);
         answer.event().ifPresent(log::add);
         return answer.refusal();
     }
@@ -45,8 +45,8 @@ class RunRulesTest {
         return tell(RunEvent.reading(dial(psi), at(minute)));
     }
 
-    private static Reading dial(double psi) {
-        return Reading.ofDial(new GaugePressure((int) Math.round(psi * 1000)));
+    private static InstrumentReading dial(double psi) {
+        return InstrumentReading.ofDial(new GaugePressure((int) Math.round(psi * 1000)));
     }
 
     private RunState state(double minute) {
@@ -124,18 +124,18 @@ class RunRulesTest {
     @Test
     void a_gauge_that_sends_by_itself_may_show_zero_until_its_needle_has_left_the_pin() {
         tell(0, EventKind.CHECKS_DONE);
-        assertThat(tell(RunEvent.reading(dial(0), at(1)).by(Teller.gauge("probe"))))
+        assertThat(tell(RunEvent.reading(dial(0), at(1)).by(Reporter.gauge("probe"))))
                 .map(Refusal::why)
                 .contains("not-begun");
         tell(2, EventKind.LID_LOCKED);
-        assertThat(tell(RunEvent.reading(dial(0), at(5)).by(Teller.gauge("probe"))))
+        assertThat(tell(RunEvent.reading(dial(0), at(5)).by(Reporter.gauge("probe"))))
                 .isEmpty();
         tell(14, EventKind.STEAM_STEADY);
         tell(24, EventKind.WEIGHT_ON);
-        tell(RunEvent.reading(dial(0), at(24.2)).by(Teller.gauge("probe")));
+        tell(RunEvent.reading(dial(0), at(24.2)).by(Reporter.gauge("probe")));
         assertThat(state(24.2).stage()).isEqualTo(Stage.RISING);
-        tell(RunEvent.reading(dial(2), at(26)).by(Teller.gauge("probe")));
-        tell(RunEvent.reading(dial(0), at(27)).by(Teller.gauge("probe")));
+        tell(RunEvent.reading(dial(2), at(26)).by(Reporter.gauge("probe")));
+        tell(RunEvent.reading(dial(0), at(27)).by(Reporter.gauge("probe")));
         assertThat(state(27).stage()).isEqualTo(Stage.HEATING);
     }
 
@@ -210,7 +210,7 @@ class RunRulesTest {
         tell(2, EventKind.LID_LOCKED);
         tell(14, EventKind.STEAM_STEADY);
         tell(24, EventKind.WEIGHT_ON);
-        Reading heard = Reading.ofJiggles(perMinute);
+        InstrumentReading heard = InstrumentReading.ofJiggles(perMinute);
         tell(RunEvent.reading(heard, at(30)));
         assertThat(state(30).stage().code()).isEqualTo(stage);
         assertThat(plan.isTooHigh(heard)).isEqualTo(perMinute > 4);

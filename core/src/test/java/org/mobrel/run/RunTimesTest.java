@@ -21,7 +21,7 @@ class RunTimesTest {
     }
 
     private static RunEvent read(int minute, int psi) {
-        return RunEvent.reading(Reading.ofDial(GaugePressure.ofPsi(psi)), START.plusSeconds(60L * minute));
+        return RunEvent.reading(InstrumentReading.ofDial(GaugePressure.ofPsi(psi)), START.plusSeconds(60L * minute));
     }
 
     private static List<RunEvent> clean() {

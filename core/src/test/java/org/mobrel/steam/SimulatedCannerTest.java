@@ -18,7 +18,7 @@ class SimulatedCannerTest {
 
     private static final Altitude SEA = Altitude.ofFeet(0);
     private static final Vessel AT_TEN = Vessel.weighted(GaugePressure.ofPsi(10), SEA);
-    private static final Contents SEVEN_QUARTS = new Contents(7, 0, Contents.USUAL_WATER, true);
+    private static final CannerContents SEVEN_QUARTS = new CannerContents(7, 0, CannerContents.USUAL_WATER, true);
 
     private SimulatedCanner canner = new SimulatedCanner(AT_TEN, SEVEN_QUARTS);
 
@@ -91,7 +91,7 @@ class SimulatedCannerTest {
 
     @Test
     void a_cold_raw_pack_takes_its_time() {
-        canner = new SimulatedCanner(AT_TEN, new Contents(7, 0, Contents.USUAL_WATER, false));
+        canner = new SimulatedCanner(AT_TEN, new CannerContents(7, 0, CannerContents.USUAL_WATER, false));
         about(steady(), 39);
         go(10);
         canner.turn(canner.knobs().weight(true));
@@ -102,7 +102,8 @@ class SimulatedCannerTest {
     @Test
     void sixteen_pints_in_a_larger_canner() {
         canner = new SimulatedCanner(
-                AT_TEN.holding(Volume.ofMillilitres(24_000)), new Contents(0, 16, Contents.USUAL_WATER, true));
+                AT_TEN.holding(Volume.ofMillilitres(24_000)),
+                new CannerContents(0, 16, CannerContents.USUAL_WATER, true));
         about(steady(), 17);
         go(10);
         canner.turn(canner.knobs().weight(true));

@@ -29,7 +29,7 @@ class BackupController {
      * @param relabelled lots that get another code, because theirs is taken here
      * @param done whether it was done, or only tried
      */
-    record RestoreAnswer(
+    record RestoreResponse(
             boolean done,
             Map<String, Integer> inFile,
             Map<String, Integer> coming,
@@ -65,7 +65,7 @@ class BackupController {
      * @param dryRun only say what it would do
      */
     @PostMapping(path = "/api/backup", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    RestoreAnswer restore(
+    RestoreResponse restore(
             @RequestParam String way, @RequestParam(defaultValue = "true") boolean dryRun, HttpServletRequest request)
             throws IOException {
         BackupService.Way how =
@@ -84,7 +84,8 @@ class BackupController {
         }
     }
 
-    private static RestoreAnswer answer(boolean done, BackupService.Restored restored) {
-        return new RestoreAnswer(done, restored.inFile(), restored.coming(), restored.leaving(), restored.relabelled());
+    private static RestoreResponse answer(boolean done, BackupService.Restored restored) {
+        return new RestoreResponse(
+                done, restored.inFile(), restored.coming(), restored.leaving(), restored.relabelled());
     }
 }

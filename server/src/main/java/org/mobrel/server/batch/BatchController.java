@@ -14,12 +14,12 @@ import org.mobrel.run.JarCheck;
 import org.mobrel.run.RunState;
 import org.mobrel.server.planning.MadeYields;
 import org.mobrel.server.recipe.RecipeService;
-import org.mobrel.server.ruling.JarAsk;
+import org.mobrel.server.ruling.JarRequest;
 import org.mobrel.server.ruling.RulingService;
 import org.mobrel.server.run.Run;
-import org.mobrel.server.run.RunAnswers;
+import org.mobrel.server.run.RunResponses;
 import org.mobrel.server.run.RunService;
-import org.mobrel.server.shelf.LotAnswer;
+import org.mobrel.server.shelf.LotResponse;
 import org.mobrel.server.shelf.ShelfService;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,7 +40,7 @@ class BatchController {
     private final RecipeService recipes;
     private final ShelfService shelf;
     private final MadeYields yields;
-    private final RunAnswers answers;
+    private final RunResponses answers;
     private final InstantSource clock;
 
     BatchController(
@@ -49,7 +49,7 @@ class BatchController {
             RecipeService recipes,
             ShelfService shelf,
             MadeYields yields,
-            RunAnswers answers,
+            RunResponses answers,
             InstantSource clock) {
         this.yields = yields;
         this.answers = answers;
@@ -141,7 +141,7 @@ class BatchController {
                 batch.verdict(),
                 loads.stream()
                         .flatMap(run -> run.jarsOf(batch.id()).stream())
-                        .map(JarAsk::of)
+                        .map(JarRequest::of)
                         .toList(),
                 states.stream().map(state -> state.stage().code()).toList(),
                 loads.stream()
@@ -154,9 +154,9 @@ class BatchController {
     }
 
     @GetMapping("/{id}")
-    BatchMessages.BatchAnswer batch(@PathVariable long id) {
+    BatchMessages.BatchResponse batch(@PathVariable long id) {
         StoredBatch batch = service.batch(id);
-        return new BatchMessages.BatchAnswer(
+        return new BatchMessages.BatchResponse(
                 batch.id(),
                 batch.recipeId(),
                 batch.recipeVersion(),
@@ -173,14 +173,14 @@ class BatchController {
                 batch.acceptance().orElse(null),
                 service.ruling(batch),
                 runs.ofBatch(id).stream().map(run -> answers.answer(run)).toList(),
-                shelf.lotsOfBatch(id).stream().map(LotAnswer::of).toList(),
+                shelf.lotsOfBatch(id).stream().map(LotResponse::of).toList(),
                 shelf.usedIn(id).stream()
                         .map(used -> new BatchMessages.OwnJarsUsed(used.lot(), used.title(), used.jars()))
                         .toList(),
                 batch.againOf().orElse(null),
                 service.againOf(id),
                 yields.ofBatch(id).stream()
-                        .map(made -> new BatchMessages.YieldSaid(
+                        .map(made -> new BatchMessages.YieldReport(
                                 made.foreseen().millilitres(), made.made().millilitres(), made.said()))
                         .toList());
     }

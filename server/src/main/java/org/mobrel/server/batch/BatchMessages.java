@@ -9,10 +9,10 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.mobrel.server.ruling.JarAsk;
-import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.JarRequest;
+import org.mobrel.server.ruling.RulingResponse;
 import org.mobrel.server.run.RunMessages;
-import org.mobrel.server.shelf.LotAnswer;
+import org.mobrel.server.shelf.LotResponse;
 
 /** Batches over the wire. */
 final class BatchMessages {
@@ -29,7 +29,7 @@ final class BatchMessages {
             long recipeId,
             long cannerId,
             @NotEmpty(message = "at least one jar") @Size(max = 20, message = "20 kinds of jar at most") @Valid
-                    List<@NotNull JarAsk> jars,
+                    List<@NotNull JarRequest> jars,
             @Valid @Nullable Acceptance acceptance) {}
 
     record BatchMade(long id, List<Long> runs) {}
@@ -40,14 +40,14 @@ final class BatchMessages {
             Instant madeAt,
             String cannerName,
             String verdict,
-            List<JarAsk> jars,
+            List<JarRequest> jars,
             List<String> stages,
             int minutes,
             int sealed,
             int checked,
             int deviations) {}
 
-    record BatchAnswer(
+    record BatchResponse(
             long id,
             long recipeId,
             int recipeVersion,
@@ -62,13 +62,13 @@ final class BatchMessages {
             String verdict,
             String tableVersion,
             @Nullable Acceptance acceptance,
-            RulingAnswer ruling,
-            List<RunMessages.RunAnswer> runs,
-            List<LotAnswer> lots,
+            RulingResponse ruling,
+            List<RunMessages.RunResponse> runs,
+            List<LotResponse> lots,
             List<OwnJarsUsed> madeWith,
             @Nullable Long againOf,
             List<Long> again,
-            List<YieldSaid> yields) {}
+            List<YieldReport> yields) {}
 
     /**
      * How many jars it made beside what was foreseen.
@@ -76,7 +76,7 @@ final class BatchMessages {
      * @param foreseenMl by kitchen averages alone
      * @param said the jars, in words
      */
-    record YieldSaid(double foreseenMl, double madeMl, String said) {}
+    record YieldReport(double foreseenMl, double madeMl, String said) {}
 
     /**
      * A page of the logbook, the newest first.

@@ -14,14 +14,14 @@ import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarKind;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.State;
-import org.mobrel.ruling.Question;
+import org.mobrel.ruling.RulingQuestion;
 import org.mobrel.ruling.Verdict;
 import org.mobrel.run.Decision;
 import org.mobrel.run.EventKind;
 import org.mobrel.run.JarFate;
 import org.mobrel.run.Jiggles;
+import org.mobrel.run.Reporter;
 import org.mobrel.run.RunEvent;
-import org.mobrel.run.Teller;
 import org.mobrel.server.kitchen.CupboardService;
 import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.planning.PlanService;
@@ -32,7 +32,7 @@ import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.Missing;
 import org.mobrel.server.recipe.RecipeService;
-import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.RulingResponse;
 import org.mobrel.server.ruling.RulingService;
 import org.mobrel.server.run.NewRun;
 import org.mobrel.server.run.Run;
@@ -209,7 +209,7 @@ public class BatchService {
         if (plan.ruling().verdict() == Verdict.ASK) {
             String first = plan.ruling().questions().stream()
                     .findFirst()
-                    .map(Question::text)
+                    .map(RulingQuestion::text)
                     .orElse("");
             throw new Conflict("asked", "This cannot go to the stove before it is answered: " + first, Map.of());
         }
@@ -291,7 +291,7 @@ public class BatchService {
             runs.tell(
                     runId,
                     now -> RunEvent.of(EventKind.JAR_SETTLED, new JarFate(jar, Decision.PROCESSED_AGAIN), now)
-                            .by(Teller.cook(by)),
+                            .by(Reporter.cook(by)),
                     RunService.Tap.PLAIN);
         }
         Map<Long, List<JarKind>> byBatch = new LinkedHashMap<>();
@@ -353,7 +353,7 @@ public class BatchService {
             String cannerName,
             String tableVersion,
             Optional<Accepted> acceptance,
-            RulingAnswer ruling) {}
+            RulingResponse ruling) {}
 
     /** @throws Missing if there is no such batch */
     @Transactional(readOnly = true)
@@ -369,7 +369,7 @@ public class BatchService {
                 ruling(batch));
     }
 
-    RulingAnswer ruling(StoredBatch batch) {
-        return json.readValue(batch.ruling(), RulingAnswer.class);
+    RulingResponse ruling(StoredBatch batch) {
+        return json.readValue(batch.ruling(), RulingResponse.class);
     }
 }

@@ -29,7 +29,7 @@ class FiguresController {
     /** @param share of what was foreseen */
     record YieldFigure(String title, Instant at, double share) {}
 
-    record FiguresAnswer(List<CannerFigures> canners, List<YieldFigure> yields) {}
+    record FiguresResponse(List<CannerFigures> canners, List<YieldFigure> yields) {}
 
     private final KitchenService kitchens;
     private final RunService runs;
@@ -42,8 +42,8 @@ class FiguresController {
     }
 
     @GetMapping("/api/figures")
-    FiguresAnswer figures() {
-        return new FiguresAnswer(
+    FiguresResponse figures() {
+        return new FiguresResponse(
                 kitchens.kitchen().canners().stream()
                         .map(canner -> new CannerFigures(
                                 canner.profile().name(),

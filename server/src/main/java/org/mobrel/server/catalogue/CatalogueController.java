@@ -38,7 +38,7 @@ class CatalogueController {
     record FoodRow(
             String id, String name, String kind, @Nullable String processRow, List<String> phrases, String note) {}
 
-    record TablesAnswer(
+    record TablesResponse(
             String version,
             String edition,
             List<FoodRow> foods,
@@ -46,12 +46,12 @@ class CatalogueController {
             List<StopRow> stopped,
             List<PressureRow> pressures) {}
 
-    private final TablesAnswer tables;
+    private final TablesResponse tables;
     private final ReadingService readings;
 
     CatalogueController(Catalogue catalogue, PressureTable pressures, ReadingService readings) {
         this.readings = readings;
-        tables = new TablesAnswer(
+        tables = new TablesResponse(
                 catalogue.version().code(),
                 catalogue.version().edition(),
                 catalogue.foods().stream().map(CatalogueController::food).toList(),
@@ -61,13 +61,13 @@ class CatalogueController {
     }
 
     @GetMapping("/api/tables")
-    TablesAnswer tables() {
+    TablesResponse tables() {
         return tables;
     }
 
     /** May I can this? What the words mean, and what the tables say of it. */
     @GetMapping("/api/tables/answers")
-    List<MayI.MayIAnswer> mayI(@RequestParam String words) {
+    List<MayI.MayIResponse> mayI(@RequestParam String words) {
         return MayI.of(words, readings.reader()).stream().map(MayI::answer).toList();
     }
 

@@ -29,7 +29,7 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
             "\\s*(?:home-?made )?(?!.*\\b(?:canned|tinned|bought|instant|packet|condensed|mix)\\b)(.+?)\\s+(?:soup|stew|chili|hotpot|goulash|ragout|casserole|pot)s?\\s*",
             Pattern.CASE_INSENSITIVE);
 
-    record MayIAnswer(
+    record MayIResponse(
             String name, String verdict, String text, List<CatalogueController.TableRow> rows, List<String> instead) {}
 
     static List<MayI> of(String words, LineReader reader) {
@@ -142,8 +142,8 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
         };
     }
 
-    MayIAnswer answer() {
-        return new MayIAnswer(
+    MayIResponse answer() {
+        return new MayIResponse(
                 name, verdict, text, rows.stream().map(CatalogueController::row).toList(), instead);
     }
 }

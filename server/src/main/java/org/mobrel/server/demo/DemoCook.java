@@ -6,9 +6,9 @@ import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.run.Decision;
 import org.mobrel.run.EventKind;
+import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.JarFate;
-import org.mobrel.run.Reading;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.WeightState;
 import org.mobrel.server.run.Run;
@@ -128,9 +128,9 @@ class DemoCook {
     /** @param offset thousandths of a psi above or below the mark, for a canner with a dial */
     private void read(long run, int offset, WeightState weight, Instant at) {
         Run now = runs.run(run);
-        Reading reading = now.plan().gauge() == GaugeKind.DIAL
-                ? Reading.ofDial(new GaugePressure(now.plan().target().milliPsi() + offset))
-                : Reading.ofWeight(weight);
+        InstrumentReading reading = now.plan().gauge() == GaugeKind.DIAL
+                ? InstrumentReading.ofDial(new GaugePressure(now.plan().target().milliPsi() + offset))
+                : InstrumentReading.ofWeight(weight);
         runs.tellAt(run, when -> RunEvent.reading(reading, when), at);
     }
 

@@ -25,7 +25,7 @@ import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.GaugeError;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Volume;
-import org.mobrel.ruling.School;
+import org.mobrel.ruling.TimingPolicy;
 import org.mobrel.scaling.Units;
 import org.mobrel.server.batch.BatchService;
 import org.mobrel.server.kitchen.CareService;
@@ -109,7 +109,7 @@ class DemoKitchen implements ApplicationRunner {
     }
 
     private void load() {
-        kitchens.change(Optional.of(Altitude.ofFeet(3_150)), Units.US, School.LONGEST_INGREDIENT);
+        kitchens.change(Optional.of(Altitude.ofFeet(3_150)), Units.US, TimingPolicy.LONGEST_INGREDIENT);
         long big = kitchens.add(new CannerProfile(
                 "Big canner",
                 new Gauge(GaugeKind.DIAL, GaugeError.NONE),
@@ -200,7 +200,7 @@ class DemoKitchen implements ApplicationRunner {
     }
 
     /** Uses up what is in hand of the first ingredient. */
-    private void plan(long recipe, List<PlanBody.JarWish> jars, String inHand) {
+    private void plan(long recipe, List<PlanBody.WantedJars> jars, String inHand) {
         PlanBody.Dish plain = PlanBody.Dish.of("a", recipe, jars);
         plans.create(new PlanBody.Dish(
                 plain.key(),
@@ -218,8 +218,8 @@ class DemoKitchen implements ApplicationRunner {
                 null));
     }
 
-    private static PlanBody.JarWish wish(String size, int count) {
-        return new PlanBody.JarWish(size, "regular", count);
+    private static PlanBody.WantedJars wish(String size, int count) {
+        return new PlanBody.WantedJars(size, "regular", count);
     }
 
     private long recipe(int daysAgo, String title, List<String> lines, Fraction share, String... tags) {

@@ -16,7 +16,7 @@ import java.time.InstantSource;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.GaugePressure;
-import org.mobrel.run.Reading;
+import org.mobrel.run.InstrumentReading;
 import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.NotAllowed;
 import org.mobrel.server.run.Pace;
@@ -40,14 +40,14 @@ class DeviceController {
     /** More than a day of readings would be another run. */
     private static final Duration OLDEST = Duration.ofHours(24);
 
-    record DeviceAnswer(long id, String name, Instant madeAt) {
-        static DeviceAnswer of(DeviceService.Device device) {
-            return new DeviceAnswer(device.id(), device.name(), device.madeAt());
+    record DeviceResponse(long id, String name, Instant madeAt) {
+        static DeviceResponse of(DeviceService.Device device) {
+            return new DeviceResponse(device.id(), device.name(), device.madeAt());
         }
     }
 
     /** @param key to be written into the gauge; it is not told again */
-    record NewDeviceAnswer(DeviceAnswer device, String key) {}
+    record NewDeviceResponse(DeviceResponse device, String key) {}
 
     record DeviceRequest(
             @NotBlank(message = "what it is called") @Size(max = 60, message = "60 characters at most") String name) {}
@@ -86,7 +86,7 @@ class DeviceController {
      * @param refused will not be taken later either
      * @param stage where the run stands now
      */
-    record ReadingsAnswer(List<Long> stored, List<Long> repeated, List<RefusedReading> refused, String stage) {}
+    record ReadingsResponse(List<Long> stored, List<Long> repeated, List<RefusedReading> refused, String stage) {}
 
     private final DeviceService service;
     private final RunService runs;
@@ -99,26 +99,26 @@ class DeviceController {
     }
 
     @GetMapping("/api/kitchen/devices")
-    List<DeviceAnswer> devices() {
-        return service.devices().stream().map(DeviceAnswer::of).toList();
+    List<DeviceResponse> devices() {
+        return service.devices().stream().map(DeviceResponse::of).toList();
     }
 
     @PostMapping("/api/kitchen/devices")
     @ResponseStatus(HttpStatus.CREATED)
-    NewDeviceAnswer addDevice(@Valid @RequestBody DeviceRequest request) {
+    NewDeviceResponse addDevice(@Valid @RequestBody DeviceRequest request) {
         DeviceService.NewDevice made = service.add(request.name().strip());
-        return new NewDeviceAnswer(DeviceAnswer.of(made.device()), made.key());
+        return new NewDeviceResponse(DeviceResponse.of(made.device()), made.key());
     }
 
     @DeleteMapping("/api/kitchen/devices/{id}")
-    List<DeviceAnswer> revokeDevice(@PathVariable long id) {
+    List<DeviceResponse> revokeDevice(@PathVariable long id) {
         service.revoke(id);
         return devices();
     }
 
     /** The door for gauges; docs/formats/gauge-readings.md says how to use it. */
     @PostMapping("/api/runs/{id}/readings")
-    ReadingsAnswer takeReadings(
+    ReadingsResponse takeReadings(
             @PathVariable long id,
             @RequestHeader(name = "Authorization", required = false) @Nullable String authorization,
             @Valid @RequestBody ReadingsRequest request) {
@@ -132,7 +132,7 @@ class DeviceController {
                         reading.seq(), reading(reading), happened(reading.at(), request.sentAt(), now, pace)))
                 .toList();
         RunService.Received received = service.take(id, key, readings);
-        return new ReadingsAnswer(
+        return new ReadingsResponse(
                 received.stored(),
                 received.repeated(),
                 received.refused().entrySet().stream()
@@ -160,7 +160,7 @@ class DeviceController {
         return authorization.substring(BEARER.length()).strip();
     }
 
-    private static Reading reading(ReadingRequest request) {
+    private static InstrumentReading reading(ReadingRequest request) {
         int said = (request.psi() == null ? 0 : 1)
                 + (request.weight() == null ? 0 : 1)
                 + (request.jiggles() == null ? 0 : 1);

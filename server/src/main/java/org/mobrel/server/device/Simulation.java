@@ -14,13 +14,13 @@ import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Volume;
 import org.mobrel.run.Deviation;
 import org.mobrel.run.EventKind;
-import org.mobrel.run.Reading;
+import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.Stage;
 import org.mobrel.run.WeightState;
 import org.mobrel.server.run.Run;
 import org.mobrel.server.run.RunService;
-import org.mobrel.steam.Contents;
+import org.mobrel.steam.CannerContents;
 import org.mobrel.steam.Instruments;
 import org.mobrel.steam.Knobs;
 import org.mobrel.steam.SimulatedCanner;
@@ -56,7 +56,7 @@ final class Simulation {
         Vessel vessel = gauge == GaugeKind.DIAL
                 ? Vessel.dial(altitude)
                 : Vessel.weighted(run.plan().target(), altitude);
-        Contents contents = contents(run, water);
+        CannerContents contents = contents(run, water);
         Volume room = quarts < 7 && contents.quarts() <= quarts
                 ? SMALL
                 : contents.pints() > MANY_PINTS ? LARGE : Volume.ofMillilitres(21_000);
@@ -68,12 +68,12 @@ final class Simulation {
         instruments = new Instruments(canner, new GaugeError(error));
     }
 
-    private static Contents contents(Run run, Volume water) {
+    private static CannerContents contents(Run run, Volume water) {
         int tall = run.jars().stream()
                 .filter(jars -> !jars.size().isShort())
                 .mapToInt(jars -> jars.count())
                 .sum();
-        return new Contents(tall, run.plan().jars() - tall, water, run.pack() == Pack.HOT);
+        return new CannerContents(tall, run.plan().jars() - tall, water, run.pack() == Pack.HOT);
     }
 
     /**
@@ -120,7 +120,7 @@ final class Simulation {
     private static boolean isZero(Deviation deviation) {
         return deviation
                 .reading()
-                .flatMap(Reading::dial)
+                .flatMap(InstrumentReading::dial)
                 .filter(GaugePressure.ZERO::equals)
                 .isPresent();
     }
@@ -162,13 +162,14 @@ final class Simulation {
         instruments.until(Duration.between(lidOn, until));
     }
 
-    private Reading reading() {
+    private InstrumentReading reading() {
         if (gauge == GaugeKind.DIAL) {
-            return Reading.ofDial(instruments.needle());
+            return InstrumentReading.ofDial(instruments.needle());
         }
         return counted
-                ? Reading.ofJiggles(instruments.jigglesPerMinute())
-                : Reading.ofWeight(instruments.jigglesPerMinute() == 0 ? WeightState.STILL : WeightState.PROPER);
+                ? InstrumentReading.ofJiggles(instruments.jigglesPerMinute())
+                : InstrumentReading.ofWeight(
+                        instruments.jigglesPerMinute() == 0 ? WeightState.STILL : WeightState.PROPER);
     }
 
     private Instant at(Duration elapsed) {

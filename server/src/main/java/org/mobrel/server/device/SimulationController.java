@@ -26,13 +26,13 @@ class SimulationController {
     }
 
     @GetMapping("/api/runs/{id}/simulation")
-    SimulationMessages.SimulationAnswer simulationOf(@PathVariable long id) {
+    SimulationMessages.SimulationResponse simulationOf(@PathVariable long id) {
         return SimulationMessages.answer(id, service.turns(id), service.simulation(id));
     }
 
     /** Puts a load on the simulated canner, sets its pace, turns its knobs. */
     @PostMapping("/api/runs/{id}/simulation")
-    SimulationMessages.SimulationAnswer simulate(
+    SimulationMessages.SimulationResponse simulate(
             @PathVariable long id, @Valid @RequestBody SimulationMessages.SimulationRequest request) {
         if (request.pace() != null) {
             service.pace(id, request.pace());

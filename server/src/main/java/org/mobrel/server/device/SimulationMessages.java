@@ -25,7 +25,7 @@ final class SimulationMessages {
      * @param dry whether it has boiled dry
      * @param plugOpen whether the overpressure plug has let go
      */
-    record SimulationAnswer(
+    record SimulationResponse(
             long runId,
             int burnerPercent,
             boolean gasOut,
@@ -55,9 +55,9 @@ final class SimulationMessages {
             @Nullable Boolean dialStuck,
             @Nullable Boolean doused) {}
 
-    static SimulationAnswer answer(long run, List<Turn> turns, Optional<Simulation> simulation) {
+    static SimulationResponse answer(long run, List<Turn> turns, Optional<Simulation> simulation) {
         Optional<Instruments> seen = simulation.map(Simulation::instruments);
-        return new SimulationAnswer(
+        return new SimulationResponse(
                 run,
                 seen.map(each -> each.canner().knobs().burnerPercent()).orElseGet(() -> last(Turn.Knob.BURNER, turns)),
                 last(Turn.Knob.GAS_OUT, turns) != 0,

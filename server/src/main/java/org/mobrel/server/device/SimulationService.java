@@ -22,7 +22,7 @@ import org.mobrel.server.run.Run;
 import org.mobrel.server.run.RunChanged;
 import org.mobrel.server.run.RunService;
 import org.mobrel.server.run.RunStream;
-import org.mobrel.steam.Contents;
+import org.mobrel.steam.CannerContents;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -188,7 +188,7 @@ public class SimulationService implements SmartLifecycle {
                 run,
                 lidOn,
                 profile.map(canner -> canner.capacity().quarts()).orElse(7),
-                profile.flatMap(CannerProfile::startWater).orElse(Contents.USUAL_WATER),
+                profile.flatMap(CannerProfile::startWater).orElse(CannerContents.USUAL_WATER),
                 kitchen.altitude().orElse(Altitude.ofFeet(0)));
     }
 

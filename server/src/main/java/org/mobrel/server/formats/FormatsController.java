@@ -69,7 +69,7 @@ class FormatsController {
     }
 
     /** @param parts of pasted text what each line was taken for, also where nothing of it is an ingredient */
-    record PastedAnswer(List<PastedDraft> recipes, List<String> problems, List<PastedPart> parts) {}
+    record PastedResponse(List<PastedDraft> recipes, List<String> problems, List<PastedPart> parts) {}
 
     private final ReadingService readings;
     private final RecipeService recipes;
@@ -86,9 +86,9 @@ class FormatsController {
     }
 
     @PostMapping("/recipes")
-    PastedAnswer read(@Valid @RequestBody PastedRequest request) {
+    PastedResponse read(@Valid @RequestBody PastedRequest request) {
         Pasted pasted = Pasted.of(request.text(), json, readings.reader(), jars);
-        return new PastedAnswer(
+        return new PastedResponse(
                 pasted.recipes().stream().map(PastedDraft::of).toList(),
                 pasted.problems(),
                 pasted.parts().stream()

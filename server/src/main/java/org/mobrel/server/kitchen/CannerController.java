@@ -58,13 +58,13 @@ class CannerController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    KitchenMessages.KitchenAnswer addCanner(@Valid @RequestBody KitchenMessages.CannerChange canner) {
+    KitchenMessages.KitchenResponse addCanner(@Valid @RequestBody KitchenMessages.CannerChange canner) {
         service.add(profile(canner, GaugeError.NONE));
         return kitchen.kitchen();
     }
 
     @PutMapping("/{id}")
-    KitchenMessages.KitchenAnswer changeCanner(
+    KitchenMessages.KitchenResponse changeCanner(
             @PathVariable long id, @Valid @RequestBody KitchenMessages.CannerChange canner) {
         KitchenCanner before = service.canner(id);
         GaugeError error = before.profile().gauge().error();
@@ -76,20 +76,21 @@ class CannerController {
     }
 
     @DeleteMapping("/{id}")
-    KitchenMessages.KitchenAnswer removeCanner(@PathVariable long id) {
+    KitchenMessages.KitchenResponse removeCanner(@PathVariable long id) {
         service.remove(id);
         return kitchen.kitchen();
     }
 
     /** Tests and inspections of a canner. */
     @GetMapping("/{id}/care")
-    KitchenMessages.CareAnswer care(@PathVariable long id) {
+    KitchenMessages.CareResponse care(@PathVariable long id) {
         return words.care(service.canner(id), care.tests(id));
     }
 
     @PostMapping("/{id}/tests")
     @ResponseStatus(HttpStatus.CREATED)
-    KitchenMessages.KitchenAnswer addTest(@PathVariable long id, @Valid @RequestBody KitchenMessages.TestSays says) {
+    KitchenMessages.KitchenResponse addTest(
+            @PathVariable long id, @Valid @RequestBody KitchenMessages.GaugeTestRequest says) {
         care.tested(
                 id,
                 new GaugeTest(
@@ -102,15 +103,15 @@ class CannerController {
 
     /** Strikes a test that was a slip of the pen. */
     @DeleteMapping("/{id}/tests/{test}")
-    KitchenMessages.KitchenAnswer strikeTest(@PathVariable long id, @PathVariable long test) {
+    KitchenMessages.KitchenResponse strikeTest(@PathVariable long id, @PathVariable long test) {
         care.strikeTest(id, test);
         return kitchen.kitchen();
     }
 
     @PostMapping("/{id}/inspections")
     @ResponseStatus(HttpStatus.CREATED)
-    KitchenMessages.KitchenAnswer addInspection(
-            @PathVariable long id, @Valid @RequestBody KitchenMessages.InspectionSays says) {
+    KitchenMessages.KitchenResponse addInspection(
+            @PathVariable long id, @Valid @RequestBody KitchenMessages.InspectionRequest says) {
         Map<Inspection.Part, Inspection.Look> found = new EnumMap<>(Inspection.Part.class);
         for (int index = 0; index < says.found().size(); index++) {
             String field = "found[%d].".formatted(index);
@@ -157,7 +158,7 @@ class CannerController {
         return GaugeError.ofPsi(psi);
     }
 
-    private static Optional<Weight> weight(GaugeKind kind, KitchenMessages.@Nullable WeightSays says) {
+    private static Optional<Weight> weight(GaugeKind kind, KitchenMessages.@Nullable WeightRequest says) {
         if (says == null || kind != GaugeKind.WEIGHTED) {
             return Optional.empty();
         }

@@ -41,12 +41,12 @@ class CannerMapper {
         this.zone = zone;
     }
 
-    KitchenMessages.CannerAnswer answer(KitchenCanner canner, Optional<Altitude> altitude) {
+    KitchenMessages.CannerResponse answer(KitchenCanner canner, Optional<Altitude> altitude) {
         CannerProfile profile = canner.profile();
         Gauge gauge = profile.gauge();
         Optional<GaugePressure> pressure =
                 altitude.flatMap(height -> pressures.band(gauge.kind(), height)).map(PressureTable.Band::pressure);
-        return new KitchenMessages.CannerAnswer(
+        return new KitchenMessages.CannerResponse(
                 canner.id(),
                 profile.name(),
                 gauge.kind().code(),
@@ -76,8 +76,8 @@ class CannerMapper {
                 due(canner));
     }
 
-    private static KitchenMessages.WeightAnswer weight(Weight weight) {
-        return new KitchenMessages.WeightAnswer(
+    private static KitchenMessages.WeightResponse weight(Weight weight) {
+        return new KitchenMessages.WeightResponse(
                 weight.shows().code(),
                 weight.sound().code(),
                 weight.least(),
@@ -129,15 +129,15 @@ class CannerMapper {
         return due;
     }
 
-    KitchenMessages.CareAnswer care(KitchenCanner canner, List<CareRepository.StoredTest> tests) {
+    KitchenMessages.CareResponse care(KitchenCanner canner, List<CareRepository.StoredTest> tests) {
         Optional<GaugeTest> last = GaugeTest.last(canner.tests());
-        return new KitchenMessages.CareAnswer(
+        return new KitchenMessages.CareResponse(
                 tests.stream()
                         .sorted(Comparator.comparing((CareRepository.StoredTest stored) ->
                                         stored.test().on())
                                 .thenComparing(CareRepository.StoredTest::id)
                                 .reversed())
-                        .map(stored -> new KitchenMessages.TestAnswer(
+                        .map(stored -> new KitchenMessages.TestResponse(
                                 stored.id(),
                                 stored.test().on(),
                                 stored.test().read().psi(),
@@ -156,8 +156,8 @@ class CannerMapper {
                         .toList());
     }
 
-    private static KitchenMessages.InspectionAnswer inspection(Inspection inspection) {
-        return new KitchenMessages.InspectionAnswer(
+    private static KitchenMessages.InspectionResponse inspection(Inspection inspection) {
+        return new KitchenMessages.InspectionResponse(
                 inspection.on(),
                 inspection.by(),
                 inspection.note(),
@@ -168,8 +168,8 @@ class CannerMapper {
                         .toList());
     }
 
-    private KitchenMessages.PartAnswer part(Inspection.Part part, Optional<Inspection.Last> last) {
-        return new KitchenMessages.PartAnswer(
+    private KitchenMessages.PartResponse part(Inspection.Part part, Optional<Inspection.Last> last) {
+        return new KitchenMessages.PartResponse(
                 part.code(),
                 part.label(),
                 part.lookFor(),
@@ -179,10 +179,10 @@ class CannerMapper {
     }
 
     /** The pressure of each kind of gauge at an altitude, and what is next above. */
-    List<KitchenMessages.BandAnswer> bands(Altitude altitude) {
+    List<KitchenMessages.BandResponse> bands(Altitude altitude) {
         return Stream.of(GaugeKind.values())
                 .flatMap(kind -> pressures.band(kind, altitude).stream())
-                .map(band -> new KitchenMessages.BandAnswer(
+                .map(band -> new KitchenMessages.BandResponse(
                         band.gauge().code(),
                         band.pressure().psi(),
                         band.upTo().feet(),

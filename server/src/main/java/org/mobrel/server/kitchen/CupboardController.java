@@ -29,9 +29,9 @@ class CupboardController {
     }
 
     @GetMapping
-    KitchenMessages.CupboardAnswer cupboard() {
+    KitchenMessages.CupboardResponse cupboard() {
         Cupboard cupboard = service.cupboard();
-        return new KitchenMessages.CupboardAnswer(
+        return new KitchenMessages.CupboardResponse(
                 service.averages().kinds().stream()
                         .map(kind -> jar(kind, cupboard))
                         .toList(),
@@ -59,7 +59,7 @@ class CupboardController {
     }
 
     @PutMapping("/jars")
-    KitchenMessages.CupboardAnswer countJars(@Valid @RequestBody KitchenMessages.JarsCounted counted) {
+    KitchenMessages.CupboardResponse countJars(@Valid @RequestBody KitchenMessages.JarsCounted counted) {
         JarKind kind = kind(counted.size(), counted.mouth());
         average(kind);
         service.count(kind, Optional.ofNullable(counted.empty()));
@@ -67,7 +67,7 @@ class CupboardController {
     }
 
     @PutMapping("/water")
-    KitchenMessages.CupboardAnswer measureJar(@Valid @RequestBody KitchenMessages.JarMeasured measured) {
+    KitchenMessages.CupboardResponse measureJar(@Valid @RequestBody KitchenMessages.JarMeasured measured) {
         JarKind kind = kind(measured.size(), measured.mouth());
         double average = average(kind).millilitres();
         Double water = measured.waterMl();
@@ -82,7 +82,7 @@ class CupboardController {
     }
 
     @PutMapping("/lids")
-    KitchenMessages.CupboardAnswer countLids(@Valid @RequestBody KitchenMessages.LidsCounted counted) {
+    KitchenMessages.CupboardResponse countLids(@Valid @RequestBody KitchenMessages.LidsCounted counted) {
         service.count(mouth(counted.mouth()), Optional.ofNullable(counted.fresh()));
         return cupboard();
     }

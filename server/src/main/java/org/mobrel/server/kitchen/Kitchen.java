@@ -3,7 +3,7 @@ package org.mobrel.server.kitchen;
 import java.util.List;
 import java.util.Optional;
 import org.mobrel.quantity.Altitude;
-import org.mobrel.ruling.School;
+import org.mobrel.ruling.TimingPolicy;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
 
@@ -16,7 +16,7 @@ import org.mobrel.scaling.Units;
 public record Kitchen(
         Optional<Altitude> altitude,
         Units units,
-        School school,
+        TimingPolicy school,
         Household household,
         Workplace workplace,
         int bestMonths,

@@ -8,7 +8,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Volume;
-import org.mobrel.ruling.School;
+import org.mobrel.ruling.TimingPolicy;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
 import org.mobrel.server.platform.BadField;
@@ -31,9 +31,9 @@ class KitchenController {
     }
 
     @GetMapping
-    KitchenMessages.KitchenAnswer kitchen() {
+    KitchenMessages.KitchenResponse kitchen() {
         Kitchen kitchen = service.kitchen();
-        return new KitchenMessages.KitchenAnswer(
+        return new KitchenMessages.KitchenResponse(
                 kitchen.altitude().map(Altitude::feet).orElse(null),
                 kitchen.altitude().map(Altitude::metres).orElse(null),
                 kitchen.units().code(),
@@ -51,9 +51,9 @@ class KitchenController {
     }
 
     @PutMapping
-    KitchenMessages.KitchenAnswer changeKitchen(@Valid @RequestBody KitchenMessages.KitchenChange change) {
+    KitchenMessages.KitchenResponse changeKitchen(@Valid @RequestBody KitchenMessages.KitchenChange change) {
         Units units = Units.ofCode(change.units()).orElseThrow(() -> new BadField("units", "us or metric"));
-        School school = School.ofCode(change.school())
+        TimingPolicy school = TimingPolicy.ofCode(change.school())
                 .orElseThrow(() -> new BadField("school", "longest-ingredient or soup-table"));
         Kitchen before = service.kitchen();
         Household household = household(change, before.household());

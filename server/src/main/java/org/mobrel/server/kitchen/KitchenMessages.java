@@ -18,7 +18,7 @@ final class KitchenMessages {
 
     private KitchenMessages() {}
 
-    record KitchenAnswer(
+    record KitchenResponse(
             @Nullable Double altitudeFt,
             @Nullable Double altitudeM,
             String units,
@@ -29,8 +29,8 @@ final class KitchenMessages {
             String quietFrom,
             String quietUntil,
             int bestMonths,
-            List<BandAnswer> bands,
-            List<CannerAnswer> canners) {}
+            List<BandResponse> bands,
+            List<CannerResponse> canners) {}
 
     /**
      * The pressure of a kind of gauge at this altitude, and where the next one begins.
@@ -38,7 +38,7 @@ final class KitchenMessages {
      * @param upToFt the last foot of this band
      * @param nextPsi null above the last band
      */
-    record BandAnswer(String gauge, BigDecimal psi, double upToFt, double upToM, @Nullable BigDecimal nextPsi) {}
+    record BandResponse(String gauge, BigDecimal psi, double upToFt, double upToM, @Nullable BigDecimal nextPsi) {}
 
     /**
      * @param quarts the most of either mouth in a layer
@@ -50,7 +50,7 @@ final class KitchenMessages {
      * @param testedOn of its dial; null where nobody wrote a test down
      * @param due what is to be done about it soon
      */
-    record CannerAnswer(
+    record CannerResponse(
             long id,
             String name,
             String gauge,
@@ -60,7 +60,7 @@ final class KitchenMessages {
             int shortLayers,
             String upperLayer,
             List<LayerPlaces> capacity,
-            @Nullable WeightAnswer weight,
+            @Nullable WeightResponse weight,
             @Nullable Double startWaterMl,
             String burner,
             String rules,
@@ -76,11 +76,11 @@ final class KitchenMessages {
             @NotNull(message = "regular or wide") String mouth,
             int jars) {}
 
-    record WeightAnswer(
+    record WeightResponse(
             String shows, String sound, int jigglesLeast, int jigglesMost, boolean dialBeside, String sentence) {}
 
     /** @param sound rocks, jiggles or manual; jiggles a minute only where it jiggles */
-    record WeightSays(
+    record WeightRequest(
             @NotNull(message = "holes or rings") String shows,
             @NotNull(message = "rocks, jiggles or manual") String sound,
             @Nullable Integer jigglesLeast,
@@ -88,9 +88,9 @@ final class KitchenMessages {
             @Nullable Boolean dialBeside) {}
 
     /** What was written down about a canner, the newest first. */
-    record CareAnswer(List<TestAnswer> tests, List<InspectionAnswer> inspections, List<PartAnswer> parts) {}
+    record CareResponse(List<TestResponse> tests, List<InspectionResponse> inspections, List<PartResponse> parts) {}
 
-    record TestAnswer(
+    record TestResponse(
             long id,
             LocalDate on,
             BigDecimal readPsi,
@@ -100,21 +100,21 @@ final class KitchenMessages {
             boolean struck,
             boolean counts) {}
 
-    record InspectionAnswer(LocalDate on, String by, String note, List<PartFound> found) {}
+    record InspectionResponse(LocalDate on, String by, String note, List<PartFound> found) {}
 
     /**
      * A part to look at, and how it was last.
      *
      * @param look good, worn or mend; null if nobody ever looked
      */
-    record PartAnswer(
+    record PartResponse(
             String part, String label, String lookFor, @Nullable String look, @Nullable LocalDate on, boolean isDue) {}
 
     record PartFound(
             @NotNull(message = "which part") String part, @NotNull(message = "good, worn or mend") String look) {}
 
     /** @param readPsi on the canner's own dial while the master shows {@code masterPsi} */
-    record TestSays(
+    record GaugeTestRequest(
             @NotNull(message = "the day of the test") LocalDate on,
             @NotNull(message = "between 0 and 30 psi")
                     @DecimalMin(value = "0", message = "between 0 and 30 psi")
@@ -126,7 +126,7 @@ final class KitchenMessages {
                     BigDecimal masterPsi,
             @NotBlank(message = "who tested it") @Size(max = 60, message = "60 characters at most") String by) {}
 
-    record InspectionSays(
+    record InspectionRequest(
             @NotNull(message = "the day") LocalDate on,
             @NotBlank(message = "who looked") @Size(max = 60, message = "60 characters at most") String by,
             @Size(max = 400, message = "400 characters at most") @Nullable String note,
@@ -156,7 +156,7 @@ final class KitchenMessages {
                     @Nullable
                     Integer bestMonths) {}
 
-    record CupboardAnswer(List<CupboardJar> jars, List<CupboardLids> lids) {}
+    record CupboardResponse(List<CupboardJar> jars, List<CupboardLids> lids) {}
 
     /**
      * @param empty null until somebody counts
@@ -204,7 +204,7 @@ final class KitchenMessages {
             int shortLayers,
             @Nullable String upperLayer,
             @Size(max = 12, message = "12 kinds of jar at most") @Valid @Nullable List<@NotNull LayerPlaces> capacity,
-            @Valid @Nullable WeightSays weight,
+            @Valid @Nullable WeightRequest weight,
             @Nullable Double startWaterMl,
             @Size(max = 60, message = "60 characters at most") @Nullable String burner) {}
 }

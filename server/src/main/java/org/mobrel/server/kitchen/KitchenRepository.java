@@ -20,7 +20,7 @@ import org.mobrel.jars.Mouth;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.GaugeError;
 import org.mobrel.quantity.Volume;
-import org.mobrel.ruling.School;
+import org.mobrel.ruling.TimingPolicy;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -52,7 +52,7 @@ class KitchenRepository {
         return new Kitchen(
                 Optional.ofNullable(row.getObject("altitude_um", Long.class)).map(Altitude::new),
                 Units.ofCode(row.getString("units")).orElseThrow(),
-                School.ofCode(row.getString("school")).orElseThrow(),
+                TimingPolicy.ofCode(row.getString("school")).orElseThrow(),
                 new Household(row.getInt("people"), new Volume(row.getLong("serving_ul"))),
                 new Workplace(
                         row.getInt("burners"),
@@ -83,7 +83,7 @@ class KitchenRepository {
                 .update();
     }
 
-    void change(Optional<Altitude> altitude, Units units, School school) {
+    void change(Optional<Altitude> altitude, Units units, TimingPolicy school) {
         db.sql("UPDATE kitchen SET altitude_um = :altitude, units = :units, school = :school WHERE id = 1")
                 .param("altitude", altitude.map(Altitude::micrometres).orElse(null))
                 .param("units", units.code())

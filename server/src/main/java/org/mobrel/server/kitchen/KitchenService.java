@@ -3,7 +3,7 @@ package org.mobrel.server.kitchen;
 import java.util.Optional;
 import org.mobrel.canner.CannerProfile;
 import org.mobrel.quantity.Altitude;
-import org.mobrel.ruling.School;
+import org.mobrel.ruling.TimingPolicy;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
 import org.mobrel.server.platform.Missing;
@@ -35,7 +35,7 @@ public class KitchenService {
     }
 
     @Transactional
-    public void change(Optional<Altitude> altitude, Units units, School school) {
+    public void change(Optional<Altitude> altitude, Units units, TimingPolicy school) {
         repository.change(altitude, units, school);
     }
 

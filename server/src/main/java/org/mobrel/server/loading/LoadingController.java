@@ -14,15 +14,15 @@ import org.mobrel.canner.UpperLayer;
 import org.mobrel.jars.JarKind;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
+import org.mobrel.loading.BaselinePlans;
 import org.mobrel.loading.CannerLoad;
 import org.mobrel.loading.Comparison;
-import org.mobrel.loading.Figures;
 import org.mobrel.loading.JarGroup;
 import org.mobrel.loading.Loader;
 import org.mobrel.loading.LoadingCanner;
 import org.mobrel.loading.LoadingDay;
 import org.mobrel.loading.LoadingPlan;
-import org.mobrel.loading.Obvious;
+import org.mobrel.loading.PlanCost;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.TimeLimit;
@@ -38,15 +38,15 @@ class LoadingController {
     private static final long LIMIT_MILLIS = 2_000;
 
     @PostMapping("/api/loading")
-    LoadingMessages.LoadingAnswer load(@Valid @RequestBody LoadingMessages.LoadingRequest request) {
+    LoadingMessages.LoadingResponse load(@Valid @RequestBody LoadingMessages.LoadingRequest request) {
         LoadingDay day = day(request);
         for (int index = 0; index < day.groups().size(); index++) {
             refuseWhatFitsNowhere(day, index);
         }
         TimeLimit limit = TimeLimit.ofMillis(LIMIT_MILLIS);
         LoadingPlan best = Loader.best(day, limit::isUp);
-        Figures figures = best.figures();
-        return new LoadingMessages.LoadingAnswer(
+        PlanCost figures = best.figures();
+        return new LoadingMessages.LoadingResponse(
                 best.loads().stream().map(load -> load(day, load)).toList(),
                 figures.makespan(),
                 figures.watched(),
@@ -55,7 +55,7 @@ class LoadingController {
                 best.isOptimal(),
                 best.proven(),
                 best.isOptimal() ? null : best.bound(),
-                Obvious.plans(day).stream()
+                BaselinePlans.plans(day).stream()
                         .map(other -> new LoadingMessages.LoadingAlternative(
                                 other.way().code(),
                                 other.figures().makespan(),

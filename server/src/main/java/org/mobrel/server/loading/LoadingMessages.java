@@ -50,7 +50,7 @@ final class LoadingMessages {
      * @param proven how many of them are, in the order makespan, watched, loadCount, overProcess
      * @param bound the first one that is not proven is no less than this; null when all are
      */
-    record LoadingAnswer(
+    record LoadingResponse(
             List<LoadingLoad> loads,
             int makespan,
             int watched,

@@ -15,9 +15,9 @@ import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.ruling.Batch;
-import org.mobrel.ruling.Hindsight;
 import org.mobrel.ruling.LookBack;
-import org.mobrel.ruling.School;
+import org.mobrel.ruling.ProcessShortfall;
+import org.mobrel.ruling.TimingPolicy;
 import org.mobrel.server.platform.BadField;
 import org.mobrel.server.ruling.RulingService;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -39,17 +39,17 @@ class LookBackController {
     }
 
     @PostMapping("/api/look-back")
-    LookBackMessages.LookBackAnswer lookBack(@Valid @RequestBody LookBackMessages.LookBackRequest request) {
+    LookBackMessages.LookBackResponse lookBack(@Valid @RequestBody LookBackMessages.LookBackRequest request) {
         Instant now = clock.instant();
         if (request.finishedAt().isAfter(now)) {
             throw new BadField("finishedAt", "that is still to come");
         }
         LookBack back = LookBack.of(rulings.rulings(), batch(request), deed(request));
-        Duration left = Hindsight.left(request.finishedAt(), now);
-        return new LookBackMessages.LookBackAnswer(
+        Duration left = ProcessShortfall.left(request.finishedAt(), now);
+        return new LookBackMessages.LookBackResponse(
                 back.covered().orElse(null),
                 back.shortfalls().stream()
-                        .map(shortfall -> new LookBackMessages.ShortfallAnswer(shortfall.code(), shortfall.text()))
+                        .map(shortfall -> new LookBackMessages.ShortfallResponse(shortfall.code(), shortfall.text()))
                         .toList(),
                 back.questions().stream().map(LookBackMessages.DeedQuestion::of).toList(),
                 Math.round(left.toMinutes() / 6.0) / 10.0,
@@ -117,6 +117,6 @@ class LookBackController {
                 RulingService.jars(request.jars()),
                 RulingService.altitude(request.altitudeFt(), request.altitudeM()),
                 RulingService.gauge(request.gauge(), null),
-                School.LONGEST_INGREDIENT);
+                TimingPolicy.LONGEST_INGREDIENT);
     }
 }

@@ -15,7 +15,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.ruling.LookBack;
 import org.mobrel.server.platform.BadField;
-import org.mobrel.server.ruling.JarAsk;
+import org.mobrel.server.ruling.JarRequest;
 import org.mobrel.server.ruling.RulingRequest;
 
 /** What was done without Mobrel, over the wire. */
@@ -83,7 +83,7 @@ final class LookBackMessages {
                     List<@NotNull @Size(max = 500, message = "500 characters at most") String> lines,
             @Size(max = 60_000, message = "60,000 characters at most") @Nullable String text,
             @NotEmpty(message = "at least one jar") @Size(max = 20, message = "20 kinds of jar at most") @Valid
-                    List<@NotNull JarAsk> jars,
+                    List<@NotNull JarRequest> jars,
             @NotNull(message = "how long?")
                     @Min(value = 1, message = "between 1 and 600 minutes")
                     @Max(value = 600, message = "between 1 and 600 minutes")
@@ -138,12 +138,12 @@ final class LookBackMessages {
         }
     }
 
-    record ShortfallAnswer(String code, String text) {}
+    record ShortfallResponse(String code, String text) {}
 
     /** @param covered null while questions are open */
-    record LookBackAnswer(
+    record LookBackResponse(
             @Nullable Boolean covered,
-            List<ShortfallAnswer> reasons,
+            List<ShortfallResponse> reasons,
             List<DeedQuestion> questions,
             double hoursLeft,
             String whatToDo,

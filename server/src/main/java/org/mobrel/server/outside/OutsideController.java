@@ -25,15 +25,15 @@ import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.ruling.Batch;
-import org.mobrel.ruling.Hindsight;
 import org.mobrel.ruling.LookBack;
+import org.mobrel.ruling.ProcessShortfall;
 import org.mobrel.run.Decision;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenService;
 import org.mobrel.server.platform.BadField;
 import org.mobrel.server.ruling.Answered;
-import org.mobrel.server.ruling.JarAsk;
-import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.JarRequest;
+import org.mobrel.server.ruling.RulingResponse;
 import org.mobrel.server.ruling.RulingService;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -65,7 +65,7 @@ class OutsideController {
             @Size(max = 120, message = "120 characters at most") @Nullable String title,
             @NotEmpty(message = "what was in the jars?") @Size(max = 60, message = "60 lines at most")
                     List<@NotNull @Size(max = 300, message = "300 characters at most") String> lines,
-            @NotNull(message = "which jars?") @Valid JarAsk jar,
+            @NotNull(message = "which jars?") @Valid JarRequest jar,
             @Min(value = 1, message = "between 1 and 600 minutes")
                     @Max(value = 600, message = "between 1 and 600 minutes")
                     int minutes,
@@ -92,19 +92,19 @@ class OutsideController {
      * @param leftMillis until then; 0 once it is past
      * @param id of the entry, where it was kept
      */
-    record HindsightAnswer(
+    record HindsightResponse(
             @Nullable Boolean covered,
             @Nullable Integer minutesNeeded,
             @Nullable BigDecimal readingNeeded,
             String headline,
-            List<LookBackMessages.ShortfallAnswer> shortfalls,
+            List<LookBackMessages.ShortfallResponse> shortfalls,
             List<LookBackMessages.DeedQuestion> questions,
             List<String> lines,
             Instant decideBy,
             long leftMillis,
             @Nullable Long id) {}
 
-    record OutsideAnswer(
+    record OutsideResponse(
             long id,
             String title,
             boolean covered,
@@ -136,7 +136,7 @@ class OutsideController {
 
     /** Whether the tables cover what was done, and how long something can still be done about it. */
     @PostMapping
-    HindsightAnswer check(@Valid @RequestBody DoneRequest request) {
+    HindsightResponse check(@Valid @RequestBody DoneRequest request) {
         Instant now = clock.instant();
         if (request.finishedAt().isAfter(now)) {
             throw new BadField("finishedAt", "that is still to come");
@@ -146,19 +146,19 @@ class OutsideController {
         Long id = Boolean.TRUE.equals(request.keep())
                 ? (Long) service.keep(title(request), json.writeValueAsString(request), back, request.finishedAt())
                 : null;
-        RulingAnswer ruling = rulings.answer(back.ruling());
-        return new HindsightAnswer(
+        RulingResponse ruling = rulings.answer(back.ruling());
+        return new HindsightResponse(
                 back.covered().orElse(null),
                 back.ruling().timing().map(timing -> timing.minutes().value()).orElse(null),
                 back.ruling().timing().map(timing -> timing.reading().psi()).orElse(null),
                 ruling.headline(),
                 back.shortfalls().stream()
-                        .map(shortfall -> new LookBackMessages.ShortfallAnswer(shortfall.code(), shortfall.text()))
+                        .map(shortfall -> new LookBackMessages.ShortfallResponse(shortfall.code(), shortfall.text()))
                         .toList(),
                 back.questions().stream().map(LookBackMessages.DeedQuestion::of).toList(),
                 batch.lines().stream().map(IngredientLine::text).toList(),
-                request.finishedAt().plus(Hindsight.DECIDE_WITHIN),
-                Hindsight.left(request.finishedAt(), now).toMillis(),
+                request.finishedAt().plus(ProcessShortfall.DECIDE_WITHIN),
+                ProcessShortfall.left(request.finishedAt(), now).toMillis(),
                 id);
     }
 
@@ -216,22 +216,22 @@ class OutsideController {
 
     /** What was written down, the newest first. */
     @GetMapping
-    List<OutsideAnswer> outside() {
+    List<OutsideResponse> outside() {
         return service.kept().stream()
-                .map(kept -> new OutsideAnswer(
+                .map(kept -> new OutsideResponse(
                         kept.id(),
                         kept.title(),
                         kept.covered(),
                         kept.finding(),
                         kept.finishedAt(),
-                        kept.finishedAt().plus(Hindsight.DECIDE_WITHIN),
+                        kept.finishedAt().plus(ProcessShortfall.DECIDE_WITHIN),
                         kept.decision().map(Decision::code).orElse(null)))
                 .toList();
     }
 
     /** What was done with jars that are not covered. */
     @PostMapping("/{id}/decision")
-    List<OutsideAnswer> decideOutside(@PathVariable long id, @Valid @RequestBody DecisionRequest request) {
+    List<OutsideResponse> decideOutside(@PathVariable long id, @Valid @RequestBody DecisionRequest request) {
         service.decide(
                 id,
                 Decision.ofCode(request.decision())

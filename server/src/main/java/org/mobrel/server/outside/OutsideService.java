@@ -11,8 +11,8 @@ import java.util.stream.Stream;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.ruling.Batch;
-import org.mobrel.ruling.Hindsight;
 import org.mobrel.ruling.LookBack;
+import org.mobrel.ruling.ProcessShortfall;
 import org.mobrel.run.Decision;
 import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.Missing;
@@ -86,7 +86,7 @@ public class OutsideService {
                 title,
                 said,
                 back.covered().get(),
-                back.shortfalls().stream().map(Hindsight.Shortfall::text).collect(Collectors.joining(" ")),
+                back.shortfalls().stream().map(ProcessShortfall.Shortfall::text).collect(Collectors.joining(" ")),
                 finished,
                 clock.instant());
     }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.mobrel.day.CannerTimes;
 import org.mobrel.day.DishWork;
-import org.mobrel.day.Morning;
+import org.mobrel.day.PreparationSchedule;
 import org.mobrel.loading.JarGroup;
 import org.mobrel.loading.LoadingDay;
 import org.mobrel.loading.LoadingPlan;
@@ -24,7 +24,7 @@ record Chosen(
         List<KitchenCanner> canners,
         List<CannerTimes> times,
         List<DishWork> works,
-        Morning morning,
+        PreparationSchedule morning,
         Optional<LoadingDay> day,
         Optional<LoadingPlan> best,
         List<PlannedLoad> loads,

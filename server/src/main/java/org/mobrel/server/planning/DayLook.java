@@ -3,8 +3,8 @@ package org.mobrel.server.planning;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import org.mobrel.day.Aim;
 import org.mobrel.day.Day;
+import org.mobrel.day.DayTarget;
 import org.mobrel.day.Workday;
 import org.mobrel.jars.JarCount;
 
@@ -15,7 +15,7 @@ import org.mobrel.jars.JarCount;
  * @param wished whether the cook said so; else it is only a proposal
  * @param remedies what would make it fit; empty when it does
  */
-record DayLook(Workday workday, Day day, Aim aim, boolean wished, List<Remedy> remedies) {
+record DayLook(Workday workday, Day day, DayTarget aim, boolean wished, List<Remedy> remedies) {
 
     DayLook {
         remedies = List.copyOf(remedies);

@@ -12,11 +12,11 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.mobrel.day.Aim;
 import org.mobrel.day.Attention;
 import org.mobrel.day.CannerTimes;
 import org.mobrel.day.Day;
-import org.mobrel.day.Misfit;
+import org.mobrel.day.DayConflict;
+import org.mobrel.day.DayTarget;
 import org.mobrel.day.Span;
 import org.mobrel.day.Task;
 import org.mobrel.jars.JarCount;
@@ -37,16 +37,16 @@ class DayMapper {
         this.zone = zone;
     }
 
-    DayMessages.@Nullable DayAnswer answer(LookedAt looked) {
+    DayMessages.@Nullable DayResponse answer(LookedAt looked) {
         return looked.day().map(day -> answer(day, looked)).orElse(null);
     }
 
-    private DayMessages.DayAnswer answer(DayLook look, LookedAt looked) {
+    private DayMessages.DayResponse answer(DayLook look, LookedAt looked) {
         Day day = look.day();
         boolean soaks = looked.chosen().works().stream().anyMatch(work -> work.before().stream()
                 .anyMatch(each -> each.code().equals("soak")));
-        return new DayMessages.DayAnswer(
-                look.aim().kind() == Aim.Kind.DONE ? "done" : "start",
+        return new DayMessages.DayResponse(
+                look.aim().kind() == DayTarget.Kind.DONE ? "done" : "start",
                 look.aim().at(),
                 look.wished(),
                 looked.plan().body().soaksQuickly(),
@@ -62,7 +62,7 @@ class DayMapper {
                 look.remedies().stream().map(remedy -> remedy(remedy, day)).toList(),
                 day.tasks().stream().map(task -> task(task, looked.chosen())).toList(),
                 day.watches().stream()
-                        .map(watch -> new DayMessages.WatchAnswer(watch.start(), watch.end()))
+                        .map(watch -> new DayMessages.WatchResponse(watch.start(), watch.end()))
                         .toList());
     }
 
@@ -97,7 +97,7 @@ class DayMapper {
                         .orElse("");
     }
 
-    private DayMessages.MisfitAnswer misfit(Misfit misfit, Day day, Workplace workplace) {
+    private DayMessages.MisfitResponse misfit(DayConflict misfit, Day day, Workplace workplace) {
         Optional<Task> task = day.tasks().stream()
                 .map(Day.Timed::task)
                 .filter(each -> each.id().equals(misfit.task()))
@@ -118,7 +118,7 @@ class DayMapper {
                                         TIME.format(workplace.quietFrom()),
                                         TIME.format(workplace.quietUntil()));
                 };
-        return new DayMessages.MisfitAnswer(misfit.code().code(), text);
+        return new DayMessages.MisfitResponse(misfit.code().code(), text);
     }
 
     /** Such as 'Load 2, jars out' or 'Sort and soak the beans'. */
@@ -153,7 +153,7 @@ class DayMapper {
                         .map(jars -> new DayMessages.RemedyJars(
                                 jars.dish(),
                                 jars.jars().stream()
-                                        .map(jar -> new PlanBody.JarWish(
+                                        .map(jar -> new PlanBody.WantedJars(
                                                 jar.size().code(), jar.mouth().code(), jar.count()))
                                         .toList()))
                         .toList());
@@ -167,9 +167,9 @@ class DayMapper {
         return jars == 1 ? "1 jar" : jars + " jars";
     }
 
-    private DayMessages.TaskAnswer task(Day.Timed timed, Chosen chosen) {
+    private DayMessages.TaskResponse task(Day.Timed timed, Chosen chosen) {
         Task task = timed.task();
-        return new DayMessages.TaskAnswer(
+        return new DayMessages.TaskResponse(
                 task.id(),
                 task.code(),
                 task.title(),

@@ -15,9 +15,9 @@ final class DayMessages {
      * @param compared the obvious plans beside this one, a sentence each
      * @param trouble why there are no loads; null when there are
      */
-    record LoadsAnswer(
+    record LoadsResponse(
             List<CannerUse> canners,
-            List<LoadPictureAnswer> loads,
+            List<LoadPictureResponse> loads,
             boolean proven,
             String words,
             List<String> compared,
@@ -32,16 +32,16 @@ final class DayMessages {
      * @param layers from the rack upwards
      * @param room what would still go in, in words; null when it is full
      */
-    record LoadPictureAnswer(
+    record LoadPictureResponse(
             int number,
             long canner,
             String cannerName,
             int minutes,
-            List<LayerAnswer> layers,
+            List<LayerResponse> layers,
             @Nullable String room,
             List<RoomFor> roomFor) {}
 
-    record LayerAnswer(List<LayerJars> jars) {}
+    record LayerResponse(List<LayerJars> jars) {}
 
     record LayerJars(String dish, String title, String size, String mouth, int count) {}
 
@@ -53,7 +53,7 @@ final class DayMessages {
      * @param wished whether the cook said when; else it is a proposal
      * @param lead what matters most, in a line
      */
-    record DayAnswer(
+    record DayResponse(
             String aim,
             Instant at,
             boolean wished,
@@ -64,12 +64,12 @@ final class DayMessages {
             String lead,
             List<String> facts,
             boolean fits,
-            List<MisfitAnswer> misfits,
+            List<MisfitResponse> misfits,
             List<DayRemedy> remedies,
-            List<TaskAnswer> tasks,
-            List<WatchAnswer> watches) {}
+            List<TaskResponse> tasks,
+            List<WatchResponse> watches) {}
 
-    record MisfitAnswer(String code, String text) {}
+    record MisfitResponse(String code, String text) {}
 
     /**
      * A change that was tried out and fits.
@@ -85,13 +85,13 @@ final class DayMessages {
             List<Long> canners,
             List<RemedyJars> jars) {}
 
-    record RemedyJars(String dish, List<PlanBody.JarWish> jars) {}
+    record RemedyJars(String dish, List<PlanBody.WantedJars> jars) {}
 
     /**
      * @param canner the place of its canner among those used; -1 for a dish's
      * @param band how much longer or shorter it may be, in words; null where it is exact
      */
-    record TaskAnswer(
+    record TaskResponse(
             String id,
             String code,
             String title,
@@ -103,10 +103,10 @@ final class DayMessages {
             String attention,
             @Nullable String band) {}
 
-    record WatchAnswer(Instant start, Instant end) {}
+    record WatchResponse(Instant start, Instant end) {}
 
     /** Other recipes of the kitchen that would share a load. */
-    record CompanyAnswer(List<CompanyRecipe> recipes) {}
+    record CompanyResponse(List<CompanyRecipe> recipes) {}
 
     record CompanyRecipe(long recipeId, String title, int minutes, String text) {}
 }

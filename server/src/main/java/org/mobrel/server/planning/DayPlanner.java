@@ -8,11 +8,11 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.mobrel.day.Aim;
 import org.mobrel.day.CannerTimes;
 import org.mobrel.day.Day;
+import org.mobrel.day.DayConflict;
+import org.mobrel.day.DayTarget;
 import org.mobrel.day.LoadWork;
-import org.mobrel.day.Misfit;
 import org.mobrel.day.Quiet;
 import org.mobrel.day.Workday;
 import org.mobrel.jars.JarCount;
@@ -55,8 +55,8 @@ class DayPlanner {
         if (chosen.loads().isEmpty()) {
             return Optional.empty();
         }
-        Optional<Aim> wished = Optional.ofNullable(body.day()).flatMap(PlanBody.DayWish::aims);
-        Aim aim = wished.orElseGet(() -> new Aim(Aim.Kind.START, tomorrow()));
+        Optional<DayTarget> wished = Optional.ofNullable(body.day()).flatMap(PlanBody.DaySettings::aims);
+        DayTarget aim = wished.orElseGet(() -> new DayTarget(DayTarget.Kind.START, tomorrow()));
         Workday workday = workday(chosen, kitchen);
         Day day = day(workday, chosen, aim, kitchen);
         List<DayLook.Remedy> remedies = day.fits()
@@ -75,7 +75,7 @@ class DayPlanner {
                 .toInstant();
     }
 
-    private Day day(Workday workday, Chosen chosen, Aim aim, Kitchen kitchen) {
+    private Day day(Workday workday, Chosen chosen, DayTarget aim, Kitchen kitchen) {
         Quiet quiet =
                 new Quiet(kitchen.workplace().quietFrom(), kitchen.workplace().quietUntil(), zone);
         return Day.of(workday, chosen.works(), aim, quiet, clock.instant());
@@ -116,7 +116,7 @@ class DayPlanner {
         private final List<KitchenCanner> canners;
         private final List<Planned> dishes;
         private final Chosen chosen;
-        private final Aim aim;
+        private final DayTarget aim;
         private final boolean quickSoak;
         private final Day day;
         private final List<DayLook.Remedy> found = new ArrayList<>();
@@ -126,7 +126,7 @@ class DayPlanner {
                 List<KitchenCanner> canners,
                 List<Planned> dishes,
                 Chosen chosen,
-                Aim aim,
+                DayTarget aim,
                 boolean quickSoak,
                 Day day) {
             this.kitchen = kitchen;
@@ -153,7 +153,7 @@ class DayPlanner {
             for (int step = 1; step <= STEPS; step++) {
                 for (int way : new int[] {-step, step}) {
                     Instant start = quarter(day.start()).plus(STEP.multipliedBy(way));
-                    Day other = day(workday, chosen, new Aim(Aim.Kind.START, start), kitchen);
+                    Day other = day(workday, chosen, new DayTarget(DayTarget.Kind.START, start), kitchen);
                     if (other.fits()) {
                         found.add(new DayLook.Remedy(
                                 DayLook.Kind.START_AT,
@@ -173,7 +173,7 @@ class DayPlanner {
             boolean soaks = chosen.works().stream().anyMatch(work -> work.before().stream()
                     .anyMatch(each -> each.code().equals("soak")));
             boolean soakIsAtFault = day.misfits().stream()
-                    .anyMatch(misfit -> misfit.code() != Misfit.Code.TOO_LONG
+                    .anyMatch(misfit -> misfit.code() != DayConflict.Code.TOO_LONG
                             && misfit.task().endsWith("-soak"));
             if (soaks && soakIsAtFault && !quickSoak) {
                 attempt(

@@ -14,7 +14,7 @@ import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Kettle;
 import org.mobrel.scaling.KitchenMeasure;
 import org.mobrel.scaling.Scaled;
-import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.RulingResponse;
 
 /** Amounts, jars and kettle of one dish, in words. */
 final class DishMapper {
@@ -30,8 +30,8 @@ final class DishMapper {
         this.measure = new KitchenMeasure(looked.kitchen().units());
     }
 
-    DishMessages.AmountsAnswer amounts(Planned dish, Scaled scaled, RulingAnswer ruling) {
-        return new DishMessages.AmountsAnswer(
+    DishMessages.AmountsResponse amounts(Planned dish, Scaled scaled, RulingResponse ruling) {
+        return new DishMessages.AmountsResponse(
                 scaled.factor(),
                 scaled.pot().yield().error().value(),
                 IntStream.range(0, dish.lines().size())
@@ -105,7 +105,7 @@ final class DishMapper {
                 looked.kitchen().household().servings(jar.fill()));
     }
 
-    DishMessages.KettleAnswer kettle(Planned dish, Scaled scaled) {
+    DishMessages.KettleResponse kettle(Planned dish, Scaled scaled) {
         Volume boiling = dish.dish().kettle() == null
                 ? scaled.kettle()
                 : dish.dish().kettle().volume("kettle", looked.kitchen().household());
@@ -114,7 +114,7 @@ final class DishMapper {
                 scaled.perJar().stream()
                         .map(jar -> new Kettle.Filled(jar, filled(dish, jar.jars())))
                         .toList());
-        return new DishMessages.KettleAnswer(
+        return new DishMessages.KettleResponse(
                 boiling.millilitres(),
                 measure.volume(boiling, true),
                 measure.volume(kettle.left(), true),
@@ -149,11 +149,11 @@ final class DishMapper {
                 .formatted(enough, kettle.toCome(), measure.volume(kettle.missing(), true));
     }
 
-    DishMessages.ForecastAnswer forecast(Planned dish, Scaled scaled) {
+    DishMessages.ForecastResponse forecast(Planned dish, Scaled scaled) {
         Household household = looked.kitchen().household();
         Optional<String> leftover = worth(scaled.leftover());
         Optional<Integer> limit = dish.reach().map(reach -> reach.limitedBy());
-        return new DishMessages.ForecastAnswer(
+        return new DishMessages.ForecastResponse(
                 scaled.inPot().millilitres(),
                 measure.volume(scaled.inPot(), true),
                 giveOrTake(scaled),
@@ -180,14 +180,14 @@ final class DishMapper {
                 .orElse(1);
     }
 
-    private List<DishMessages.RestAnswer> rests(Planned dish) {
-        List<DishMessages.RestAnswer> rests = new ArrayList<>();
+    private List<DishMessages.RestResponse> rests(Planned dish) {
+        List<DishMessages.RestResponse> rests = new ArrayList<>();
         dish.reach().ifPresent(reach -> {
             for (int index = 0; index < reach.rests().size(); index++) {
                 int line = dish.dish().hands().get(index).line();
                 Mass rest = reach.rests().get(index);
                 if (rest.grams() >= 1) {
-                    rests.add(new DishMessages.RestAnswer(
+                    rests.add(new DishMessages.RestResponse(
                             line, nameOf(dish.lines().get(line)), said(dish, line, rest)));
                 }
             }

@@ -3,8 +3,8 @@ package org.mobrel.server.planning;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.mobrel.server.ruling.JarAsk;
-import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.JarRequest;
+import org.mobrel.server.ruling.RulingResponse;
 
 /** A dish of a plan over the wire: volumes in mL and masses in g unrounded, beside the words a cook measures by. */
 final class DishMessages {
@@ -20,22 +20,22 @@ final class DishMessages {
      * @param takenOn null where nobody did, or not all of it
      * @param batch null until it is at the stove
      */
-    record DishAnswer(
+    record DishResponse(
             String key,
             long recipeId,
             int version,
             String title,
             @Nullable DishTrouble trouble,
-            List<JarAsk> jars,
-            @Nullable RulingAnswer ruling,
-            List<PlanMessages.LoadAnswer> loads,
-            @Nullable AmountsAnswer amounts,
-            @Nullable ForecastAnswer forecast,
-            @Nullable KettleAnswer kettle,
-            List<ShareAnswer> shareOut,
-            List<DoseAnswer> doses,
-            @Nullable PrepAnswer prep,
-            @Nullable CorrectionAnswer correction,
+            List<JarRequest> jars,
+            @Nullable RulingResponse ruling,
+            List<PlanMessages.LoadResponse> loads,
+            @Nullable AmountsResponse amounts,
+            @Nullable ForecastResponse forecast,
+            @Nullable KettleResponse kettle,
+            List<ShareResponse> shareOut,
+            List<DoseResponse> doses,
+            @Nullable PrepResponse prep,
+            @Nullable CorrectionResponse correction,
             List<String> remarks,
             List<VariantShare> variants,
             List<PlanStep> steps,
@@ -48,7 +48,7 @@ final class DishMessages {
     /** @param said in-line, in-method or nowhere */
     record PlanStep(String text, String source, String said) {}
 
-    record AmountsAnswer(
+    record AmountsResponse(
             double factor,
             double errorShare,
             List<LineAmount> lines,
@@ -100,18 +100,18 @@ final class DishMessages {
      * @param rests what stays of the other things in hand
      * @param meals for this household, from all the jars
      */
-    record ForecastAnswer(
+    record ForecastResponse(
             double inPotMl,
             String inPot,
             int giveOrTake,
             double leftoverMl,
             @Nullable String leftover,
-            List<RouteAnswer> routes,
+            List<RouteResponse> routes,
             @Nullable String keptBack,
             double keptBackServings,
             @Nullable Integer limitedBy,
             @Nullable String limitedByName,
-            List<RestAnswer> rests,
+            List<RestResponse> rests,
             double servings,
             double meals) {}
 
@@ -119,12 +119,12 @@ final class DishMessages {
      * @param code jar, load, tonight, fridge or freezer
      * @param size the size of jar that would take it; null for other routes
      */
-    record RouteAnswer(String code, String text, @Nullable String size, @Nullable String mouth) {}
+    record RouteResponse(String code, String text, @Nullable String size, @Nullable String mouth) {}
 
-    record RestAnswer(int line, String name, String rest) {}
+    record RestResponse(int line, String name, String rest) {}
 
     /** The kettle while jars are filled. */
-    record KettleAnswer(
+    record KettleResponse(
             double boilingMl,
             String boiling,
             String left,
@@ -134,18 +134,18 @@ final class DishMessages {
             String text) {}
 
     /** What one jar of a kind gets of each solid. */
-    record ShareAnswer(String size, String mouth, List<ShareLine> lines, long totalG, String total) {}
+    record ShareResponse(String size, String mouth, List<ShareLine> lines, long totalG, String total) {}
 
     record ShareLine(int line, String name, long grams, String weighed, String byCup) {}
 
     /** A seasoning, jar by jar, and what all jars take of it. */
-    record DoseAnswer(int line, String name, List<DoseOfJar> perJar, String total) {}
+    record DoseResponse(int line, String name, List<DoseOfJar> perJar, String total) {}
 
     record DoseOfJar(String size, String mouth, String dose) {}
 
-    record PrepAnswer(List<FoodPrepAnswer> foods, List<PrepStep> together) {}
+    record PrepResponse(List<FoodPrepResponse> foods, List<PrepStep> together) {}
 
-    record FoodPrepAnswer(
+    record FoodPrepResponse(
             int line,
             String name,
             @Nullable String bought,
@@ -159,7 +159,7 @@ final class DishMessages {
     record PrepStep(String when, String text) {}
 
     /** @param history the newest first */
-    record CorrectionAnswer(double factor, double errorShare, int days, String text, List<YieldEntry> history) {}
+    record CorrectionResponse(double factor, double errorShare, int days, String text, List<YieldEntry> history) {}
 
     /** @param ratio made over forecast by averages */
     record YieldEntry(long id, String said, double ratio, Instant madeAt, boolean struck, boolean ofThisPlan) {}

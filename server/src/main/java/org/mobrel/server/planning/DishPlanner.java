@@ -169,7 +169,7 @@ final class DishPlanner {
     private List<JarCount> counted(PlanBody.Dish dish, String field) {
         Map<JarKind, Integer> counts = new LinkedHashMap<>();
         for (int index = 0; index < dish.jars().size(); index++) {
-            PlanBody.JarWish wish = dish.jars().get(index);
+            PlanBody.WantedJars wish = dish.jars().get(index);
             JarKind kind = kind(wish, "%s.jars[%d]".formatted(field, index));
             if (wish.count() > 0) {
                 counts.merge(kind, wish.count(), Integer::sum);
@@ -191,7 +191,7 @@ final class DishPlanner {
         return kinds.stream().distinct().toList();
     }
 
-    private JarKind kind(PlanBody.JarWish wish, String field) {
+    private JarKind kind(PlanBody.WantedJars wish, String field) {
         JarSize size = JarSize.ofCode(wish.size())
                 .orElseThrow(
                         () -> new BadField(field + ".size", "\"" + wish.size() + "\" is no size of jar known here"));

@@ -24,9 +24,9 @@ final class FillingMapper {
         this.measure = new KitchenMeasure(looked.kitchen().units());
     }
 
-    List<DishMessages.ShareAnswer> shareOut(Planned dish, Scaled scaled) {
+    List<DishMessages.ShareResponse> shareOut(Planned dish, Scaled scaled) {
         return ShareOut.of(scaled).stream()
-                .map(out -> new DishMessages.ShareAnswer(
+                .map(out -> new DishMessages.ShareResponse(
                         out.jar().jars().size().code(),
                         out.jar().jars().mouth().code(),
                         out.lines().stream()
@@ -51,7 +51,7 @@ final class FillingMapper {
     }
 
     /** Seasonings by the jar, for those who season jars and not the pot. */
-    List<DishMessages.DoseAnswer> doses(Planned dish, Scaled scaled) {
+    List<DishMessages.DoseResponse> doses(Planned dish, Scaled scaled) {
         return IntStream.range(0, dish.lines().size())
                 .filter(index ->
                         isSeasoning(dish.lines().get(index)) && !dish.jars().isEmpty())
@@ -68,7 +68,7 @@ final class FillingMapper {
                         .isPresent();
     }
 
-    private DishMessages.DoseAnswer dose(int index, Planned dish, Scaled scaled) {
+    private DishMessages.DoseResponse dose(int index, Planned dish, Scaled scaled) {
         IngredientLine line = dish.lines().get(index);
         Optional<Dose> byJar = Dose.of(line);
         List<DishMessages.DoseOfJar> perJar = scaled.perJar().stream()
@@ -82,7 +82,7 @@ final class FillingMapper {
                                                         * jar.fill().dividedBy(scaled.inPot())))
                                 .orElse("")))
                 .toList();
-        return new DishMessages.DoseAnswer(
+        return new DishMessages.DoseResponse(
                 index,
                 DishMapper.shortNameOf(line),
                 perJar,
@@ -114,7 +114,7 @@ final class FillingMapper {
         return words;
     }
 
-    DishMessages.PrepAnswer prep(Planned dish, Scaled scaled, List<RequiredStep> steps, Scraps scraps) {
+    DishMessages.PrepResponse prep(Planned dish, Scaled scaled, List<RequiredStep> steps, Scraps scraps) {
         PrepList list = PrepList.of(
                 dish.lines(),
                 IntStream.range(0, dish.lines().size())
@@ -122,16 +122,16 @@ final class FillingMapper {
                         .toList(),
                 steps,
                 scraps);
-        return new DishMessages.PrepAnswer(
+        return new DishMessages.PrepResponse(
                 list.foods().stream().map(food -> food(food, dish, scaled)).toList(),
                 list.together().stream()
                         .map(step -> new DishMessages.PrepStep(step.when().code(), step.text()))
                         .toList());
     }
 
-    private DishMessages.FoodPrepAnswer food(PrepList.FoodPrep food, Planned dish, Scaled scaled) {
+    private DishMessages.FoodPrepResponse food(PrepList.FoodPrep food, Planned dish, Scaled scaled) {
         IngredientLine line = dish.lines().get(food.line());
-        return new DishMessages.FoodPrepAnswer(
+        return new DishMessages.FoodPrepResponse(
                 food.line(),
                 DishMapper.nameOf(line),
                 food.bought().map(measure::toBuy).orElse(null),

@@ -13,22 +13,22 @@ import org.mobrel.day.Attention;
 import org.mobrel.day.CannerTimes;
 import org.mobrel.day.DishWork;
 import org.mobrel.day.LoadWork;
-import org.mobrel.day.Morning;
+import org.mobrel.day.PreparationSchedule;
 import org.mobrel.day.Span;
 import org.mobrel.day.WorkTable;
 import org.mobrel.foods.Pack;
 import org.mobrel.jars.JarCount;
 import org.mobrel.loading.CannerLoad;
-import org.mobrel.loading.Figures;
 import org.mobrel.loading.JarGroup;
 import org.mobrel.loading.Loader;
 import org.mobrel.loading.LoadingCanner;
 import org.mobrel.loading.LoadingDay;
 import org.mobrel.loading.LoadingPlan;
+import org.mobrel.loading.PlanCost;
 import org.mobrel.method.Method;
 import org.mobrel.method.RequiredStep;
 import org.mobrel.method.RequiredSteps;
-import org.mobrel.method.Saying;
+import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.Mass;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.recipe.Portion;
@@ -53,8 +53,8 @@ class LoadChooser {
     /** A page waits no longer for a proof. */
     private static final long LIMIT_MILLIS = 1_000;
 
-    private static final Figures NEVER =
-            new Figures(Integer.MAX_VALUE, Integer.MAX_VALUE, Integer.MAX_VALUE, Integer.MAX_VALUE);
+    private static final PlanCost NEVER =
+            new PlanCost(Integer.MAX_VALUE, Integer.MAX_VALUE, Integer.MAX_VALUE, Integer.MAX_VALUE);
 
     /** The same day is asked for again at every tap and every look. */
     private static final int REMEMBERED = 64;
@@ -125,7 +125,7 @@ class LoadChooser {
         List<CannerTimes> times =
                 canners.stream().map(canner -> times(canner, coldest)).toList();
         List<DishWork> work = ready.stream().map(dish -> work(dish, quickSoak)).toList();
-        Morning morning = Morning.of(work, burners, works);
+        PreparationSchedule morning = PreparationSchedule.of(work, burners, works);
         List<JarGroup> groups = groups(ready, morning);
         if (groups.isEmpty()) {
             return new Chosen(
@@ -191,7 +191,7 @@ class LoadChooser {
     }
 
     /** Each kind of jar of each dish, with the minutes it needs alone; the first load is filled before it starts. */
-    private List<JarGroup> groups(List<Planned> dishes, Morning morning) {
+    private List<JarGroup> groups(List<Planned> dishes, PreparationSchedule morning) {
         List<JarGroup> groups = new ArrayList<>();
         for (Planned dish : dishes) {
             Minutes filled = LoadWork.fillFor(1);
@@ -254,8 +254,9 @@ class LoadChooser {
         List<WorkTable.Work> before = new ArrayList<>();
         List<WorkTable.Work> cook = new ArrayList<>();
         Method method = dish.batch().method();
-        boolean saidQuick =
-                method.soak().filter(said -> said.soak() == Saying.Soak.QUICK).isPresent();
+        boolean saidQuick = method.soak()
+                .filter(said -> said.soak() == StepStatement.Soak.QUICK)
+                .isPresent();
         for (RequiredStep step :
                 steps.of(dish.lines(), dish.batch().pack(), dish.batch().solidsShare(), method)) {
             boolean soakedQuickly = (quickSoak || saidQuick) && step.code().equals("soak");
@@ -272,7 +273,7 @@ class LoadChooser {
         if (dish.lines().stream().anyMatch(line -> line.goesIntoJar() && line.is(State.FROZEN))) {
             works.of("thaw").ifPresent(before::add);
         }
-        method.all(Saying.Takes.class).stream()
+        method.all(StepStatement.Takes.class).stream()
                 .filter(takes -> takes.minutes() >= LONG_WORK)
                 .flatMap(takes -> work(takes).stream())
                 .forEach(cook::add);
@@ -286,7 +287,7 @@ class LoadChooser {
     }
 
     /** Work of the recipe's own that takes long enough to shape the day. */
-    private static Optional<WorkTable.Work> work(Saying.Takes takes) {
+    private static Optional<WorkTable.Work> work(StepStatement.Takes takes) {
         String title =
                 switch (takes.work()) {
                     case SIMMER -> "Simmer";
@@ -302,7 +303,7 @@ class LoadChooser {
                         Attention.KITCHEN,
                         Span.of(minutes, minutes, minutes),
                         new WorkTable.Rest(new Minutes(0), new Minutes(0), ""),
-                        takes.work() == Saying.Work.SIMMER));
+                        takes.work() == StepStatement.Work.SIMMER));
     }
 
     private static String span(int minutes) {

@@ -10,24 +10,24 @@ import org.mobrel.canner.Gauge;
 import org.mobrel.day.CannerTimes;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarSize;
+import org.mobrel.loading.BaselinePlans;
 import org.mobrel.loading.CannerLoad;
 import org.mobrel.loading.Comparison;
 import org.mobrel.loading.JarGroup;
 import org.mobrel.loading.Loader;
 import org.mobrel.loading.LoadingDay;
 import org.mobrel.loading.LoadingPlan;
-import org.mobrel.loading.Obvious;
 import org.mobrel.ruling.Timing;
 import org.mobrel.run.RunPlan;
-import org.mobrel.server.ruling.JarAsk;
+import org.mobrel.server.ruling.JarRequest;
 
 /** The loads of a plan in words and as pictures need them. */
 final class LoadMapper {
 
     private LoadMapper() {}
 
-    static DayMessages.LoadsAnswer answer(Chosen chosen) {
-        return new DayMessages.LoadsAnswer(
+    static DayMessages.LoadsResponse answer(Chosen chosen) {
+        return new DayMessages.LoadsResponse(
                 IntStream.range(0, chosen.canners().size())
                         .mapToObj(index -> new DayMessages.CannerUse(
                                 chosen.canners().get(index).id(),
@@ -74,16 +74,16 @@ final class LoadMapper {
 
     /** Only what differs is worth a sentence. */
     private static List<String> compared(LoadingDay day, LoadingPlan best) {
-        return Obvious.plans(day).stream()
+        return BaselinePlans.plans(day).stream()
                 .filter(other -> other.figures().compareTo(best.figures()) > 0)
                 .map(other -> Comparison.sentence(day, best, other))
                 .toList();
     }
 
-    private static DayMessages.LoadPictureAnswer picture(PlannedLoad load, Chosen chosen) {
+    private static DayMessages.LoadPictureResponse picture(PlannedLoad load, Chosen chosen) {
         LoadingDay day = chosen.day().orElseThrow();
         List<DayMessages.RoomFor> room = room(load, day);
-        return new DayMessages.LoadPictureAnswer(
+        return new DayMessages.LoadPictureResponse(
                 load.number(),
                 load.canner().id(),
                 load.canner().profile().name(),
@@ -93,8 +93,8 @@ final class LoadMapper {
                 room);
     }
 
-    private static DayMessages.LayerAnswer layer(CannerLoad.Layer layer, LoadingDay day) {
-        return new DayMessages.LayerAnswer(layer.parts().stream()
+    private static DayMessages.LayerResponse layer(CannerLoad.Layer layer, LoadingDay day) {
+        return new DayMessages.LayerResponse(layer.parts().stream()
                 .map(part -> {
                     JarGroup group = day.groups().get(part.group());
                     return new DayMessages.LayerJars(
@@ -142,15 +142,15 @@ final class LoadMapper {
     }
 
     /** The process card of a load. */
-    static PlanMessages.LoadAnswer card(PlannedLoad load) {
+    static PlanMessages.LoadResponse card(PlannedLoad load) {
         Timing timing = load.timing();
         Gauge gauge = load.canner().profile().gauge();
-        return new PlanMessages.LoadAnswer(
+        return new PlanMessages.LoadResponse(
                 load.number(),
                 load.canner().profile().name(),
                 load.shares().stream()
                         .flatMap(share -> share.jars().stream())
-                        .map(JarAsk::of)
+                        .map(JarRequest::of)
                         .toList(),
                 load.shares().stream()
                         .map(share -> share.dish().recipe().title())

@@ -12,8 +12,8 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.mobrel.day.Aim;
-import org.mobrel.server.scaling.MeasureAsk;
+import org.mobrel.day.DayTarget;
+import org.mobrel.server.scaling.MeasureRequest;
 
 /**
  * What a cook set in a plan, and nothing that follows from it. Kept as it is, so its words are never renamed.
@@ -26,7 +26,7 @@ import org.mobrel.server.scaling.MeasureAsk;
 public record PlanBody(
         @Nullable Long canner,
         @Size(max = 3, message = "three canners at most") @Nullable List<@NotNull Long> canners,
-        @Valid @Nullable DayWish day,
+        @Valid @Nullable DaySettings day,
         @Size(max = 8, message = "eight dishes at most") List<@NotNull @Valid Dish> dishes,
         @Size(max = 400, message = "400 at most") List<@NotNull String> ticked) {
 
@@ -52,19 +52,19 @@ public record PlanBody(
      * @param at null until a time is chosen
      * @param quickSoak beans are boiled 2 min and rested an hour instead of soaked overnight
      */
-    public record DayWish(
+    public record DaySettings(
             @Pattern(regexp = "start|done", message = "start or done") @NotNull(message = "start or done") String aim,
             @Nullable Instant at,
             @Nullable Boolean quickSoak) {
 
-        public DayWish {
+        public DaySettings {
             quickSoak = Boolean.TRUE.equals(quickSoak);
         }
 
         /** Empty until a time is chosen. */
-        Optional<Aim> aims() {
-            Aim.Kind kind = aim.equals("done") ? Aim.Kind.DONE : Aim.Kind.START;
-            return Optional.ofNullable(at).map(when -> new Aim(kind, when));
+        Optional<DayTarget> aims() {
+            DayTarget.Kind kind = aim.equals("done") ? DayTarget.Kind.DONE : DayTarget.Kind.START;
+            return Optional.ofNullable(at).map(when -> new DayTarget(kind, when));
         }
     }
 
@@ -83,14 +83,14 @@ public record PlanBody(
             @NotBlank(message = "a key") @Pattern(regexp = "[a-z0-9]{1,20}", message = "letters and digits") String key,
             long recipeId,
             @Pattern(regexp = "jars|use", message = "jars or use") @NotNull(message = "jars or use") String mode,
-            @Size(max = 12, message = "12 kinds of jar at most") List<@NotNull @Valid JarWish> jars,
+            @Size(max = 12, message = "12 kinds of jar at most") List<@NotNull @Valid WantedJars> jars,
             @Size(max = 8, message = "eight things at most") List<@NotNull @Valid Hand> hands,
-            @Nullable MeasureAsk keepBack,
+            @Nullable MeasureRequest keepBack,
             @Nullable Boolean oneLoad,
             @Size(max = 20, message = "20 lots at most") List<@NotNull @Valid OwnJars> ownJars,
-            @Size(max = 20, message = "20 variants at most") List<@NotNull @Valid VariantWish> variants,
-            @Size(max = 12, message = "12 kinds of jar at most") List<@NotNull @Valid JarWish> filled,
-            @Nullable MeasureAsk kettle,
+            @Size(max = 20, message = "20 variants at most") List<@NotNull @Valid WantedVariant> variants,
+            @Size(max = 12, message = "12 kinds of jar at most") List<@NotNull @Valid WantedJars> filled,
+            @Nullable MeasureRequest kettle,
             @Nullable @Valid TakesOn takesOn,
             @Min(value = 0, message = "0 to 600 min") @Max(value = 600, message = "0 to 600 min") @Nullable
                     Integer prepMinutes) {
@@ -106,7 +106,7 @@ public record PlanBody(
         }
 
         /** So many jars of a recipe, nothing else said. */
-        public static Dish of(String key, long recipeId, List<JarWish> jars) {
+        public static Dish of(String key, long recipeId, List<WantedJars> jars) {
             return new Dish(
                     key, recipeId, "jars", jars, List.of(), null, false, List.of(), List.of(), List.of(), null, null,
                     null);
@@ -122,7 +122,7 @@ public record PlanBody(
     }
 
     /** So many jars of a kind; none of them is a kind that stands ready. */
-    public record JarWish(
+    public record WantedJars(
             @NotNull(message = "a jar size") String size,
             @NotNull(message = "regular or wide") String mouth,
             @Min(value = 0, message = "not below 0") @Max(value = 500, message = "500 jars at most") int count) {}
@@ -146,7 +146,7 @@ public record PlanBody(
             @Min(value = 1, message = "at least 1") @Max(value = 100, message = "100 at most") int jars) {}
 
     /** How many of the jars get a variant's add-ins. */
-    public record VariantWish(
+    public record WantedVariant(
             @NotBlank(message = "a variant") @Size(max = 60, message = "60 characters at most") String name,
             @Min(value = 0, message = "not below 0") @Max(value = 500, message = "500 at most") int jars) {}
 

@@ -27,11 +27,11 @@ class PlanController {
     private final PlanService service;
     private final PantryService pantry;
     private final YieldService yields;
-    private final PlanAnswers answers;
+    private final PlanResponses answers;
     private final Company company;
 
     PlanController(
-            PlanService service, PantryService pantry, YieldService yields, PlanAnswers answers, Company company) {
+            PlanService service, PantryService pantry, YieldService yields, PlanResponses answers, Company company) {
         this.service = service;
         this.pantry = pantry;
         this.yields = yields;
@@ -59,12 +59,12 @@ class PlanController {
     /** Opens the plan of a recipe: the one there is, or a new one. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    PlanMessages.PlanBegun begin(@Valid @RequestBody PlanMessages.PlanBegin recipe) {
-        return new PlanMessages.PlanBegun(service.begin(recipe.recipeId()));
+    PlanMessages.PlanCreated begin(@Valid @RequestBody PlanMessages.PlanCreateRequest recipe) {
+        return new PlanMessages.PlanCreated(service.begin(recipe.recipeId()));
     }
 
     @GetMapping("/{id}")
-    PlanMessages.PlanAnswer plan(@PathVariable long id) {
+    PlanMessages.PlanResponse plan(@PathVariable long id) {
         return answers.plan(id);
     }
 
@@ -81,30 +81,30 @@ class PlanController {
 
     /** Other recipes of the kitchen that need no more minutes than a load gets, and so could share it. */
     @GetMapping("/{id}/loads/{number}/company")
-    DayMessages.CompanyAnswer company(@PathVariable long id, @PathVariable int number) {
-        return new DayMessages.CompanyAnswer(company.of(service.look(id), number));
+    DayMessages.CompanyResponse company(@PathVariable long id, @PathVariable int number) {
+        return new DayMessages.CompanyResponse(company.of(service.look(id), number));
     }
 
     @PutMapping("/{id}")
-    PlanMessages.PlanAnswer save(@PathVariable long id, @Valid @RequestBody PlanMessages.PlanSave save) {
+    PlanMessages.PlanResponse save(@PathVariable long id, @Valid @RequestBody PlanMessages.PlanSaveRequest save) {
         return answers.save(id, save.basedOn(), save.body());
     }
 
     @PutMapping("/{id}/away")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void putAway(@PathVariable long id, @Valid @RequestBody PlanMessages.PlanAway away) {
+    void putAway(@PathVariable long id, @Valid @RequestBody PlanMessages.PlanDeleted away) {
         service.putAway(id, away.away());
     }
 
     /** Says how much of a thing is in the house; every plan sees it. */
     @PutMapping("/{id}/pantry")
-    PlanMessages.PlanAnswer inPantry(@PathVariable long id, @Valid @RequestBody PlanMessages.PantrySays says) {
+    PlanMessages.PlanResponse inPantry(@PathVariable long id, @Valid @RequestBody PlanMessages.PantryRequest says) {
         pantry.say(says.item(), says.amount());
         return plan(id);
     }
 
     @PostMapping("/{id}/dishes/{key}/made")
-    PlanMessages.PlanAnswer made(
+    PlanMessages.PlanResponse made(
             @PathVariable long id, @PathVariable String key, @Valid @RequestBody PlanMessages.ReallyMade made) {
         Volume rest = made.rest() == null ? Volume.ZERO : made.rest().volume("rest", Household.USUAL);
         service.made(id, key, made.jars(), rest);
@@ -113,20 +113,20 @@ class PlanController {
 
     /** Another food by weight in the place of a line's; written into the recipe only when that is asked for. */
     @PostMapping("/{id}/dishes/{key}/swap")
-    PlanMessages.SwapAnswer swap(
-            @PathVariable long id, @PathVariable String key, @Valid @RequestBody PlanMessages.SwapAsk ask) {
-        return new PlanMessages.SwapAnswer(service.swap(id, key, ask.line(), ask.food(), ask.write()));
+    PlanMessages.SwapResponse swap(
+            @PathVariable long id, @PathVariable String key, @Valid @RequestBody PlanMessages.SwapRequest ask) {
+        return new PlanMessages.SwapResponse(service.swap(id, key, ask.line(), ask.food(), ask.write()));
     }
 
     /** Strikes a day out of what the recipe learnt. */
     @DeleteMapping("/{id}/yields/{yield}")
-    PlanMessages.PlanAnswer strikeYield(@PathVariable long id, @PathVariable long yield) {
+    PlanMessages.PlanResponse strikeYield(@PathVariable long id, @PathVariable long yield) {
         yields.strike(yield, true);
         return plan(id);
     }
 
     @PutMapping("/{id}/yields/{yield}")
-    PlanMessages.PlanAnswer countAgain(@PathVariable long id, @PathVariable long yield) {
+    PlanMessages.PlanResponse countAgain(@PathVariable long id, @PathVariable long yield) {
         yields.strike(yield, false);
         return plan(id);
     }

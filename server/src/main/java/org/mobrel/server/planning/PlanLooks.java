@@ -72,8 +72,9 @@ class PlanLooks {
     @Transactional(readOnly = true)
     ToStove plan(Recipe recipe, long cannerId, List<JarCount> asked) {
         Kitchen kitchen = kitchens.kitchen();
-        List<PlanBody.JarWish> jars = asked.stream()
-                .map(jar -> new PlanBody.JarWish(jar.size().code(), jar.mouth().code(), jar.count()))
+        List<PlanBody.WantedJars> jars = asked.stream()
+                .map(jar ->
+                        new PlanBody.WantedJars(jar.size().code(), jar.mouth().code(), jar.count()))
                 .toList();
         KitchenCanner canner = kitchens.canner(cannerId);
         Planned dish = planner(kitchen, canner, cupboards.jars(cupboards.cupboard()))

@@ -21,8 +21,8 @@ import org.mobrel.scaling.Scaled;
 import org.mobrel.scaling.YieldCorrection;
 import org.mobrel.server.recipe.Note;
 import org.mobrel.server.recipe.RecipeService;
-import org.mobrel.server.ruling.JarAsk;
-import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.JarRequest;
+import org.mobrel.server.ruling.RulingResponse;
 import org.mobrel.server.ruling.RulingService;
 import org.mobrel.shopping.Aisle;
 import org.mobrel.shopping.ShoppingList;
@@ -54,9 +54,9 @@ class PlanMapper {
         this.days = days;
     }
 
-    PlanMessages.PlanAnswer answer(LookedAt looked) {
+    PlanMessages.PlanResponse answer(LookedAt looked) {
         StoredPlan plan = looked.plan();
-        return new PlanMessages.PlanAnswer(
+        return new PlanMessages.PlanResponse(
                 plan.id(),
                 plan.revision(),
                 plan.body(),
@@ -66,7 +66,7 @@ class PlanMapper {
                 looked.canner().id(),
                 looked.canner().profile().name(),
                 looked.dishes().stream().map(dish -> dish(dish, looked)).toList(),
-                LookedAt.jars(looked.planned()).stream().map(JarAsk::of).toList(),
+                LookedAt.jars(looked.planned()).stream().map(JarRequest::of).toList(),
                 fullLoads(looked),
                 LoadMapper.answer(looked.chosen()),
                 days.answer(looked),
@@ -82,15 +82,15 @@ class PlanMapper {
                 .toList();
     }
 
-    private DishMessages.DishAnswer dish(LookedAt.DishLook look, LookedAt looked) {
+    private DishMessages.DishResponse dish(LookedAt.DishLook look, LookedAt looked) {
         return look.planned().map(dish -> dish(dish, looked)).orElseGet(() -> inTrouble(look));
     }
 
-    private static DishMessages.DishAnswer inTrouble(LookedAt.DishLook look) {
+    private static DishMessages.DishResponse inTrouble(LookedAt.DishLook look) {
         DishMessages.DishTrouble trouble = look.trouble()
                 .map(wrong -> new DishMessages.DishTrouble(wrong.field(), String.valueOf(wrong.getMessage())))
                 .orElseThrow();
-        return new DishMessages.DishAnswer(
+        return new DishMessages.DishResponse(
                 look.dish().key(),
                 look.dish().recipeId(),
                 0,
@@ -114,8 +114,8 @@ class PlanMapper {
                 null);
     }
 
-    private DishMessages.DishAnswer dish(Planned dish, LookedAt looked) {
-        RulingAnswer ruling = rulings.answer(dish.ruling());
+    private DishMessages.DishResponse dish(Planned dish, LookedAt looked) {
+        RulingResponse ruling = rulings.answer(dish.ruling());
         Optional<Scaled> scaled = dish.scaled();
         DishMapper words = new DishMapper(looked);
         FillingMapper filling = new FillingMapper(looked);
@@ -125,13 +125,13 @@ class PlanMapper {
                 dish.batch().pack(),
                 dish.batch().solidsShare(),
                 dish.batch().method());
-        return new DishMessages.DishAnswer(
+        return new DishMessages.DishResponse(
                 dish.dish().key(),
                 dish.recipe().id(),
                 dish.recipe().version(),
                 dish.recipe().title(),
                 null,
-                dish.jars().stream().map(JarAsk::of).toList(),
+                dish.jars().stream().map(JarRequest::of).toList(),
                 ruling,
                 loads.stream().map(LoadMapper::card).toList(),
                 scaled.map(made -> words.amounts(dish, made, ruling)).orElse(null),
@@ -165,9 +165,9 @@ class PlanMapper {
                         .map(judgement -> new PlanMessages.TakenOn(judgement.by(), judgement.reason())));
     }
 
-    private DishMessages.CorrectionAnswer correction(Planned dish, long planId) {
+    private DishMessages.CorrectionResponse correction(Planned dish, long planId) {
         YieldCorrection yield = dish.pot().yield();
-        return new DishMessages.CorrectionAnswer(
+        return new DishMessages.CorrectionResponse(
                 yield.factor(),
                 yield.error().value(),
                 yield.days(),
@@ -197,8 +197,8 @@ class PlanMapper {
         return "This recipe %s %s, and that is counted in. Good to about %d %%.".formatted(learnt, days, percent);
     }
 
-    private static List<PlanMessages.SupplyAnswer> supplies(LookedAt looked) {
-        List<PlanMessages.SupplyAnswer> supplies = new ArrayList<>();
+    private static List<PlanMessages.SupplyResponse> supplies(LookedAt looked) {
+        List<PlanMessages.SupplyResponse> supplies = new ArrayList<>();
         List<JarCount> jars = LookedAt.jars(looked.waiting());
         jars.forEach(jar -> supplies.add(supply(
                 "jars",
@@ -219,7 +219,7 @@ class PlanMapper {
         return supplies;
     }
 
-    private static PlanMessages.SupplyAnswer supply(
+    private static PlanMessages.SupplyResponse supply(
             String what, @Nullable String size, Mouth mouth, int need, Optional<Integer> have, String label) {
         int lacking = have.map(there -> Math.max(0, need - there)).orElse(0);
         String things = "%s%s".formatted(label, need == 1 ? "" : "s");
@@ -228,16 +228,16 @@ class PlanMapper {
                         : "%d %s%s short, %s mouth: %d needed, %d there."
                                 .formatted(lacking, label, lacking == 1 ? "" : "s", mouth.code(), need, there))
                 .orElse("%d %s, %s mouth: nobody has counted them.".formatted(need, things, mouth.code()));
-        return new PlanMessages.SupplyAnswer(what, size, mouth.code(), need, have.orElse(null), lacking, text);
+        return new PlanMessages.SupplyResponse(what, size, mouth.code(), need, have.orElse(null), lacking, text);
     }
 
-    private static List<PlanMessages.AisleAnswer> shopping(LookedAt looked) {
+    private static List<PlanMessages.AisleResponse> shopping(LookedAt looked) {
         KitchenMeasure measure = new KitchenMeasure(looked.kitchen().units());
         Map<Aisle, List<PlanMessages.ShoppingItem>> aisles = new LinkedHashMap<>();
         looked.shopping().items().forEach(item -> aisles.computeIfAbsent(item.aisle(), first -> new ArrayList<>())
                 .add(item(item, measure, looked.plan().body().ticked())));
         return aisles.entrySet().stream()
-                .map(aisle -> new PlanMessages.AisleAnswer(
+                .map(aisle -> new PlanMessages.AisleResponse(
                         aisle.getKey().code(), aisle.getKey().title(), aisle.getValue()))
                 .toList();
     }

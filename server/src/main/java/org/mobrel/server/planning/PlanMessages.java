@@ -8,38 +8,38 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.mobrel.server.ruling.JarAsk;
-import org.mobrel.server.scaling.MeasureAsk;
+import org.mobrel.server.ruling.JarRequest;
+import org.mobrel.server.scaling.MeasureRequest;
 
-/** Plans over the wire: what is asked, and the plan as a whole. A dish of it is a {@link DishMessages.DishAnswer}. */
+/** Plans over the wire: what is asked, and the plan as a whole. A dish of it is a {@link DishMessages.DishResponse}. */
 final class PlanMessages {
 
     private PlanMessages() {}
 
-    record PlanBegin(long recipeId) {}
+    record PlanCreateRequest(long recipeId) {}
 
-    record PlanBegun(long id) {}
+    record PlanCreated(long id) {}
 
     /** @param basedOn the revision the cook had before */
-    record PlanSave(int basedOn, @NotNull(message = "the plan") @Valid PlanBody body) {}
+    record PlanSaveRequest(int basedOn, @NotNull(message = "the plan") @Valid PlanBody body) {}
 
-    record PlanAway(boolean away) {}
+    record PlanDeleted(boolean away) {}
 
     /** @param amount such as '2 lb'; blank for none */
-    record PantrySays(
+    record PantryRequest(
             @NotNull(message = "what") @Size(max = 300, message = "300 characters at most") String item,
             @NotNull(message = "how much") @Size(max = 40, message = "40 characters at most") String amount) {}
 
     /** @param rest what was left besides; null for nothing */
     record ReallyMade(
             @NotEmpty(message = "how many jars?") @Size(max = 12, message = "12 kinds of jar at most") @Valid
-                    List<PlanBody.@NotNull JarWish> jars,
-            @Nullable MeasureAsk rest) {}
+                    List<PlanBody.@NotNull WantedJars> jars,
+            @Nullable MeasureRequest rest) {}
 
     /** @param food its id in the tables */
-    record SwapAsk(int line, @NotNull(message = "which food?") String food, boolean write) {}
+    record SwapRequest(int line, @NotNull(message = "which food?") String food, boolean write) {}
 
-    record SwapAnswer(String line) {}
+    record SwapResponse(String line) {}
 
     /** @param dayAt when its day begins or is to be over; null until somebody says */
     record PlanEntry(
@@ -47,7 +47,7 @@ final class PlanMessages {
             String title,
             Instant changedAt,
             boolean atStove,
-            List<PlanBody.JarWish> jars,
+            List<PlanBody.WantedJars> jars,
             @Nullable Instant dayAt) {}
 
     /**
@@ -59,7 +59,7 @@ final class PlanMessages {
      * @param day null when nothing can be loaded
      * @param supplies jars and lids, and whether there are enough
      */
-    record PlanAnswer(
+    record PlanResponse(
             long id,
             int revision,
             PlanBody body,
@@ -68,13 +68,13 @@ final class PlanMessages {
             boolean atStove,
             long canner,
             String cannerName,
-            List<DishMessages.DishAnswer> dishes,
-            List<JarAsk> jars,
+            List<DishMessages.DishResponse> dishes,
+            List<JarRequest> jars,
             List<FullLoad> fullLoads,
-            DayMessages.LoadsAnswer loads,
-            DayMessages.@Nullable DayAnswer day,
-            List<SupplyAnswer> supplies,
-            List<AisleAnswer> shopping) {}
+            DayMessages.LoadsResponse loads,
+            DayMessages.@Nullable DayResponse day,
+            List<SupplyResponse> supplies,
+            List<AisleResponse> shopping) {}
 
     record FullLoad(String size, int count) {}
 
@@ -84,7 +84,7 @@ final class PlanMessages {
      * @param have null where nobody counted
      * @param lacking how many have to be found before the pot is on
      */
-    record SupplyAnswer(
+    record SupplyResponse(
             String what,
             @Nullable String size,
             String mouth,
@@ -93,7 +93,7 @@ final class PlanMessages {
             int lacking,
             String text) {}
 
-    record AisleAnswer(String code, String title, List<ShoppingItem> items) {}
+    record AisleResponse(String code, String title, List<ShoppingItem> items) {}
 
     /**
      * @param need for all dishes; null where the recipe says no amount
@@ -119,10 +119,10 @@ final class PlanMessages {
      *
      * @param titles of the dishes in it
      */
-    record LoadAnswer(
+    record LoadResponse(
             int number,
             String cannerName,
-            List<JarAsk> jars,
+            List<JarRequest> jars,
             List<String> titles,
             int minutes,
             String headline,

@@ -101,9 +101,9 @@ public class PlanService {
                         "a",
                         recipeId,
                         List.of(
-                                new PlanBody.JarWish("quart", "regular", 7),
-                                new PlanBody.JarWish("pint", "regular", 0),
-                                new PlanBody.JarWish("half-pint", "regular", 0)))));
+                                new PlanBody.WantedJars("quart", "regular", 7),
+                                new PlanBody.WantedJars("pint", "regular", 0),
+                                new PlanBody.WantedJars("half-pint", "regular", 0)))));
     }
 
     /** A new plan of these dishes. */
@@ -335,7 +335,7 @@ public class PlanService {
      * @throws BadField if it is no plausible yield of this pot
      */
     @Transactional
-    void made(long id, String key, List<PlanBody.JarWish> jars, Volume rest) {
+    void made(long id, String key, List<PlanBody.WantedJars> jars, Volume rest) {
         LookedAt looked = look(id);
         Planned dish = planned(looked, key);
         if (looked.plan().atStove(key).isEmpty()) {

@@ -17,22 +17,23 @@ final class Routes {
         this.looked = looked;
     }
 
-    List<DishMessages.RouteAnswer> of(Planned dish, Scaled scaled) {
+    List<DishMessages.RouteResponse> of(Planned dish, Scaled scaled) {
         Volume left = scaled.leftover();
-        List<DishMessages.RouteAnswer> routes = new ArrayList<>();
+        List<DishMessages.RouteResponse> routes = new ArrayList<>();
         smallerJar(dish, left).ifPresent(routes::add);
         if (dish.dish().isOneLoad() && fitsAFullJar(dish, left)) {
-            routes.add(new DishMessages.RouteAnswer(
+            routes.add(new DishMessages.RouteResponse(
                     "load", "A second load: it fills more jars than this one takes.", null, null));
         }
         double servings = looked.kitchen().household().servings(left);
-        routes.add(new DishMessages.RouteAnswer(
+        routes.add(new DishMessages.RouteResponse(
                 "tonight",
                 "Tonight: %s.".formatted(servings < 0.75 ? "a small bowl" : servings(servings)),
                 null,
                 null));
-        routes.add(new DishMessages.RouteAnswer("fridge", "In the refrigerator, eaten within a few days.", null, null));
-        routes.add(new DishMessages.RouteAnswer(
+        routes.add(
+                new DishMessages.RouteResponse("fridge", "In the refrigerator, eaten within a few days.", null, null));
+        routes.add(new DishMessages.RouteResponse(
                 "freezer", "In the freezer, with ½ to 1 inch of room above it.", null, null));
         return routes;
     }
@@ -44,7 +45,7 @@ final class Routes {
     }
 
     /** The largest jar that it fills and that is not among those in use. */
-    private Optional<DishMessages.RouteAnswer> smallerJar(Planned dish, Volume left) {
+    private Optional<DishMessages.RouteResponse> smallerJar(Planned dish, Volume left) {
         return looked.jarTable().kinds().stream()
                 .filter(kind -> kind.size() == JarSize.PINT || kind.size() == JarSize.HALF_PINT)
                 .filter(kind -> dish.dish().jars().stream()
@@ -53,7 +54,7 @@ final class Routes {
                 .filter(kind -> dish.dish().jars().stream()
                         .allMatch(wish -> wish.mouth().equals(kind.mouth().code())))
                 .findFirst()
-                .map(kind -> new DishMessages.RouteAnswer(
+                .map(kind -> new DishMessages.RouteResponse(
                         "jar",
                         "It fills a %s beside the others.".formatted(kind.size().label()),
                         kind.size().code(),

@@ -46,7 +46,7 @@ class YieldService {
 
     /** Keeps what a dish made; what was said before of the same dish is struck. */
     @Transactional
-    void made(long planId, Planned dish, JarTable table, List<PlanBody.JarWish> jars, Volume rest) {
+    void made(long planId, Planned dish, JarTable table, List<PlanBody.WantedJars> jars, Volume rest) {
         Scaled scaled =
                 dish.scaled().orElseThrow(() -> new BadField("jars", "this recipe has no amounts to compare with"));
         Volume filled = rest.plus(scaled.keptBack());
@@ -83,7 +83,7 @@ class YieldService {
                 false));
     }
 
-    private static JarKind kind(PlanBody.JarWish jar, int index) {
+    private static JarKind kind(PlanBody.WantedJars jar, int index) {
         String field = "jars[%d]".formatted(index);
         return new JarKind(
                 JarSize.ofCode(jar.size()).orElseThrow(() -> new BadField(field + ".size", "no size known here")),

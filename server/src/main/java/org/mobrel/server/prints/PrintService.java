@@ -9,12 +9,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.mobrel.jars.JarCount;
+import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
-import org.mobrel.run.Reading;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunState;
 import org.mobrel.server.batch.BatchService;
-import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.RulingResponse;
 import org.mobrel.server.run.Run;
 import org.mobrel.server.run.RunService;
 import org.mobrel.server.shelf.Hold;
@@ -111,7 +111,7 @@ public class PrintService {
                 .append(Html.text(who.by() + ": \"" + who.reason() + "\""))
                 .append("</p>"));
         body.append("<table><tr><th>Ingredient</th><th>Row it rests on</th></tr>");
-        for (RulingAnswer.LineAnswer line : batch.ruling().lines()) {
+        for (RulingResponse.LineResponse line : batch.ruling().lines()) {
             if (!line.text().isBlank()) {
                 body.append("<tr class=\"line\">")
                         .append(Html.cell(line.text() + answered(line)))
@@ -135,11 +135,11 @@ public class PrintService {
     }
 
     /** What was answered to the questions of a line, behind it. */
-    private static String answered(RulingAnswer.LineAnswer line) {
+    private static String answered(RulingResponse.LineResponse line) {
         return line.answers().isEmpty()
                 ? ""
                 : line.answers().stream()
-                        .map(RulingAnswer.GivenAnswer::text)
+                        .map(RulingResponse.GivenAnswer::text)
                         .collect(Collectors.joining("; ", " (", ")"));
     }
 
@@ -175,7 +175,7 @@ public class PrintService {
                 + (byGauge > 0 ? "<p class=\"small\">and " + byGauge + " readings a gauge sent by itself</p>" : "");
     }
 
-    private static String read(Reading reading) {
+    private static String read(InstrumentReading reading) {
         return reading.dial()
                 .map(psi -> psi.psi() + " psi")
                 .or(() -> reading.jiggles().map(jiggles -> jiggles + " jiggles a minute"))

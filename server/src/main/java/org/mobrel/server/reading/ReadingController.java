@@ -47,13 +47,13 @@ class ReadingController {
             @NotBlank(message = "give it a name") @Size(max = 80, message = "80 characters at most") String name,
             @Size(max = 300, message = "300 characters at most") @Nullable String note) {}
 
-    record ReadingAnswer(List<Taught> wordings, List<OwnFood> ownFoods, List<RememberedAnswer> answers) {}
+    record ReadingResponse(List<Taught> wordings, List<OwnFood> ownFoods, List<RememberedChoice> answers) {}
 
     /** @param text the choice in words */
-    record RememberedAnswer(String code, String words, String wording, String choice, String text) {
+    record RememberedChoice(String code, String words, String wording, String choice, String text) {
 
-        static RememberedAnswer of(Remembered answer) {
-            return new RememberedAnswer(
+        static RememberedChoice of(Remembered answer) {
+            return new RememberedChoice(
                     answer.code(),
                     answer.words(),
                     answer.wording(),
@@ -76,15 +76,15 @@ class ReadingController {
     }
 
     @GetMapping
-    ReadingAnswer reading() {
-        return new ReadingAnswer(
+    ReadingResponse reading() {
+        return new ReadingResponse(
                 service.taught(),
                 service.ownFoods(),
-                service.answers().stream().map(RememberedAnswer::of).toList());
+                service.answers().stream().map(RememberedChoice::of).toList());
     }
 
     @PostMapping("/wordings")
-    ReadingAnswer teach(@Valid @RequestBody WordingChange change) {
+    ReadingResponse teach(@Valid @RequestBody WordingChange change) {
         Set<State> states = change.states().stream()
                 .map(code -> State.ofCode(code)
                         .orElseThrow(() -> new BadField("states", "\"" + code + "\" is not a known state")))
@@ -98,28 +98,28 @@ class ReadingController {
     }
 
     @PostMapping("/wordings/forgotten")
-    ReadingAnswer forget(@Valid @RequestBody WordingForgotten forgotten) {
+    ReadingResponse forget(@Valid @RequestBody WordingForgotten forgotten) {
         service.forget(forgotten.line());
         return reading();
     }
 
     /** Asks again what was answered before. */
     @PostMapping("/answers/forgotten")
-    ReadingAnswer forget(@Valid @RequestBody AnswerForgotten forgotten) {
+    ReadingResponse forget(@Valid @RequestBody AnswerForgotten forgotten) {
         service.forgetAnswer(forgotten.code(), forgotten.words(), forgotten.line());
         return reading();
     }
 
     @PostMapping("/own-foods")
     @ResponseStatus(HttpStatus.CREATED)
-    ReadingAnswer add(@Valid @RequestBody OwnFoodChange food) {
+    ReadingResponse add(@Valid @RequestBody OwnFoodChange food) {
         service.addOwnFood(
                 food.name().strip(), food.note() == null ? "" : food.note().strip());
         return reading();
     }
 
     @DeleteMapping("/own-foods/{id}")
-    ReadingAnswer remove(@PathVariable long id) {
+    ReadingResponse remove(@PathVariable long id) {
         service.removeOwnFood(id);
         return reading();
     }

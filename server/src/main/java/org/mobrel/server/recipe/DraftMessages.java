@@ -13,11 +13,11 @@ import org.mobrel.freezer.FreezerRoute;
 import org.mobrel.jars.JarSize;
 import org.mobrel.method.RequiredStep;
 import org.mobrel.quantity.Minutes;
-import org.mobrel.review.Question;
+import org.mobrel.review.ReviewQuestion;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Timing;
 import org.mobrel.server.ruling.Answered;
-import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.RulingResponse;
 
 /** A draft over the wire, and everything there is to say of it. */
 final class DraftMessages {
@@ -41,24 +41,24 @@ final class DraftMessages {
             @Nullable String size) {}
 
     /** A sentence about what the recipe states by itself, held against the ruling. */
-    record StatedRemarkAnswer(String code, String text, @Nullable Integer step) {}
+    record StatedRemarkResponse(String code, String text, @Nullable Integer step) {}
 
     /** @param from default, amounts, steps or request: what the recipe's own words set */
-    record SaidAnswer(String pack, double solidsShare, String from) {}
+    record SaidResponse(String pack, double solidsShare, String from) {}
 
     /**
      * @param freezer null unless the recipe is stopped
      * @param said how its own words pack it and fill the jars
      * @param openingNotes what its steps do when a jar is opened
      */
-    record DraftAnswer(
-            RulingAnswer ruling,
-            List<VariantAnswer> variants,
-            List<QuestionAnswer> questions,
-            List<StepAnswer> steps,
-            @Nullable FreezerAnswer freezer,
-            List<StatedRemarkAnswer> remarks,
-            SaidAnswer said,
+    record DraftResponse(
+            RulingResponse ruling,
+            List<VariantResponse> variants,
+            List<QuestionResponse> questions,
+            List<StepResponse> steps,
+            @Nullable FreezerResponse freezer,
+            List<StatedRemarkResponse> remarks,
+            SaidResponse said,
             List<String> openingNotes) {}
 
     /**
@@ -66,24 +66,24 @@ final class DraftMessages {
      *
      * @param text the line, to be named in the answer
      */
-    record VariantQuestion(String text, RulingAnswer.OpenQuestion question) {}
+    record VariantQuestion(String text, RulingResponse.OpenQuestion question) {}
 
     /**
      * @param troubles what stands against this variant and not against the base
      * @param questions what its own lines leave open
      */
-    record VariantAnswer(
+    record VariantResponse(
             String name,
             String verdict,
             @Nullable Integer minutes,
-            RulingAnswer.@Nullable SizeMinutes minutesBySize,
+            RulingResponse.@Nullable SizeMinutes minutesBySize,
             String headline,
             List<String> troubles,
             List<VariantQuestion> questions) {
 
         /** @param answer the same ruling as it is worded for the pages */
-        static VariantAnswer of(String name, Ruling ruling, RulingAnswer answer, Ruling base) {
-            return new VariantAnswer(
+        static VariantResponse of(String name, Ruling ruling, RulingResponse answer, Ruling base) {
+            return new VariantResponse(
                     name,
                     ruling.verdict().code(),
                     ruling.timing().map(timing -> timing.minutes().value()).orElse(null),
@@ -110,10 +110,10 @@ final class DraftMessages {
     /** @param to the line's new text; null: the line goes, or, where line is null too, all is meant as it stands */
     record QuestionTap(String text, @Nullable Integer line, @Nullable String to) {}
 
-    record QuestionAnswer(String code, String key, List<Integer> lines, String text, List<QuestionTap> answers) {
+    record QuestionResponse(String code, String key, List<Integer> lines, String text, List<QuestionTap> answers) {
 
-        static QuestionAnswer of(Question question) {
-            return new QuestionAnswer(
+        static QuestionResponse of(ReviewQuestion question) {
+            return new QuestionResponse(
                     question.code(),
                     question.key(),
                     question.lines(),
@@ -128,10 +128,10 @@ final class DraftMessages {
     }
 
     /** @param said in-line, in-method or nowhere */
-    record StepAnswer(String code, String text, String source, List<Integer> lines, String said) {
+    record StepResponse(String code, String text, String source, List<Integer> lines, String said) {
 
-        static StepAnswer of(RequiredStep step) {
-            return new StepAnswer(
+        static StepResponse of(RequiredStep step) {
+            return new StepResponse(
                     step.code(),
                     step.text(),
                     step.source().text(),
@@ -140,19 +140,23 @@ final class DraftMessages {
         }
     }
 
-    record PortionAnswer(String box, int boxes, BigDecimal roomIn) {}
+    record PortionResponse(String box, int boxes, BigDecimal roomIn) {}
 
     /** @param lines the recipe's lines with what stops it kept for serving */
-    record BaseAnswer(List<String> lines, List<Integer> atServing, String verdict, int minutes, String headline) {}
+    record BaseResponse(List<String> lines, List<Integer> atServing, String verdict, int minutes, String headline) {}
 
-    record FreezerAnswer(
-            double volumeMl, List<PortionAnswer> portions, int monthsFrom, int monthsTo, @Nullable BaseAnswer base) {
+    record FreezerResponse(
+            double volumeMl,
+            List<PortionResponse> portions,
+            int monthsFrom,
+            int monthsTo,
+            @Nullable BaseResponse base) {
 
-        static FreezerAnswer of(FreezerRoute route) {
-            return new FreezerAnswer(
+        static FreezerResponse of(FreezerRoute route) {
+            return new FreezerResponse(
                     route.volume().millilitres(),
                     route.portions().stream()
-                            .map(portion -> new PortionAnswer(
+                            .map(portion -> new PortionResponse(
                                     portion.box(),
                                     portion.boxes(),
                                     portion.room().inches()))
@@ -160,7 +164,7 @@ final class DraftMessages {
                     route.months().from(),
                     route.months().to(),
                     route.base()
-                            .map(base -> new BaseAnswer(
+                            .map(base -> new BaseResponse(
                                     base.lines(),
                                     base.atServing(),
                                     base.ruling().verdict().code(),
@@ -174,8 +178,8 @@ final class DraftMessages {
         }
     }
 
-    static RulingAnswer.SizeMinutes sizes(Timing timing) {
-        return new RulingAnswer.SizeMinutes(
+    static RulingResponse.SizeMinutes sizes(Timing timing) {
+        return new RulingResponse.SizeMinutes(
                 timing.minutesFor(JarSize.PINT).map(Minutes::value).orElse(null),
                 timing.minutesFor(JarSize.QUART).map(Minutes::value).orElse(null));
     }

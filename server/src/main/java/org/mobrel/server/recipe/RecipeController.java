@@ -61,13 +61,13 @@ class RecipeController {
     }
 
     @GetMapping("/{id}")
-    RecipeMessages.RecipeAnswer recipe(@PathVariable long id) {
+    RecipeMessages.RecipeResponse recipe(@PathVariable long id) {
         return answer(service.latest(id));
     }
 
     /** Everything there is to say of a recipe that is being written. */
     @PostMapping("/draft")
-    DraftMessages.DraftAnswer look(@Valid @RequestBody DraftMessages.DraftRequest draft) {
+    DraftMessages.DraftResponse look(@Valid @RequestBody DraftMessages.DraftRequest draft) {
         if (draft.lines().stream().allMatch(String::isBlank)) {
             throw new BadField("lines", "at least one ingredient line");
         }
@@ -79,12 +79,13 @@ class RecipeController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    RecipeMessages.RecipeAnswer create(@Valid @RequestBody RecipeMessages.RecipeChange recipe) {
+    RecipeMessages.RecipeResponse create(@Valid @RequestBody RecipeMessages.RecipeChange recipe) {
         return answer(service.create(recipe.toDraft()));
     }
 
     @PutMapping("/{id}")
-    RecipeMessages.RecipeAnswer change(@PathVariable long id, @Valid @RequestBody RecipeMessages.RecipeChange recipe) {
+    RecipeMessages.RecipeResponse change(
+            @PathVariable long id, @Valid @RequestBody RecipeMessages.RecipeChange recipe) {
         if (recipe.basedOn() == null) {
             throw new BadField("basedOn", "the version this change is based on");
         }
@@ -98,40 +99,40 @@ class RecipeController {
     }
 
     @PostMapping("/{id}/restored")
-    RecipeMessages.RecipeAnswer restore(@PathVariable long id) {
+    RecipeMessages.RecipeResponse restore(@PathVariable long id) {
         service.archive(id, false);
         return answer(service.latest(id));
     }
 
     @PostMapping("/{id}/copies")
     @ResponseStatus(HttpStatus.CREATED)
-    RecipeMessages.RecipeAnswer duplicate(@PathVariable long id) {
+    RecipeMessages.RecipeResponse duplicate(@PathVariable long id) {
         return answer(service.duplicate(id));
     }
 
     @GetMapping("/{id}/versions")
-    List<RecipeMessages.VersionAnswer> versions(@PathVariable long id) {
+    List<RecipeMessages.VersionResponse> versions(@PathVariable long id) {
         return service.versions(id).stream()
-                .map(RecipeMessages.VersionAnswer::of)
+                .map(RecipeMessages.VersionResponse::of)
                 .toList();
     }
 
     @PostMapping("/{id}/notes")
     @ResponseStatus(HttpStatus.CREATED)
-    RecipeMessages.RecipeAnswer note(@PathVariable long id, @Valid @RequestBody RecipeMessages.NoteChange note) {
+    RecipeMessages.RecipeResponse note(@PathVariable long id, @Valid @RequestBody RecipeMessages.NoteChange note) {
         service.note(id, note.text().strip());
         return recipe(id);
     }
 
     @DeleteMapping("/{id}/notes/{note}")
-    RecipeMessages.RecipeAnswer noteDone(@PathVariable long id, @PathVariable long note) {
+    RecipeMessages.RecipeResponse noteDone(@PathVariable long id, @PathVariable long note) {
         service.noteDone(id, note);
         return recipe(id);
     }
 
     /** Takes on, by name, what departs from the tables in one version. */
     @PutMapping("/{id}/judgement")
-    RecipeMessages.RecipeAnswer judge(
+    RecipeMessages.RecipeResponse judge(
             @PathVariable long id, @Valid @RequestBody RecipeMessages.JudgementChange judgement) {
         List<String> departs =
                 rulings.departs(service.version(id, judgement.version()).body());
@@ -148,14 +149,14 @@ class RecipeController {
     }
 
     @DeleteMapping("/{id}/judgement/{version}")
-    RecipeMessages.RecipeAnswer takeBack(@PathVariable long id, @PathVariable int version) {
+    RecipeMessages.RecipeResponse takeBack(@PathVariable long id, @PathVariable int version) {
         service.takeBack(id, version);
         return recipe(id);
     }
 
-    private RecipeMessages.RecipeAnswer answer(Recipe recipe) {
+    private RecipeMessages.RecipeResponse answer(Recipe recipe) {
         RecipeDraft body = recipe.body();
-        return new RecipeMessages.RecipeAnswer(
+        return new RecipeMessages.RecipeResponse(
                 recipe.id(),
                 recipe.version(),
                 body.title(),
@@ -170,10 +171,10 @@ class RecipeController {
                 body.imported().orElse(null),
                 recipe.savedAt(),
                 service.notes(recipe.id()).stream()
-                        .map(RecipeMessages.NoteAnswer::of)
+                        .map(RecipeMessages.NoteResponse::of)
                         .toList(),
                 service.judgement(recipe.id(), recipe.version())
-                        .map(judgement -> new RecipeMessages.JudgementAnswer(
+                        .map(judgement -> new RecipeMessages.JudgementResponse(
                                 judgement.by(),
                                 judgement.reason(),
                                 judgement.at(),

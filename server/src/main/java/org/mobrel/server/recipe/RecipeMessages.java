@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.server.platform.BadField;
 import org.mobrel.server.ruling.Answered;
-import org.mobrel.server.ruling.RulingAnswer;
+import org.mobrel.server.ruling.RulingResponse;
 import org.mobrel.server.ruling.RulingService;
 
 /** Recipes over the wire. */
@@ -35,18 +35,18 @@ final class RecipeMessages {
         }
     }
 
-    record NoteAnswer(long id, String text, Instant writtenAt) {
+    record NoteResponse(long id, String text, Instant writtenAt) {
 
-        static NoteAnswer of(Note note) {
-            return new NoteAnswer(note.id(), note.text(), note.writtenAt());
+        static NoteResponse of(Note note) {
+            return new NoteResponse(note.id(), note.text(), note.writtenAt());
         }
     }
 
     /** @param covers whether all that departs from the tables now was taken on then */
-    record JudgementAnswer(String by, String reason, Instant at, List<String> departs, boolean covers) {}
+    record JudgementResponse(String by, String reason, Instant at, List<String> departs, boolean covers) {}
 
     /** @param judgement null where nobody took this version on */
-    record RecipeAnswer(
+    record RecipeResponse(
             long id,
             int version,
             String title,
@@ -60,11 +60,11 @@ final class RecipeMessages {
             List<Answered> answers,
             @Nullable String imported,
             Instant savedAt,
-            List<NoteAnswer> notes,
-            @Nullable JudgementAnswer judgement) {}
+            List<NoteResponse> notes,
+            @Nullable JudgementResponse judgement) {}
 
     /** A version as it was. */
-    record VersionAnswer(
+    record VersionResponse(
             int version,
             Instant savedAt,
             String title,
@@ -78,9 +78,9 @@ final class RecipeMessages {
             List<Answered> answers,
             @Nullable String imported) {
 
-        static VersionAnswer of(Recipe recipe) {
+        static VersionResponse of(Recipe recipe) {
             RecipeDraft body = recipe.body();
-            return new VersionAnswer(
+            return new VersionResponse(
                     recipe.version(),
                     recipe.savedAt(),
                     body.title(),
@@ -107,7 +107,7 @@ final class RecipeMessages {
             List<String> tags,
             String verdict,
             String headline,
-            RulingAnswer.@Nullable SizeMinutes minutesBySize,
+            RulingResponse.@Nullable SizeMinutes minutesBySize,
             @Nullable String setBy,
             int variants,
             Instant savedAt,

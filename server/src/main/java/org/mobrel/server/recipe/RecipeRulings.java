@@ -14,8 +14,8 @@ import org.mobrel.jars.JarTable;
 import org.mobrel.jars.Mouth;
 import org.mobrel.method.Method;
 import org.mobrel.method.RequiredSteps;
-import org.mobrel.method.Saying;
 import org.mobrel.method.StatedProcess;
+import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.review.RecipeReview;
@@ -94,28 +94,28 @@ class RecipeRulings {
     }
 
     /** Everything there is to say of a draft as it stands on the page. */
-    DraftMessages.DraftAnswer look(RecipeDraft recipe, JarSize size) {
+    DraftMessages.DraftResponse look(RecipeDraft recipe, JarSize size) {
         Batch batch = batch(recipe, size);
         Ruling ruling = rulings.rule(batch);
-        return new DraftMessages.DraftAnswer(
+        return new DraftMessages.DraftResponse(
                 rulings.answer(batch),
                 variants(recipe).stream()
                         .map(variant -> {
                             Ruling its = rulings.rule(variant.of(batch));
-                            return DraftMessages.VariantAnswer.of(variant.name(), its, rulings.answer(its), ruling);
+                            return DraftMessages.VariantResponse.of(variant.name(), its, rulings.answer(its), ruling);
                         })
                         .toList(),
                 RecipeReview.of(batch.lines(), rulings.reader(), new HashSet<>(recipe.settled())).stream()
-                        .map(DraftMessages.QuestionAnswer::of)
+                        .map(DraftMessages.QuestionResponse::of)
                         .toList(),
                 steps.of(batch.lines(), batch.pack(), batch.solidsShare(), batch.method()).stream()
-                        .map(DraftMessages.StepAnswer::of)
+                        .map(DraftMessages.StepResponse::of)
                         .toList(),
                 ruling.verdict() == Verdict.STOP
-                        ? DraftMessages.FreezerAnswer.of(FreezerRoute.of(batch, rulings.rulings(), rulings.reader()))
+                        ? DraftMessages.FreezerResponse.of(FreezerRoute.of(batch, rulings.rulings(), rulings.reader()))
                         : null,
                 StatedRemark.of(stated(recipe, batch.method()), batch, ruling).stream()
-                        .map(remark -> new DraftMessages.StatedRemarkAnswer(
+                        .map(remark -> new DraftMessages.StatedRemarkResponse(
                                 remark.code(),
                                 remark.text(),
                                 remark.step().isPresent() ? remark.step().getAsInt() : null))
@@ -131,13 +131,13 @@ class RecipeRulings {
                 .filter(step -> step.startsWith("Note:"))
                 .flatMap(note -> StatedProcess.in(note.substring("Note:".length())).stream())
                 .forEach(process -> all.add(StatedRemark.Stated.outsideOfSteps(process)));
-        method.all(Saying.States.class)
+        method.all(StepStatement.States.class)
                 .forEach(said -> all.add(new StatedRemark.Stated(
                         said.process(), Optional.of(said.quote().step()))));
         return all;
     }
 
-    private DraftMessages.SaidAnswer said(Batch batch, JarSize size) {
+    private DraftMessages.SaidResponse said(Batch batch, JarSize size) {
         Setting said = Setting.of(
                 batch.lines(),
                 batch.method(),
@@ -146,7 +146,7 @@ class RecipeRulings {
                 size,
                 rulings.reader().catalogue(),
                 jars);
-        return new DraftMessages.SaidAnswer(
+        return new DraftMessages.SaidResponse(
                 said.pack().code(), said.share().value(), said.from().code());
     }
 }

@@ -26,7 +26,7 @@ final class RecipeReading {
                     @Size(max = 60_000, message = "60,000 characters at most")
                     String text,
             @NotEmpty(message = "at least one jar") @Size(max = 20, message = "20 kinds of jar at most") @Valid
-                    List<@NotNull JarAsk> jars,
+                    List<@NotNull JarRequest> jars,
             @Nullable Double altitudeFt,
             @Nullable Double altitudeM,
             @NotNull(message = "dial or weighted") String gauge,
@@ -41,16 +41,16 @@ final class RecipeReading {
                     List<RulingRequest.@NotNull AnswerToLine> answers) {}
 
     /** @param size null where it is counted in servings */
-    record YieldAnswer(int count, @Nullable String size) {}
+    record YieldResponse(int count, @Nullable String size) {}
 
     /** @param size null for all jars */
-    record StatedAnswer(@Nullable Integer minutes, @Nullable BigDecimal psi, @Nullable String size) {}
+    record StatedResponse(@Nullable Integer minutes, @Nullable BigDecimal psi, @Nullable String size) {}
 
     /** @param from default, amounts, steps or request */
-    record SetAnswer(String pack, double solidsShare, String from) {}
+    record SetResponse(String pack, double solidsShare, String from) {}
 
     /** @param step the index of the step it is about; null where it stands elsewhere */
-    record RemarkAnswer(String code, String text, @Nullable Integer step) {}
+    record RemarkResponse(String code, String text, @Nullable Integer step) {}
 
     /** @param kind title, yield, process, ingredient, group, step, remark or other */
     record PagePart(String kind, String text) {}
@@ -61,18 +61,18 @@ final class RecipeReading {
      * @param openingNotes what is done when a jar is opened
      * @param findings those that steps bring; they are in the ruling too
      */
-    record PageAnswer(
+    record PageResponse(
             @Nullable String title,
-            @Nullable YieldAnswer yield,
+            @Nullable YieldResponse yield,
             List<String> lines,
             List<String> steps,
             List<PagePart> parts,
             List<String> openingNotes,
-            @Nullable StatedAnswer statedProcess,
-            List<StatedAnswer> stated,
-            SetAnswer set,
-            List<RulingAnswer.FindingAnswer> findings,
-            List<RulingAnswer.OpenQuestion> questions,
-            List<RemarkAnswer> remarks,
-            @Nullable RulingAnswer ruling) {}
+            @Nullable StatedResponse statedProcess,
+            List<StatedResponse> stated,
+            SetResponse set,
+            List<RulingResponse.FindingResponse> findings,
+            List<RulingResponse.OpenQuestion> questions,
+            List<RemarkResponse> remarks,
+            @Nullable RulingResponse ruling) {}
 }

@@ -16,7 +16,7 @@ class RecipeReadingController {
 
     /** What a page holds, what its steps say, and the ruling on it; nothing is kept. */
     @PostMapping("/api/recipe-reading")
-    RecipeReading.PageAnswer read(@Valid @RequestBody RecipeReading.PageRequest request) {
+    RecipeReading.PageResponse read(@Valid @RequestBody RecipeReading.PageRequest request) {
         return service.read(request);
     }
 }

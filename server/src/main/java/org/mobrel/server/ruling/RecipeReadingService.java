@@ -8,8 +8,8 @@ import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.JarTable;
 import org.mobrel.method.Method;
-import org.mobrel.method.Saying;
 import org.mobrel.method.StatedProcess;
+import org.mobrel.method.StepStatement;
 import org.mobrel.page.PageReader;
 import org.mobrel.page.RecipePage;
 import org.mobrel.quantity.Fraction;
@@ -38,7 +38,7 @@ class RecipeReadingService {
         this.jars = jars;
     }
 
-    RecipeReading.PageAnswer read(RecipeReading.PageRequest request) {
+    RecipeReading.PageResponse read(RecipeReading.PageRequest request) {
         RecipePage page = new PageReader(plain).read(request.text());
         if (page.ingredients().isEmpty()) {
             throw new BadField("text", "there is no ingredient on this page");
@@ -70,10 +70,10 @@ class RecipeReadingService {
                 method);
         RulingService.Ruled answer = rulings.plainAnswer(batch);
         List<StatedRemark.Stated> stated = stated(page, method);
-        return new RecipeReading.PageAnswer(
+        return new RecipeReading.PageResponse(
                 page.title().orElse(null),
                 page.yield()
-                        .map(yield -> new RecipeReading.YieldAnswer(
+                        .map(yield -> new RecipeReading.YieldResponse(
                                 yield.count(), yield.size().map(JarSize::code).orElse(null)))
                         .orElse(null),
                 page.ingredients(),
@@ -86,7 +86,7 @@ class RecipeReadingService {
                         .map(RecipeReadingService::stated)
                         .orElse(null),
                 stated.stream().map(one -> stated(one.process())).toList(),
-                new RecipeReading.SetAnswer(
+                new RecipeReading.SetResponse(
                         set.pack().code(), set.share().value(), set.from().code()),
                 answer.words().findings().stream()
                         .filter(finding -> finding.step() != null)
@@ -95,7 +95,7 @@ class RecipeReadingService {
                         .filter(question -> question.step() != null)
                         .toList(),
                 StatedRemark.of(stated, batch, answer.ruling()).stream()
-                        .map(remark -> new RecipeReading.RemarkAnswer(
+                        .map(remark -> new RecipeReading.RemarkResponse(
                                 remark.code(),
                                 remark.text(),
                                 remark.step().isPresent() ? remark.step().getAsInt() : null))
@@ -130,14 +130,14 @@ class RecipeReadingService {
         List<StatedRemark.Stated> all = new ArrayList<>();
         page.processes().forEach(text -> StatedProcess.in(text)
                 .forEach(process -> all.add(StatedRemark.Stated.outsideOfSteps(process))));
-        method.all(Saying.States.class)
+        method.all(StepStatement.States.class)
                 .forEach(said -> all.add(new StatedRemark.Stated(
                         said.process(), Optional.of(said.quote().step()))));
         return all;
     }
 
-    private static RecipeReading.StatedAnswer stated(StatedProcess process) {
-        return new RecipeReading.StatedAnswer(
+    private static RecipeReading.StatedResponse stated(StatedProcess process) {
+        return new RecipeReading.StatedResponse(
                 process.minutes().map(Minutes::value).orElse(null),
                 process.pressure().map(pressure -> pressure.psi()).orElse(null),
                 process.size().map(JarSize::code).orElse(null));

@@ -15,7 +15,7 @@ class RulingController {
     }
 
     @PostMapping("/api/ruling")
-    RulingAnswer rule(@Valid @RequestBody RulingRequest request) {
+    RulingResponse rule(@Valid @RequestBody RulingRequest request) {
         return service.answer(request);
     }
 }

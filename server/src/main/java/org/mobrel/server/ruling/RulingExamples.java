@@ -23,7 +23,7 @@ class RulingExamples {
                     "1 cup cream, at serving"),
             "hot",
             0.5,
-            List.of(new JarAsk("quart", null, 6), new JarAsk("pint", null, 2)),
+            List.of(new JarRequest("quart", null, 6), new JarRequest("pint", null, 2)),
             3_150.0,
             null,
             "dial",

@@ -16,11 +16,11 @@ import org.mobrel.quantity.Minutes;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineKind;
 import org.mobrel.recipe.State;
-import org.mobrel.ruling.Considered;
+import org.mobrel.ruling.ConsideredRow;
 import org.mobrel.ruling.LineRuling;
-import org.mobrel.ruling.Mending;
-import org.mobrel.ruling.Question;
+import org.mobrel.ruling.RemedyEvaluator;
 import org.mobrel.ruling.Ruling;
+import org.mobrel.ruling.RulingQuestion;
 import org.mobrel.ruling.Timing;
 import org.mobrel.ruling.Verdict;
 import org.mobrel.ruling.WhatIf;
@@ -31,9 +31,10 @@ final class RulingMapper {
 
     private RulingMapper() {}
 
-    static RulingAnswer answer(Ruling ruling, List<WhatIf> changes, List<Without> without, List<Mending.Tried> tried) {
+    static RulingResponse answer(
+            Ruling ruling, List<WhatIf> changes, List<Without> without, List<RemedyEvaluator.Tried> tried) {
         Optional<Timing> timing = ruling.timing();
-        return new RulingAnswer(
+        return new RulingResponse(
                 ruling.verdict().code(),
                 ruling.headline(),
                 or(timing.map(known -> known.minutes().value())),
@@ -63,29 +64,29 @@ final class RulingMapper {
                 ruling.tableVersion().code());
     }
 
-    private static RulingAnswer.OpenQuestion question(Question question) {
-        return new RulingAnswer.OpenQuestion(
+    private static RulingResponse.OpenQuestion question(RulingQuestion question) {
+        return new RulingResponse.OpenQuestion(
                 question.code().code(),
                 question.line().isPresent() ? question.line().getAsInt() : null,
                 or(question.said().filter(said -> question.line().isEmpty()).map(Finding.Said::step)),
                 question.words(),
                 question.text(),
                 question.choices().stream()
-                        .map(option -> new RulingAnswer.ChoiceAnswer(
+                        .map(option -> new RulingResponse.ChoiceResponse(
                                 option.choice().code(),
                                 option.choice().text(),
                                 or(option.verdict().map(Verdict::code)),
                                 or(option.minutes().map(Minutes::value)),
                                 option.choice().edits().stream()
-                                        .map(edit -> new RulingAnswer.EditAnswer(
+                                        .map(edit -> new RulingResponse.EditResponse(
                                                 edit.part().code(), or(edit.to())))
                                         .toList()))
                         .toList());
     }
 
-    private static RulingAnswer.LineAnswer line(LineRuling ruled) {
+    private static RulingResponse.LineResponse line(LineRuling ruled) {
         IngredientLine line = ruled.line();
-        return new RulingAnswer.LineAnswer(
+        return new RulingResponse.LineResponse(
                 line.text(),
                 role(ruled),
                 line.foods().stream().map(Food::id).toList(),
@@ -93,7 +94,7 @@ final class RulingMapper {
                 or(line.named().map(Food::name)),
                 or(ruled.form()),
                 or(line.amount()
-                        .map(amount -> new RulingAnswer.AmountAnswer(
+                        .map(amount -> new RulingResponse.AmountResponse(
                                 amount.value(), amount.unit().code()))),
                 ruled.hasRow() ? sizes(ruled.minutes()) : null,
                 or(ruled.source().map(source -> source.text())),
@@ -102,10 +103,10 @@ final class RulingMapper {
                 or(line.largestPiece().map(Length::inches)),
                 or(line.meaning()),
                 line.spans().stream()
-                        .map(span -> new RulingAnswer.SpanAnswer(span.kind().code(), span.start(), span.end()))
+                        .map(span -> new RulingResponse.SpanResponse(span.kind().code(), span.start(), span.end()))
                         .toList(),
                 line.given().stream()
-                        .map(given -> new RulingAnswer.GivenAnswer(
+                        .map(given -> new RulingResponse.GivenAnswer(
                                 given.code().code(),
                                 given.words(),
                                 given.choice().code(),
@@ -139,16 +140,16 @@ final class RulingMapper {
         };
     }
 
-    private static RulingAnswer.SizeMinutes sizes(Map<JarSize, Minutes> minutes) {
-        return new RulingAnswer.SizeMinutes(value(minutes.get(JarSize.PINT)), value(minutes.get(JarSize.QUART)));
+    private static RulingResponse.SizeMinutes sizes(Map<JarSize, Minutes> minutes) {
+        return new RulingResponse.SizeMinutes(value(minutes.get(JarSize.PINT)), value(minutes.get(JarSize.QUART)));
     }
 
     private static @Nullable Integer value(@Nullable Minutes minutes) {
         return minutes == null ? null : minutes.value();
     }
 
-    private static RulingAnswer.FindingAnswer finding(Finding finding, List<Mending.Tried> tried) {
-        return new RulingAnswer.FindingAnswer(
+    private static RulingResponse.FindingResponse finding(Finding finding, List<RemedyEvaluator.Tried> tried) {
+        return new RulingResponse.FindingResponse(
                 finding.severity().code(),
                 finding.code(),
                 finding.line().isPresent() ? finding.line().getAsInt() : null,
@@ -165,26 +166,26 @@ final class RulingMapper {
                 or(finding.source().map(source -> source.text())));
     }
 
-    private static RulingAnswer.RemedyAnswer remedy(Remedy remedy, Optional<Mending.Tried> tried) {
-        return new RulingAnswer.RemedyAnswer(
+    private static RulingResponse.RemedyResponse remedy(Remedy remedy, Optional<RemedyEvaluator.Tried> tried) {
+        return new RulingResponse.RemedyResponse(
                 remedy.code(),
                 remedy.text(),
                 remedy.edits().stream()
-                        .map(edit -> new RulingAnswer.EditAnswer(edit.part().code(), or(edit.to())))
+                        .map(edit -> new RulingResponse.EditResponse(edit.part().code(), or(edit.to())))
                         .toList(),
-                or(tried.map(one -> new RulingAnswer.GivesAnswer(
+                or(tried.map(one -> new RulingResponse.GivesResponse(
                         one.gives().verdict().code(),
                         or(one.gives().timing().map(timing -> timing.minutes().value())),
                         one.gives().headline()))));
     }
 
-    private static RulingAnswer.WithoutAnswer without(Without without) {
-        return new RulingAnswer.WithoutAnswer(
+    private static RulingResponse.WithoutResponse without(Without without) {
+        return new RulingResponse.WithoutResponse(
                 without.line(), without.minutes().isEmpty() ? null : sizes(without.minutes()));
     }
 
-    private static RulingAnswer.ConsideredAnswer considered(Considered row) {
-        return new RulingAnswer.ConsideredAnswer(
+    private static RulingResponse.ConsideredResponse considered(ConsideredRow row) {
+        return new RulingResponse.ConsideredResponse(
                 row.kind().code(),
                 row.what(),
                 sizes(row.minutes()),
@@ -192,8 +193,8 @@ final class RulingMapper {
                 row.outcome());
     }
 
-    private static RulingAnswer.ChangeAnswer change(WhatIf change) {
-        return new RulingAnswer.ChangeAnswer(
+    private static RulingResponse.ChangeResponse change(WhatIf change) {
+        return new RulingResponse.ChangeResponse(
                 change.text(), change.without(), or(change.minutes().map(Minutes::value)));
     }
 

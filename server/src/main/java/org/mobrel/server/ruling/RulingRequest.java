@@ -20,7 +20,7 @@ public record RulingRequest(
                 @Nullable
                 Double solidsShare,
         @NotEmpty(message = "at least one jar") @Size(max = 20, message = "20 kinds of jar at most") @Valid
-                List<@NotNull JarAsk> jars,
+                List<@NotNull JarRequest> jars,
         @Nullable Double altitudeFt,
         @Nullable Double altitudeM,
         @NotNull(message = "dial or weighted") String gauge,

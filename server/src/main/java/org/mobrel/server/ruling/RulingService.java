@@ -19,12 +19,12 @@ import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineKind;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.ruling.Batch;
-import org.mobrel.ruling.Mending;
+import org.mobrel.ruling.RemedyEvaluator;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Rulings;
-import org.mobrel.ruling.School;
-import org.mobrel.ruling.Together;
+import org.mobrel.ruling.TimingPolicy;
 import org.mobrel.ruling.Variant;
+import org.mobrel.ruling.VariantRuling;
 import org.mobrel.ruling.WhatIf;
 import org.mobrel.ruling.Without;
 import org.mobrel.server.platform.BadField;
@@ -86,19 +86,19 @@ public class RulingService {
 
     /** The ruling on jars of a base and its variants in one canner. */
     public Ruling rule(Batch base, List<Variant> variants) {
-        return Together.rule(rulings, base, variants);
+        return VariantRuling.rule(rulings, base, variants);
     }
 
     /** The ruling with all its reasons, as the pages get it. */
-    public RulingAnswer answer(Batch batch) {
+    public RulingResponse answer(Batch batch) {
         return answer(batch, List.of());
     }
 
-    public RulingAnswer answer(Batch batch, List<Variant> variants) {
+    public RulingResponse answer(Batch batch, List<Variant> variants) {
         return answer(batch, rule(batch, variants), readings.reader());
     }
 
-    private RulingAnswer answer(Batch batch, Ruling ruling, LineReader reader) {
+    private RulingResponse answer(Batch batch, Ruling ruling, LineReader reader) {
         List<WhatIf> changes = ruling.timing()
                 .map(timing -> WhatIf.withoutPacesetters(rulings, batch, timing, ruling.lines()))
                 .orElse(List.of());
@@ -106,16 +106,16 @@ public class RulingService {
                 ruling,
                 changes,
                 Without.each(rulings, batch, ruling),
-                new Mending(rulings, reader).all(batch, ruling.findings()));
+                new RemedyEvaluator(rulings, reader).all(batch, ruling.findings()));
     }
 
     /** A ruling with its reasons, without what each change would give: for pages where nothing of it is changed. */
-    public RulingAnswer answer(Ruling ruling) {
+    public RulingResponse answer(Ruling ruling) {
         return RulingMapper.answer(ruling, List.of(), List.of(), List.of());
     }
 
     /** A ruling, and how it is worded. */
-    record Ruled(Ruling ruling, RulingAnswer words) {}
+    record Ruled(Ruling ruling, RulingResponse words) {}
 
     /** For scripts, whose lines were read as the catalogue alone has them. */
     Ruled plainAnswer(Batch batch) {
@@ -133,13 +133,13 @@ public class RulingService {
             List<JarCount> jars,
             Altitude altitude,
             Gauge gauge,
-            School school) {
+            TimingPolicy school) {
         List<IngredientLine> lines = answered(texts, answers);
         Method method = Method.of(steps, lines, plain).answered(toSteps(answers, lines));
         return new Batch(lines, pack, share, jars, altitude, gauge, school, method);
     }
 
-    RulingAnswer answer(RulingRequest request) {
+    RulingResponse answer(RulingRequest request) {
         Batch batch = batch(request);
         return answer(batch, rulings.rule(batch), plain);
     }
@@ -219,17 +219,17 @@ public class RulingService {
     }
 
     /** @throws BadField if a jar names no known size or mouth */
-    public static List<JarCount> jars(List<JarAsk> asked) {
+    public static List<JarCount> jars(List<JarRequest> asked) {
         return IntStream.range(0, asked.size())
                 .mapToObj(index -> asked.get(index).toCore("jars[" + index + "]"))
                 .toList();
     }
 
     /** @throws BadField if there is no such school */
-    public static School school(@Nullable String code) {
+    public static TimingPolicy school(@Nullable String code) {
         return code == null
-                ? School.LONGEST_INGREDIENT
-                : School.ofCode(code)
+                ? TimingPolicy.LONGEST_INGREDIENT
+                : TimingPolicy.ofCode(code)
                         .orElseThrow(() ->
                                 new BadField("school", "\"" + code + "\" is not longest-ingredient or soup-table"));
     }

@@ -10,14 +10,14 @@ import org.mobrel.quantity.GaugePressure;
 import org.mobrel.run.CheckTick;
 import org.mobrel.run.Correction;
 import org.mobrel.run.Decision;
-import org.mobrel.run.Detail;
+import org.mobrel.run.EventDetail;
 import org.mobrel.run.EventKind;
+import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.JarFate;
 import org.mobrel.run.JarSeat;
-import org.mobrel.run.Reading;
+import org.mobrel.run.Reporter;
 import org.mobrel.run.RunEvent;
-import org.mobrel.run.Teller;
 import org.mobrel.run.WeightState;
 import org.mobrel.server.platform.SqlTime;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -37,13 +37,13 @@ final class EventRow {
                 at,
                 late ? SqlTime.get(row, "heard_at") : at,
                 detail(kind, row),
-                row.getObject("device_id") == null ? Teller.cook(by) : Teller.gauge(by),
+                row.getObject("device_id") == null ? Reporter.cook(by) : Reporter.gauge(by),
                 row.getString("note"));
     }
 
-    private static Optional<Detail> detail(EventKind kind, ResultSet row) throws SQLException {
+    private static Optional<EventDetail> detail(EventKind kind, ResultSet row) throws SQLException {
         return switch (kind) {
-            case READING -> reading(row).map(Detail.class::cast);
+            case READING -> reading(row).map(EventDetail.class::cast);
             case CHECK ->
                 Optional.of(new CheckTick(
                         CheckTick.Check.ofCode(row.getString("check_code")).orElseThrow(), row.getBoolean("waived")));
@@ -68,28 +68,29 @@ final class EventRow {
         };
     }
 
-    private static Optional<Reading> reading(ResultSet row) throws SQLException {
+    private static Optional<InstrumentReading> reading(ResultSet row) throws SQLException {
         Integer dial = row.getObject("dial_psi", Integer.class);
         Integer jiggles = row.getObject("jiggles", Integer.class);
         if (dial != null) {
-            return Optional.of(Reading.ofDial(new GaugePressure(dial)));
+            return Optional.of(InstrumentReading.ofDial(new GaugePressure(dial)));
         }
         return jiggles != null
-                ? Optional.of(Reading.ofJiggles(jiggles))
+                ? Optional.of(InstrumentReading.ofJiggles(jiggles))
                 : Optional.ofNullable(row.getString("weight"))
                         .flatMap(WeightState::ofCode)
-                        .map(Reading::ofWeight);
+                        .map(InstrumentReading::ofWeight);
     }
 
     static JdbcClient.StatementSpec params(JdbcClient.StatementSpec insert, RunEvent event) {
-        Optional<Reading> reading = event.reading().or(() -> event.correction().flatMap(Correction::instead));
+        Optional<InstrumentReading> reading =
+                event.reading().or(() -> event.correction().flatMap(Correction::instead));
         Optional<CheckTick> tick = event.as(CheckTick.class);
         return insert.param("kind", event.kind().code())
                 .param("at", SqlTime.of(event.at()))
                 .param("heard", event.isHeardLate() ? SqlTime.of(event.heard()) : null)
-                .param("dial", or(reading.flatMap(Reading::dial).map(GaugePressure::milliPsi)))
-                .param("weight", or(reading.flatMap(Reading::weight).map(WeightState::code)))
-                .param("jiggles", or(reading.flatMap(Reading::jiggles)))
+                .param("dial", or(reading.flatMap(InstrumentReading::dial).map(GaugePressure::milliPsi)))
+                .param("weight", or(reading.flatMap(InstrumentReading::weight).map(WeightState::code)))
+                .param("jiggles", or(reading.flatMap(InstrumentReading::jiggles)))
                 .param("jar", or(event.jar().map(JarCheck::jar).or(() -> event.as(JarSeat.class)
                         .map(JarSeat::jar)
                         .or(() -> event.as(JarFate.class).map(JarFate::jar)))))

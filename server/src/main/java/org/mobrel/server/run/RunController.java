@@ -23,10 +23,10 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class RunController {
 
     private final RunService service;
-    private final RunAnswers answers;
+    private final RunResponses answers;
     private final RunStream stream;
 
-    RunController(RunService service, RunAnswers answers, RunStream stream) {
+    RunController(RunService service, RunResponses answers, RunStream stream) {
         this.service = service;
         this.answers = answers;
         this.stream = stream;
@@ -34,12 +34,12 @@ class RunController {
 
     /** Runs that need somebody: at the stove, resting, or waiting for their seal check. */
     @GetMapping
-    List<RunMessages.RunAnswer> open() {
+    List<RunMessages.RunResponse> open() {
         return service.open().stream().map(answers::answer).toList();
     }
 
     @GetMapping("/{id}")
-    RunMessages.RunAnswer run(@PathVariable long id) {
+    RunMessages.RunResponse run(@PathVariable long id) {
         return answers.answer(service.run(id));
     }
 
@@ -59,7 +59,7 @@ class RunController {
     }
 
     @PostMapping("/{id}/events")
-    RunMessages.RunAnswer tell(@PathVariable long id, @Valid @RequestBody RunMessages.EventRequest request) {
+    RunMessages.RunResponse tell(@PathVariable long id, @Valid @RequestBody RunMessages.EventRequest request) {
         RunService.Tap tap = new RunService.Tap(
                 request.expected() == null ? OptionalInt.empty() : OptionalInt.of(request.expected()),
                 Optional.ofNullable(request.happenedAt()),

@@ -15,33 +15,33 @@ import org.mobrel.run.Deviation;
 import org.mobrel.run.Due;
 import org.mobrel.run.EventKind;
 import org.mobrel.run.Gap;
+import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.JarFate;
 import org.mobrel.run.JarSeat;
 import org.mobrel.run.Jiggles;
-import org.mobrel.run.Moments;
 import org.mobrel.run.Outlook;
-import org.mobrel.run.Reading;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunPlan;
 import org.mobrel.run.RunState;
+import org.mobrel.run.RunTimestamps;
 import org.mobrel.run.WeightState;
-import org.mobrel.server.ruling.JarAsk;
+import org.mobrel.server.ruling.JarRequest;
 
 /** Words a run for the wire; decides nothing. */
 final class RunMapper {
 
     private RunMapper() {}
 
-    static RunMessages.RunAnswer answer(Run run, Instant server, RunAnswers.Past past, int known) {
+    static RunMessages.RunResponse answer(Run run, Instant server, RunResponses.Past past, int known) {
         RunState folded = run.state();
         Instant now = folded.clock(run.clock(server));
         RunState state = folded.seenAt(run.plan(), now);
-        Moments when = state.when();
+        RunTimestamps when = state.when();
         Optional<RunEvent> lastReading = run.events().stream()
                 .filter(event -> event.reading().isPresent())
                 .reduce((first, last) -> last);
-        return new RunMessages.RunAnswer(
+        return new RunMessages.RunResponse(
                 run.id(),
                 run.batchId(),
                 run.loadNumber(),
@@ -54,7 +54,7 @@ final class RunMapper {
                 run.plan().target().psi(),
                 run.truePressure().psi(),
                 run.headspaceIn().stripTrailingZeros(),
-                run.jars().stream().map(JarAsk::of).toList(),
+                run.jars().stream().map(JarRequest::of).toList(),
                 run.groups().stream().map(RunGroup::name).toList(),
                 run.groups().stream().map(RunMapper::brothMl).toList(),
                 run.plan().jars(),
@@ -85,10 +85,10 @@ final class RunMapper {
                         .isPresent(),
                 or(Outlook.of(run.plan(), state, past.usual(), now).map(RunMapper::outlook)),
                 Due.of(run.plan(), state).stream()
-                        .map(due -> new RunMessages.DueAnswer(due.what(), due.at()))
+                        .map(due -> new RunMessages.DueResponse(due.what(), due.at()))
                         .toList(),
                 state.checks().entrySet().stream()
-                        .map(tick -> new RunMessages.CheckAnswer(tick.getKey().code(), tick.getValue()))
+                        .map(tick -> new RunMessages.CheckResponse(tick.getKey().code(), tick.getValue()))
                         .toList(),
                 state.loaded().stream().sorted().toList(),
                 state.watch(),
@@ -108,7 +108,7 @@ final class RunMapper {
                         .toList(),
                 state.fates().entrySet().stream()
                         .sorted(Map.Entry.comparingByKey())
-                        .map(fate -> new RunMessages.FateAnswer(
+                        .map(fate -> new RunMessages.FateResponse(
                                 fate.getKey(), fate.getValue().code()))
                         .toList(),
                 state.unsettled());
@@ -134,22 +134,23 @@ final class RunMapper {
         };
     }
 
-    private static RunMessages.EventAnswer event(Run run, int index) {
+    private static RunMessages.EventResponse event(Run run, int index) {
         RunEvent event = run.events().get(index);
-        Optional<Reading> reading = event.reading().or(() -> event.correction().flatMap(Correction::instead));
-        return new RunMessages.EventAnswer(
+        Optional<InstrumentReading> reading =
+                event.reading().or(() -> event.correction().flatMap(Correction::instead));
+        return new RunMessages.EventResponse(
                 index + 1,
                 event.kind().code(),
                 event.at(),
                 event.isHeardLate() ? event.heard() : null,
                 psi(reading),
                 weight(reading),
-                or(reading.flatMap(Reading::jiggles)),
+                or(reading.flatMap(InstrumentReading::jiggles)),
                 or(event.jar().map(jar -> jar(run, jar))),
                 or(event.as(JarSeat.class).map(JarSeat::jar).or(() -> event.as(JarFate.class)
                         .map(JarFate::jar))),
                 or(event.as(CheckTick.class)
-                        .map(tick -> new RunMessages.CheckAnswer(tick.check().code(), tick.waived()))),
+                        .map(tick -> new RunMessages.CheckResponse(tick.check().code(), tick.waived()))),
                 or(event.correction().map(Correction::event)),
                 or(event.as(Decision.class)
                         .or(() -> event.as(JarFate.class).map(JarFate::decision))
@@ -159,31 +160,31 @@ final class RunMapper {
                 event.note());
     }
 
-    private static RunMessages.DeviationAnswer deviation(Deviation deviation) {
-        return new RunMessages.DeviationAnswer(
+    private static RunMessages.DeviationResponse deviation(Deviation deviation) {
+        return new RunMessages.DeviationResponse(
                 deviation.code(),
                 deviation.at(),
                 psi(deviation.reading()),
                 weight(deviation.reading()),
-                or(deviation.reading().flatMap(Reading::jiggles)));
+                or(deviation.reading().flatMap(InstrumentReading::jiggles)));
     }
 
-    private static RunMessages.GapAnswer gap(Gap gap) {
-        return new RunMessages.GapAnswer(gap.from(), gap.until(), gap.missedLooks());
+    private static RunMessages.GapResponse gap(Gap gap) {
+        return new RunMessages.GapResponse(gap.from(), gap.until(), gap.missedLooks());
     }
 
-    private static RunMessages.OutlookAnswer outlook(Outlook outlook) {
-        return new RunMessages.OutlookAnswer(
+    private static RunMessages.OutlookResponse outlook(Outlook outlook) {
+        return new RunMessages.OutlookResponse(
                 outlook.heatOff(), outlook.leastToHeatOff().toMillis(), outlook.zero(), outlook.lidOff());
     }
 
     /** What was said in this run, or else what held the last time. */
-    private static Optional<RunMessages.BurnerAnswer> burner(Run run, RunAnswers.Past past) {
+    private static Optional<RunMessages.BurnerResponse> burner(Run run, RunResponses.Past past) {
         return run.events().stream()
                 .filter(event -> event.kind() == EventKind.BURNER)
                 .reduce((first, last) -> last)
-                .map(event -> new RunMessages.BurnerAnswer(event.note(), event.at(), true))
-                .or(() -> past.burner().map(last -> new RunMessages.BurnerAnswer(last.setting(), last.at(), false)));
+                .map(event -> new RunMessages.BurnerResponse(event.note(), event.at(), true))
+                .or(() -> past.burner().map(last -> new RunMessages.BurnerResponse(last.setting(), last.at(), false)));
     }
 
     private static @Nullable Integer brothMl(RunGroup group) {
@@ -194,8 +195,8 @@ final class RunMapper {
         return range.areCounted() ? new RunMessages.JiggleRange(range.least(), range.most()) : null;
     }
 
-    private static RunMessages.JarAnswer jar(Run run, JarCheck jar) {
-        return new RunMessages.JarAnswer(
+    private static RunMessages.JarResponse jar(Run run, JarCheck jar) {
+        return new RunMessages.JarResponse(
                 jar.jar(),
                 run.groupOf(jar.jar()).jars().size().code(),
                 jar.sealed(),
@@ -203,12 +204,12 @@ final class RunMapper {
                 jar.level().code());
     }
 
-    private static @Nullable BigDecimal psi(Optional<Reading> reading) {
-        return or(reading.flatMap(Reading::dial).map(GaugePressure::psi));
+    private static @Nullable BigDecimal psi(Optional<InstrumentReading> reading) {
+        return or(reading.flatMap(InstrumentReading::dial).map(GaugePressure::psi));
     }
 
-    private static @Nullable String weight(Optional<Reading> reading) {
-        return or(reading.flatMap(Reading::weight).map(WeightState::code));
+    private static @Nullable String weight(Optional<InstrumentReading> reading) {
+        return or(reading.flatMap(InstrumentReading::weight).map(WeightState::code));
     }
 
     private static <T> @Nullable T or(Optional<T> value) {

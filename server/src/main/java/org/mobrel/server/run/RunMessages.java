@@ -10,7 +10,7 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.mobrel.server.ruling.JarAsk;
+import org.mobrel.server.ruling.JarRequest;
 
 /** Runs over the wire. */
 public final class RunMessages {
@@ -41,7 +41,7 @@ public final class RunMessages {
      * @param unsettled the jars that did not seal and wait for a decision
      * @param known how many events whoever asked has already; {@code events} goes on from there
      */
-    public record RunAnswer(
+    public record RunResponse(
             long id,
             long batchId,
             int loadNumber,
@@ -54,7 +54,7 @@ public final class RunMessages {
             BigDecimal targetPsi,
             BigDecimal truePsi,
             BigDecimal headspaceIn,
-            List<JarAsk> jars,
+            List<JarRequest> jars,
             List<String> jarTitles,
             List<@Nullable Integer> brothMl,
             int jarTotal,
@@ -77,24 +77,24 @@ public final class RunMessages {
             @Nullable Instant checkFrom,
             @Nullable Instant checkBy,
             @Nullable Instant decideBy,
-            @Nullable DeviationAnswer lost,
-            @Nullable EventAnswer lastReading,
+            @Nullable DeviationResponse lost,
+            @Nullable EventResponse lastReading,
             boolean tooHigh,
-            @Nullable OutlookAnswer outlook,
-            List<DueAnswer> dues,
-            List<CheckAnswer> checks,
+            @Nullable OutlookResponse outlook,
+            List<DueResponse> dues,
+            List<CheckResponse> checks,
             List<Integer> loaded,
             String watch,
-            @Nullable BurnerAnswer burner,
-            List<GapAnswer> gaps,
-            List<DeviationAnswer> deviations,
+            @Nullable BurnerResponse burner,
+            List<GapResponse> gaps,
+            List<DeviationResponse> deviations,
             List<String> heldFor,
             boolean awaitsDecision,
             @Nullable String decision,
             int known,
-            List<EventAnswer> events,
-            List<JarAnswer> checked,
-            List<FateAnswer> fates,
+            List<EventResponse> events,
+            List<JarResponse> checked,
+            List<FateResponse> fates,
             List<Integer> unsettled) {}
 
     public record JiggleRange(int least, int most) {}
@@ -104,24 +104,24 @@ public final class RunMessages {
      * @param leastToHeatOffMillis so much lies between any now and the heat going off
      * @param zeroAt when the pressure is likely to be gone
      */
-    public record OutlookAnswer(Instant heatOffAt, long leastToHeatOffMillis, Instant zeroAt, Instant lidOffAt) {}
+    public record OutlookResponse(Instant heatOffAt, long leastToHeatOffMillis, Instant zeroAt, Instant lidOffAt) {}
 
     /** @param what a code, such as 'heat-off', 'look' or 'lid-off' */
-    public record DueAnswer(String what, Instant at) {}
+    public record DueResponse(String what, Instant at) {}
 
-    public record CheckAnswer(String check, boolean waived) {}
+    public record CheckResponse(String check, boolean waived) {}
 
     /** @param ofThisRun whether it was written down now; else the last time this canner was used */
-    public record BurnerAnswer(String setting, Instant at, boolean ofThisRun) {}
+    public record BurnerResponse(String setting, Instant at, boolean ofThisRun) {}
 
-    public record GapAnswer(Instant from, Instant until, int missedLooks) {}
+    public record GapResponse(Instant from, Instant until, int missedLooks) {}
 
     /**
      * @param heardAt when it was told, if that was later than it happened
      * @param device whether a gauge sent it by itself
      * @param corrects the number of the event it is about, for a correction
      */
-    public record EventAnswer(
+    public record EventResponse(
             int number,
             String type,
             Instant at,
@@ -129,22 +129,22 @@ public final class RunMessages {
             @Nullable BigDecimal psi,
             @Nullable String weight,
             @Nullable Integer jiggles,
-            @Nullable JarAnswer jar,
+            @Nullable JarResponse jar,
             @Nullable Integer seat,
-            @Nullable CheckAnswer check,
+            @Nullable CheckResponse check,
             @Nullable Integer corrects,
             @Nullable String decision,
             String by,
             boolean device,
             String note) {}
 
-    public record DeviationAnswer(
+    public record DeviationResponse(
             String code, Instant at, @Nullable BigDecimal psi, @Nullable String weight, @Nullable Integer jiggles) {}
 
-    public record JarAnswer(int jar, String size, boolean sealed, String loss, String level) {}
+    public record JarResponse(int jar, String size, boolean sealed, String loss, String level) {}
 
     /** @param decision processed-again, refrigerated, frozen or discarded */
-    public record FateAnswer(int jar, String decision) {}
+    public record FateResponse(int jar, String decision) {}
 
     /**
      * @param jiggles of the weight in a minute

@@ -15,16 +15,16 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.GaugePressure;
+import org.mobrel.run.CommandResult;
+import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
-import org.mobrel.run.Reading;
 import org.mobrel.run.Refusal;
-import org.mobrel.run.RunAnswer;
+import org.mobrel.run.Reporter;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunRules;
 import org.mobrel.run.RunState;
 import org.mobrel.run.RunTimes;
 import org.mobrel.run.Stage;
-import org.mobrel.run.Teller;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.KitchenReplaced;
 import org.mobrel.server.platform.Missing;
@@ -180,7 +180,7 @@ public class RunService {
     }
 
     /** One of a gauge's readings. */
-    public record Sent(long seq, Reading reading, Instant happened) {}
+    public record Sent(long seq, InstrumentReading reading, Instant happened) {}
 
     /**
      * What became of a gauge's readings.
@@ -211,8 +211,8 @@ public class RunService {
             }
             Instant at = SqlTime.millis(sent.happened().isAfter(heard) ? heard : sent.happened());
             RunEvent wish =
-                    RunEvent.reading(sent.reading(), at).happened(at, heard).by(Teller.gauge(name));
-            RunAnswer answer = RunRules.decide(run.plan(), run.events(), wish);
+                    RunEvent.reading(sent.reading(), at).happened(at, heard).by(Reporter.gauge(name));
+            CommandResult answer = RunRules.decide(run.plan(), run.events(), wish);
             if (answer.event().isPresent()) {
                 run = append(run, answer.event().get(), RunRepository.Origin.gauge(device, sent.seq()));
                 stored.add(sent.seq());
@@ -227,7 +227,7 @@ public class RunService {
     }
 
     /** A reading in one of its three shapes; empty for none of them. */
-    public static Optional<Reading> reading(
+    public static Optional<InstrumentReading> reading(
             @Nullable GaugePressure dial, @Nullable String weight, @Nullable Integer jiggles) {
         return RunWishes.reading(dial, weight, jiggles);
     }
@@ -269,7 +269,7 @@ public class RunService {
     }
 
     private Run write(Run run, RunEvent wish, RunRepository.Origin origin) {
-        RunAnswer answer = RunRules.decide(run.plan(), run.events(), wish);
+        CommandResult answer = RunRules.decide(run.plan(), run.events(), wish);
         if (answer.refusal().isPresent()) {
             throw refused(answer.refusal().get(), run.state().seenAt(run.plan(), wish.heard()));
         }

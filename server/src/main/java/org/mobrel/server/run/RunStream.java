@@ -36,7 +36,7 @@ public class RunStream implements SmartLifecycle {
     private static final long BEAT_SECONDS = 2;
 
     private final RunService service;
-    private final RunAnswers answers;
+    private final RunResponses answers;
     private final InstantSource clock;
     private final Set<Listener> listeners = ConcurrentHashMap.newKeySet();
     private final ExecutorService talking = Executors.newCachedThreadPool(task -> daemon(task, "run-stream"));
@@ -44,7 +44,7 @@ public class RunStream implements SmartLifecycle {
             Executors.newSingleThreadScheduledExecutor(task -> daemon(task, "run-stream-beat"));
     private volatile boolean running;
 
-    RunStream(RunService service, RunAnswers answers, InstantSource clock) {
+    RunStream(RunService service, RunResponses answers, InstantSource clock) {
         this.service = service;
         this.answers = answers;
         this.clock = clock;
@@ -57,7 +57,7 @@ public class RunStream implements SmartLifecycle {
     }
 
     /** All open runs at once, as far as they are new to whoever listens. */
-    public record Opening(List<RunMessages.RunAnswer> runs) {}
+    public record Opening(List<RunMessages.RunResponse> runs) {}
 
     /** One line to a page. What is to be said waits as the latest of its kind, so a slow page is never far behind. */
     private final class Listener {
@@ -75,7 +75,7 @@ public class RunStream implements SmartLifecycle {
         private void open() {
             try {
                 List<Run> runs = service.open();
-                List<RunMessages.RunAnswer> all = runs.stream()
+                List<RunMessages.RunResponse> all = runs.stream()
                         .map(run -> answers.answer(run, sent.getOrDefault(run.id(), 0)))
                         .toList();
                 sent.keySet().retainAll(runs.stream().map(Run::id).toList());

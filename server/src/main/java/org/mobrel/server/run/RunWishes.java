@@ -6,14 +6,14 @@ import org.mobrel.quantity.GaugePressure;
 import org.mobrel.run.CheckTick;
 import org.mobrel.run.Correction;
 import org.mobrel.run.Decision;
-import org.mobrel.run.Detail;
+import org.mobrel.run.EventDetail;
 import org.mobrel.run.EventKind;
+import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.JarFate;
 import org.mobrel.run.JarSeat;
-import org.mobrel.run.Reading;
+import org.mobrel.run.Reporter;
 import org.mobrel.run.RunEvent;
-import org.mobrel.run.Teller;
 import org.mobrel.run.WeightState;
 import org.mobrel.server.platform.BadField;
 
@@ -26,16 +26,16 @@ final class RunWishes {
     static RunService.Wish wish(RunMessages.EventRequest request) {
         EventKind kind = EventKind.ofCode(request.type())
                 .orElseThrow(() -> new BadField("type", "\"" + request.type() + "\" is nothing that happens in a run"));
-        Optional<Detail> detail = detail(kind, request);
+        Optional<EventDetail> detail = detail(kind, request);
         String note = stripped(request.note());
         if (kind.needsWords() && note.isEmpty()) {
             throw new BadField("note", kind == EventKind.NOTE ? "a note needs words" : "say it in a word or two");
         }
-        Teller by = Teller.cook(stripped(request.by()));
+        Reporter by = Reporter.cook(stripped(request.by()));
         return now -> new RunEvent(kind, now, now, detail, by, note);
     }
 
-    private static Optional<Detail> detail(EventKind kind, RunMessages.EventRequest request) {
+    private static Optional<EventDetail> detail(EventKind kind, RunMessages.EventRequest request) {
         return switch (kind) {
             case READING ->
                 Optional.of(
@@ -55,26 +55,27 @@ final class RunWishes {
         };
     }
 
-    private static Optional<Reading> reading(RunMessages.EventRequest request) {
+    private static Optional<InstrumentReading> reading(RunMessages.EventRequest request) {
         return reading(
                 request.psi() == null ? null : GaugePressure.ofPsi(request.psi()), request.weight(), request.jiggles());
     }
 
     /** A reading in one of its three shapes; empty for none of them. */
-    static Optional<Reading> reading(@Nullable GaugePressure dial, @Nullable String weight, @Nullable Integer jiggles) {
+    static Optional<InstrumentReading> reading(
+            @Nullable GaugePressure dial, @Nullable String weight, @Nullable Integer jiggles) {
         int said = (dial == null ? 0 : 1) + (weight == null ? 0 : 1) + (jiggles == null ? 0 : 1);
         if (said > 1) {
             throw new BadField("psi", "a reading is of the dial, of the weight, or of its jiggles");
         }
         if (dial != null) {
-            return Optional.of(Reading.ofDial(dial));
+            return Optional.of(InstrumentReading.ofDial(dial));
         }
         if (jiggles != null) {
-            return Optional.of(Reading.ofJiggles(jiggles));
+            return Optional.of(InstrumentReading.ofJiggles(jiggles));
         }
         return weight == null
                 ? Optional.empty()
-                : Optional.of(Reading.ofWeight(WeightState.ofCode(weight)
+                : Optional.of(InstrumentReading.ofWeight(WeightState.ofCode(weight)
                         .orElseThrow(() -> new BadField("weight", "still, proper or frantic"))));
     }
 

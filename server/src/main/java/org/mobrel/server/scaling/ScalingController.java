@@ -30,7 +30,7 @@ import org.mobrel.scaling.Scaled;
 import org.mobrel.scaling.Scaling;
 import org.mobrel.scaling.Units;
 import org.mobrel.server.platform.BadField;
-import org.mobrel.server.ruling.JarAsk;
+import org.mobrel.server.ruling.JarRequest;
 import org.mobrel.server.ruling.RulingService;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -52,7 +52,7 @@ class ScalingController {
     }
 
     @PostMapping("/api/scaling")
-    ScalingAnswer scale(@Valid @RequestBody ScalingRequest request) {
+    ScalingResponse scale(@Valid @RequestBody ScalingRequest request) {
         List<IngredientLine> lines = plain.readAll(request.lines());
         Pack pack = RulingService.pack(request.pack());
         Fraction share = request.solidsShare() != null
@@ -121,7 +121,7 @@ class ScalingController {
 
     private JarKind kind(ScalingRequest.JarWanted jar, int index) {
         String field = "jars[%d]".formatted(index);
-        JarKind kind = new JarAsk(jar.size(), jar.mouth(), 1).toCore(field).kind();
+        JarKind kind = new JarRequest(jar.size(), jar.mouth(), 1).toCore(field).kind();
         if (!jars.kinds().contains(kind)) {
             throw new BadField(
                     field + ".size",
@@ -185,11 +185,11 @@ class ScalingController {
         return line;
     }
 
-    private static ScalingAnswer answer(
+    private static ScalingResponse answer(
             Scaled scaled, Headspace headspace, OptionalInt limitedBy, KitchenMeasure measure) {
-        return new ScalingAnswer(
+        return new ScalingResponse(
                 scaled.factor(),
-                scaled.jars().stream().map(JarAsk::of).toList(),
+                scaled.jars().stream().map(JarRequest::of).toList(),
                 IntStream.range(0, scaled.pot().lines().size())
                         .mapToObj(index -> line(index, scaled, measure))
                         .toList(),
@@ -209,10 +209,10 @@ class ScalingController {
                 scaled.pot().unmeasured());
     }
 
-    private static ScalingAnswer.LineShare line(int index, Scaled scaled, KitchenMeasure measure) {
+    private static ScalingResponse.LineShare line(int index, Scaled scaled, KitchenMeasure measure) {
         IngredientLine line = scaled.pot().lines().get(index);
         Optional<Portion> portion = scaled.portion(index);
-        return new ScalingAnswer.LineShare(
+        return new ScalingResponse.LineShare(
                 index,
                 portion.map(part -> part.raw().grams()).orElse(null),
                 portion.flatMap(part -> Portions.asBought(line, part.raw()))
@@ -225,8 +225,8 @@ class ScalingController {
                 measure.of(line, scaled.factor()).orElse(null));
     }
 
-    private static ScalingAnswer.JarPart part(Scaled.JarShare jar) {
-        return new ScalingAnswer.JarPart(
+    private static ScalingResponse.JarPart part(Scaled.JarShare jar) {
+        return new ScalingResponse.JarPart(
                 jar.jars().size().code(),
                 jar.jars().mouth().code(),
                 jar.fill().millilitres(),

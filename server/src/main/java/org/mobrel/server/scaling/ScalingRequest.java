@@ -27,7 +27,7 @@ public record ScalingRequest(
         @NotEmpty(message = "at least one kind of jar") @Size(max = 20, message = "20 kinds of jar at most") @Valid
                 List<@NotNull JarWanted> jars,
         @Nullable @Valid UseUp use,
-        @Nullable MeasureAsk keepBack,
+        @Nullable MeasureRequest keepBack,
         @Nullable String units) {
 
     /** @param count left out where jars are only preferred */
@@ -44,7 +44,7 @@ public record ScalingRequest(
      */
     public record UseUp(
             @NotNull(message = "the index of a line, from 0") Integer line,
-            @Nullable MeasureAsk amount,
+            @Nullable MeasureRequest amount,
             @Nullable Boolean asBought,
             @Nullable List<@NotNull @Valid UseUp> also) {}
 }

@@ -26,7 +26,7 @@ class NeedController {
      * @param monthsOfCover how long the jars last at that rate; null where too little is known
      * @param loads whole canner loads that make up for what is lacking
      */
-    record NeedAnswer(
+    record NeedResponse(
             long recipeId,
             String title,
             String size,
@@ -41,7 +41,7 @@ class NeedController {
             int loads,
             int perLoad) {}
 
-    record GoodSaid(
+    record DryGood(
             @NotBlank(message = "what it is") @Size(max = 80, message = "80 characters at most") String name,
             @Min(value = 1, message = "at least 1") @Max(value = 1000, message = "1000 at most") int perKit,
             @Min(value = 0, message = "not below 0") @Max(value = 10000, message = "10000 at most") int have) {}
@@ -52,13 +52,13 @@ class NeedController {
             long recipeId,
             @Min(value = 1, message = "at least 1") @Max(value = 50, message = "50 at most") int jars,
             @NotNull(message = "its dry goods; none is an empty list") @Size(max = 20, message = "20 goods at most")
-                    List<@NotNull @Valid GoodSaid> goods) {}
+                    List<@NotNull @Valid DryGood> goods) {}
 
     /** @param shortOf what one more complete meal lacks, where it is not the jars */
-    record KitAnswer(
-            long id, String name, long recipeId, int jars, List<GoodSaid> goods, int complete, List<String> shortOf) {}
+    record KitResponse(
+            long id, String name, long recipeId, int jars, List<DryGood> goods, int complete, List<String> shortOf) {}
 
-    record NeedsAnswer(List<NeedAnswer> dishes, List<KitAnswer> kits) {}
+    record NeedsResponse(List<NeedResponse> dishes, List<KitResponse> kits) {}
 
     record TargetRequest(
             @Min(value = 0, message = "not below 0") @Max(value = 2000, message = "2000 at most") int jars) {}
@@ -71,15 +71,15 @@ class NeedController {
 
     /** What the shelf lacks, dish by dish, and which meals are complete. */
     @GetMapping("/api/shelf/needs")
-    NeedsAnswer needs() {
+    NeedsResponse needs() {
         NeedService.Wants wants = service.wants();
-        return new NeedsAnswer(
+        return new NeedsResponse(
                 wants.dishes().stream().map(NeedController::answer).toList(),
                 wants.kits().stream().map(NeedController::answer).toList());
     }
 
-    private static NeedAnswer answer(NeedService.Need need) {
-        return new NeedAnswer(
+    private static NeedResponse answer(NeedService.Need need) {
+        return new NeedResponse(
                 need.recipeId(),
                 need.title(),
                 need.usual().size().code(),
@@ -95,28 +95,28 @@ class NeedController {
                 need.perLoad());
     }
 
-    private static KitAnswer answer(NeedService.Kit kit) {
-        return new KitAnswer(
+    private static KitResponse answer(NeedService.Kit kit) {
+        return new KitResponse(
                 kit.id(),
                 kit.name(),
                 kit.recipeId(),
                 kit.kit().jars(),
                 kit.kit().goods().stream()
-                        .map(good -> new GoodSaid(good.name(), good.perKit(), good.have()))
+                        .map(good -> new DryGood(good.name(), good.perKit(), good.have()))
                         .toList(),
                 kit.complete(),
                 kit.shortOf());
     }
 
     @PutMapping("/api/shelf/targets/{recipeId}")
-    NeedsAnswer setTarget(@PathVariable long recipeId, @Valid @RequestBody TargetRequest request) {
+    NeedsResponse setTarget(@PathVariable long recipeId, @Valid @RequestBody TargetRequest request) {
         service.target(recipeId, request.jars());
         return needs();
     }
 
     /** Keeps a meal kit, anew or in place of the one of that id. */
     @PostMapping("/api/shelf/kits")
-    NeedsAnswer keepKit(@Valid @RequestBody KitRequest request) {
+    NeedsResponse keepKit(@Valid @RequestBody KitRequest request) {
         service.keep(
                 Optional.ofNullable(request.id()),
                 request.name().strip(),
@@ -130,7 +130,7 @@ class NeedController {
     }
 
     @DeleteMapping("/api/shelf/kits/{id}")
-    NeedsAnswer removeKit(@PathVariable long id) {
+    NeedsResponse removeKit(@PathVariable long id) {
         service.removeKit(id);
         return needs();
     }

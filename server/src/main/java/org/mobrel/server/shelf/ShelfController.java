@@ -47,7 +47,7 @@ class ShelfController {
      * @param from where the page begins
      */
     @GetMapping
-    ShelfMessages.ShelfAnswer shelf(
+    ShelfMessages.ShelfResponse shelf(
             @RequestParam(defaultValue = "") @Size(max = 80, message = "80 characters at most") String q,
             @RequestParam(defaultValue = "") @Size(max = 40, message = "40 characters at most") String place,
             @RequestParam(defaultValue = "0") @Min(value = 0, message = "not below 0") int from,
@@ -57,16 +57,16 @@ class ShelfController {
                     int size) {
         ShelfService.Sum sum = service.sum(q.strip(), place.strip());
         List<ShelfLot> page = service.standing(q.strip(), place.strip(), from, size);
-        return new ShelfMessages.ShelfAnswer(
+        return new ShelfMessages.ShelfResponse(
                 service.today(),
                 sum.lots(),
                 sum.jars(),
                 sum.dishes(),
                 sum.places().entrySet().stream()
                         .sorted(Map.Entry.comparingByKey())
-                        .map(stand -> new LotAnswer.Stand(stand.getKey(), stand.getValue()))
+                        .map(stand -> new LotResponse.Stand(stand.getKey(), stand.getValue()))
                         .toList(),
-                page.stream().map(LotAnswer::of).toList(),
+                page.stream().map(LotResponse::of).toList(),
                 from + page.size() < sum.lots() && !page.isEmpty() ? from + page.size() : null);
     }
 
@@ -79,10 +79,10 @@ class ShelfController {
                 .flatMap(line -> line.movement().undoes().stream())
                 .collect(Collectors.toSet());
         return new ShelfMessages.LotPage(
-                LotAnswer.of(lot),
+                LotResponse.of(lot),
                 ledger.stream().map(line -> line(lot, line, undone)).toList(),
-                service.madeWith(known).stream().map(LotAnswer::of).toList(),
-                holds.ofLot(known).stream().map(LotAnswer.HoldAnswer::of).toList());
+                service.madeWith(known).stream().map(LotResponse::of).toList(),
+                holds.ofLot(known).stream().map(LotResponse.HoldResponse::of).toList());
     }
 
     private static ShelfMessages.LedgerLine line(ShelfLot lot, ShelfService.Line line, Set<Long> undone) {
@@ -103,40 +103,40 @@ class ShelfController {
     }
 
     @PostMapping("/{code}/movements")
-    ShelfMessages.MoveAnswer move(
+    ShelfMessages.MoveResponse move(
             @PathVariable String code, @Valid @RequestBody ShelfMessages.MovementRequest request) {
         LotCode known = lotCode(code);
         long id = service.move(known, request.movement(existing(known)), said(request.by(), request.note()));
-        return new ShelfMessages.MoveAnswer(id, LotAnswer.of(existing(known)));
+        return new ShelfMessages.MoveResponse(id, LotResponse.of(existing(known)));
     }
 
     /** What is done when a jar of it is opened, for the label. */
     @PutMapping("/{code}/finish")
-    LotAnswer changeFinish(@PathVariable String code, @Valid @RequestBody ShelfMessages.FinishRequest request) {
+    LotResponse changeFinish(@PathVariable String code, @Valid @RequestBody ShelfMessages.FinishRequest request) {
         LotCode known = lotCode(code);
         service.finish(known, request.finish().strip());
-        return LotAnswer.of(existing(known));
+        return LotResponse.of(existing(known));
     }
 
     /** Writes down what was counted at a place, as jars that are missing or were found. */
     @PostMapping("/stocktake")
-    ShelfMessages.StocktakeAnswer count(@Valid @RequestBody ShelfMessages.StocktakeRequest request) {
-        return new ShelfMessages.StocktakeAnswer(stocktake.count(
+    ShelfMessages.StocktakeResponse count(@Valid @RequestBody ShelfMessages.StocktakeRequest request) {
+        return new ShelfMessages.StocktakeResponse(stocktake.count(
                 ShelfMessages.named("place", request.place()), request.counted(), said(request.by(), "counted")));
     }
 
     /** @param all with those that were released */
     @GetMapping("/holds")
-    List<LotAnswer.HoldAnswer> holds(@RequestParam(defaultValue = "false") boolean all) {
-        return holds.holds(all).stream().map(LotAnswer.HoldAnswer::of).toList();
+    List<LotResponse.HoldResponse> holds(@RequestParam(defaultValue = "false") boolean all) {
+        return holds.holds(all).stream().map(LotResponse.HoldResponse::of).toList();
     }
 
     /** Lets a lot be used again, with what it went into; answers all that were let go. */
     @PostMapping("/holds/{id}/release")
-    List<LotAnswer.HoldAnswer> release(
+    List<LotResponse.HoldResponse> release(
             @PathVariable long id, @Valid @RequestBody ShelfMessages.ReleaseRequest request) {
         return holds.release(id, request.by().strip(), request.why().strip()).stream()
-                .map(LotAnswer.HoldAnswer::of)
+                .map(LotResponse.HoldResponse::of)
                 .toList();
     }
 

@@ -25,13 +25,13 @@ final class ShelfMessages {
      * @param places jars at each place of the household
      * @param next where the next page begins; null at the end
      */
-    record ShelfAnswer(
+    record ShelfResponse(
             LocalDate today,
             int lotCount,
             int jars,
             int dishes,
-            List<LotAnswer.Stand> places,
-            List<LotAnswer> lots,
+            List<LotResponse.Stand> places,
+            List<LotResponse> lots,
             @Nullable Integer next) {}
 
     /**
@@ -54,10 +54,13 @@ final class ShelfMessages {
 
     /** A lot with all that ever happened to its jars. */
     record LotPage(
-            LotAnswer lot, List<LedgerLine> ledger, List<LotAnswer> wentInto, List<LotAnswer.HoldAnswer> holds) {}
+            LotResponse lot,
+            List<LedgerLine> ledger,
+            List<LotResponse> wentInto,
+            List<LotResponse.HoldResponse> holds) {}
 
     /** @param id the number of the line that was written, to take it back */
-    record MoveAnswer(long id, LotAnswer lot) {}
+    record MoveResponse(long id, LotResponse lot) {}
 
     /**
      * @param kind eaten, given, spoiled, put-back, moved or undone
@@ -141,7 +144,7 @@ final class ShelfMessages {
     /** @param change jars found, above 0, or missing, below */
     record Difference(String lot, String title, int was, int counted, int change) {}
 
-    record StocktakeAnswer(List<Difference> differences) {}
+    record StocktakeResponse(List<Difference> differences) {}
 
     record ReleaseRequest(
             @NotBlank(message = "who says so") @Size(max = 60, message = "60 characters at most") String by,

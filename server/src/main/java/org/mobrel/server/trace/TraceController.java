@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.mobrel.jars.JarSize;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.server.platform.BadField;
-import org.mobrel.server.shelf.LotAnswer;
+import org.mobrel.server.shelf.LotResponse;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,14 +29,14 @@ class TraceController {
      * @param neededPsi the true pressure of its process
      */
     record TouchedLot(
-            LotAnswer lot,
+            LotResponse lot,
             @Nullable BigDecimal lowestPsi,
             BigDecimal neededPsi,
             @Nullable BigDecimal marginPsi,
             boolean tooSmall) {}
 
     /** @param since the day of the test before it; null where there was none */
-    record TraceAnswer(
+    record TraceResponse(
             long test,
             String canner,
             LocalDate on,
@@ -60,9 +60,9 @@ class TraceController {
                     int minutes,
             boolean hold) {}
 
-    record ShortLot(LotAnswer lot, int hadMinutes) {}
+    record ShortLot(LotResponse lot, int hadMinutes) {}
 
-    record RowTraceAnswer(boolean held, List<ShortLot> lots) {}
+    record RowTraceResponse(boolean held, List<ShortLot> lots) {}
 
     private final TraceService service;
 
@@ -72,25 +72,25 @@ class TraceController {
 
     /** Every lot that rests on a row and had less than it really asks for; on hold if that is asked. */
     @PostMapping("/api/trace/rows")
-    RowTraceAnswer ofRow(@Valid @RequestBody RowTraceRequest request) {
+    RowTraceResponse ofRow(@Valid @RequestBody RowTraceRequest request) {
         JarSize size = JarSize.ofCode(request.size())
                 .filter(each -> each == JarSize.PINT || each == JarSize.QUART)
                 .orElseThrow(() -> new BadField("size", "pint or quart"));
         List<TraceService.ShortOfRow> lots =
                 service.ofRow(request.source().strip(), size, new Minutes(request.minutes()), request.hold());
-        return new RowTraceAnswer(
+        return new RowTraceResponse(
                 request.hold(),
                 lots.stream()
-                        .map(lot ->
-                                new ShortLot(LotAnswer.of(lot.lot()), lot.had().value()))
+                        .map(lot -> new ShortLot(
+                                LotResponse.of(lot.lot()), lot.had().value()))
                         .toList());
     }
 
     /** Every lot between a test and the one before it, with the margin it had. */
     @GetMapping("/api/trace/gauge-tests/{test}")
-    TraceAnswer ofTest(@PathVariable long test) {
+    TraceResponse ofTest(@PathVariable long test) {
         TraceService.GaugeTrace trace = service.ofTest(test);
-        return new TraceAnswer(
+        return new TraceResponse(
                 trace.test(),
                 trace.canner(),
                 trace.on(),
@@ -98,7 +98,7 @@ class TraceController {
                 trace.since().orElse(null),
                 trace.lots().stream()
                         .map(lot -> new TouchedLot(
-                                LotAnswer.of(lot.lot()),
+                                LotResponse.of(lot.lot()),
                                 lot.held().map(held -> held.lowest().psi()).orElse(null),
                                 lot.run().truePressure().psi(),
                                 lot.margin().map(margin -> margin.psi()).orElse(null),

@@ -141,7 +141,7 @@ class RulingApiTest {
 
     @Test
     void a_ruling_that_was_kept_before_there_were_remedies_to_tap_can_still_be_read() {
-        RulingAnswer kept = JsonMapper.builder()
+        RulingResponse kept = JsonMapper.builder()
                 .build()
                 .readValue(
                         """
@@ -151,7 +151,7 @@ class RulingApiTest {
                                        "remedies": [{"code": "half-solids", "text": "Fill half way"}]}],
                          "considered": [], "changes": [], "tableVersion": "guide-2015.1"}
                         """,
-                        RulingAnswer.class);
+                        RulingResponse.class);
         assertThat(kept.without()).isEmpty();
         assertThat(kept.lines().get(0).rest()).isEqualTo("2 lb dried beans");
         assertThat(kept.lines().get(0).states()).isEmpty();

@@ -1,4 +1,0 @@
-package org.mobrel.recipe;
-
-/** A question of a line that was answered. */
-public record Given(QuestionCode code, String words, Choice choice) {}

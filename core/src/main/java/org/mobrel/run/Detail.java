@@ -1,4 +1,0 @@
-package org.mobrel.run;
-
-/** What an event says besides that it happened. */
-public sealed interface Detail permits CheckTick, Correction, Decision, JarCheck, JarFate, JarSeat, Reading {}

@@ -1,0 +1,5 @@
+package org.mobrel.run;
+
+/** What an event says besides that it happened. */
+public sealed interface EventDetail
+        permits CheckTick, Correction, Decision, JarCheck, JarFate, JarSeat, InstrumentReading {}

@@ -1,0 +1,80 @@
+package org.mobrel.server.run;
+
+import java.time.InstantSource;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import org.mobrel.day.CannerTimes;
+import org.mobrel.run.Outlook;
+import org.mobrel.server.kitchen.KitchenCanner;
+import org.mobrel.server.kitchen.KitchenService;
+import org.mobrel.server.platform.KitchenReplaced;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.event.TransactionalEventListener;
+
+/** Answers about runs, with what this canner and its burner did before. */
+@Service
+public class RunResponses {
+
+    /** A canner that has left the kitchen is taken for the usual size. */
+    private static final int USUAL_QUARTS = 7;
+
+    /** What the past says about a run; it does not change while the run goes on. */
+    record Past(Outlook.Usual usual, Optional<RunService.Burner> burner) {}
+
+    private final Map<Long, Past> pasts = new ConcurrentHashMap<>();
+    private final RunService service;
+    private final KitchenService kitchens;
+    private final InstantSource clock;
+
+    RunResponses(RunService service, KitchenService kitchens, InstantSource clock) {
+        this.service = service;
+        this.kitchens = kitchens;
+        this.clock = clock;
+    }
+
+    @TransactionalEventListener
+    void forget(KitchenReplaced replaced) {
+        pasts.clear();
+    }
+
+    public RunMessages.RunResponse answer(Run run) {
+        return answer(run, 0);
+    }
+
+    /** @param known how many of its events whoever asks has already */
+    RunMessages.RunResponse answer(Run run, int known) {
+        return RunMapper.answer(
+                run, clock.instant(), past(run), Math.min(known, run.events().size()));
+    }
+
+    private Past past(Run run) {
+        if (run.state().isClosed()) {
+            // Its outlook is behind it, and there are many of them.
+            pasts.remove(run.id());
+            return new Past(usual(run), Optional.empty());
+        }
+        return pasts.computeIfAbsent(run.id(), id -> new Past(usual(run), service.lastBurner(run)));
+    }
+
+    private Outlook.Usual usual(Run run) {
+        int quarts = kitchens.kitchen().canners().stream()
+                .filter(canner -> canner.id() == run.cannerId())
+                .findFirst()
+                .map(KitchenCanner::profile)
+                .map(profile -> profile.capacity().quarts())
+                .orElse(USUAL_QUARTS);
+        CannerTimes times = CannerTimes.of(
+                service.pastOf(run.cannerId()).stream()
+                        .map(past -> new CannerTimes.Seen(
+                                past.pack(),
+                                past.times().heatUp(),
+                                past.times().comeUp(),
+                                past.times().coolDown()))
+                        .toList(),
+                run.pack(),
+                quarts);
+        return new Outlook.Usual(
+                times.heatUp().usual(), times.comeUp().usual(), times.coolDown().usual());
+    }
+}

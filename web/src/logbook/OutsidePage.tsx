@@ -3,7 +3,7 @@ import { wrongAt } from "@/api/problem";
 import { Button, Card, Choice, Field, LinkButton, Place, ProblemNote, Stepper } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { formatDateTime, formatSpan, JAR_SIZES, jarWord } from "@/quantity";
-import type { Answered } from "@/ruling";
+import type { QuestionAnswer } from "@/ruling";
 import { type Done, type Hindsight, useHindsight } from "./useBatches";
 
 type Question = Hindsight["questions"][number];
@@ -26,7 +26,7 @@ export function OutsidePage() {
   const [gauge, setGauge] = useState("dial");
   // What was answered, by the code of its question; a question of the recipe is answered by its line.
   const [told, setTold] = useState<Readonly<Record<string, string>>>({});
-  const [answers, setAnswers] = useState<readonly Answered[]>([]);
+  const [answers, setAnswers] = useState<readonly QuestionAnswer[]>([]);
   const [finished, setFinished] = useState(() => local(new Date(Date.now() - 3_600_000)));
   const done = (keep: boolean, now = told, given = answers): Done => ({
     lines: lines

@@ -1,4 +1,4 @@
-import type { Answered, Edit } from "@/ruling";
+import type { QuestionAnswer, Edit } from "@/ruling";
 import type { Draft } from "./useDraft";
 
 /** What a remedy can change: the draft, and the size of jar that is looked at. */
@@ -42,19 +42,19 @@ function one(edit: Edit, { line, step }: At, { draft, size }: OnPage): OnPage {
 }
 
 /** The answers with one more; a later answer to the same question counts. */
-export function withAnswer(answers: readonly Answered[], answer: Answered): readonly Answered[] {
+export function withAnswer(answers: readonly QuestionAnswer[], answer: QuestionAnswer): readonly QuestionAnswer[] {
   return [...answers.filter((other) => !isSameQuestion(other, answer)), answer];
 }
 
 /** The answers without one, so that it is asked again. */
 export function withoutAnswer(
-  answers: readonly Answered[],
-  question: Omit<Answered, "choice">,
-): readonly Answered[] {
+  answers: readonly QuestionAnswer[],
+  question: Omit<QuestionAnswer, "choice">,
+): readonly QuestionAnswer[] {
   return answers.filter((other) => !isSameQuestion(other, question));
 }
 
-function isSameQuestion(one: Omit<Answered, "choice">, other: Omit<Answered, "choice">): boolean {
+function isSameQuestion(one: Omit<QuestionAnswer, "choice">, other: Omit<QuestionAnswer, "choice">): boolean {
   return one.line === other.line && one.code === other.code && (one.words ?? "") === (other.words ?? "");
 }
 

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { Answered } from "@/ruling";
+import type { QuestionAnswer } from "@/ruling";
 
 export interface Variant {
   readonly name: string;
@@ -18,7 +18,7 @@ export interface Draft {
   /** Keys of the questions that were answered with "as it stands". */
   readonly settled: readonly string[];
   /** What was answered to the questions of the lines; an answer belongs to the words of its line. */
-  readonly answers: readonly Answered[];
+  readonly answers: readonly QuestionAnswer[];
   /** The document it came from, given back on export. */
   readonly imported?: string | undefined;
   /** The version it was made from; absent for a new recipe. */

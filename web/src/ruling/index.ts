@@ -5,7 +5,7 @@ export { Ladder } from "./Ladder";
 export { longestFirst } from "./order";
 export { type TakenOn, TakeOnForm } from "./TakeOnForm";
 export {
-  type Answered,
+  type QuestionAnswer,
   type Choice,
   type Edit,
   type Finding,

@@ -12,7 +12,7 @@ export type GivenAnswer = Schemas["GivenAnswer"];
 export type OpenQuestion = Schemas["OpenQuestion"];
 export type Choice = Schemas["ChoiceResponse"];
 /** What was answered to a question of a line; it belongs to the words of the line. */
-export type Answered = Schemas["Answered"];
+export type QuestionAnswer = Schemas["QuestionAnswer"];
 
 export interface LookInput {
   readonly lines: readonly string[];
@@ -21,7 +21,7 @@ export interface LookInput {
   readonly method: readonly string[];
   readonly variants: readonly { readonly name: string; readonly lines: readonly string[] }[];
   readonly settled: readonly string[];
-  readonly answers: readonly Answered[];
+  readonly answers: readonly QuestionAnswer[];
   readonly size: "quart" | "pint";
 }
 

@@ -9,7 +9,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Locale;
 import java.util.Map;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -72,7 +72,7 @@ class BackupController {
                 switch (way.toLowerCase(Locale.ROOT)) {
                     case "replace" -> BackupService.Way.REPLACE;
                     case "merge" -> BackupService.Way.MERGE;
-                    default -> throw new BadField("way", "replace or merge");
+                    default -> throw new InvalidField("way", "replace or merge");
                 };
         Path file = BackupService.keep(request.getInputStream());
         try {

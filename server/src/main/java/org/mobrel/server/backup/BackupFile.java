@@ -16,7 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -218,7 +218,7 @@ final class BackupFile {
         };
     }
 
-    private static BadField wrong(String why) {
-        return new BadField("file", why + ". Nothing was changed.");
+    private static InvalidField wrong(String why) {
+        return new InvalidField("file", why + ". Nothing was changed.");
     }
 }

@@ -12,7 +12,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.KitchenReplaced;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;

@@ -27,10 +27,10 @@ import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.planning.PlanService;
 import org.mobrel.server.planning.Planned;
 import org.mobrel.server.planning.PlannedLoad;
-import org.mobrel.server.planning.ToStove;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.planning.StoveHandover;
 import org.mobrel.server.platform.Conflict;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.InvalidField;
+import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.recipe.RecipeService;
 import org.mobrel.server.ruling.RulingResponse;
 import org.mobrel.server.ruling.RulingService;
@@ -89,7 +89,7 @@ public class BatchService {
      */
     @Transactional
     public Made make(long recipeId, long cannerId, List<JarCount> jars, Optional<Accepted> accepted) {
-        ToStove plan = plans.plan(recipeId, cannerId, jars);
+        StoveHandover plan = plans.plan(recipeId, cannerId, jars);
         Made made = make(plan, accepted, clock.instant(), Optional.empty());
         cupboard.take(plan.dishes().get(0).jars());
         return made;
@@ -103,7 +103,7 @@ public class BatchService {
     @Transactional
     public List<Made> makeOf(long planId) {
         Instant now = clock.instant();
-        ToStove plan = plans.toTheStove(planId);
+        StoveHandover plan = plans.toTheStove(planId);
         Map<String, Long> batches = new LinkedHashMap<>();
         for (Planned dish : plan.dishes()) {
             long batch = batch(dish, firstLoad(dish, plan), acceptedInThePlan(dish), now, Optional.empty());
@@ -124,7 +124,7 @@ public class BatchService {
     }
 
     /** The load that a dish goes into first; a batch remembers its canner. */
-    private static Optional<PlannedLoad> firstLoad(Planned dish, ToStove plan) {
+    private static Optional<PlannedLoad> firstLoad(Planned dish, StoveHandover plan) {
         return plan.loads().stream()
                 .filter(load -> load.shares().stream()
                         .anyMatch(share ->
@@ -148,7 +148,7 @@ public class BatchService {
         return make(plans.plan(recipeId, cannerId, jars), acceptedNow, madeAt, Optional.empty());
     }
 
-    private Made make(ToStove plan, Optional<Accepted> accepted, Instant madeAt, Optional<Long> againOf) {
+    private Made make(StoveHandover plan, Optional<Accepted> accepted, Instant madeAt, Optional<Long> againOf) {
         Planned dish = plan.dishes().get(0);
         long id = batch(dish, firstLoad(dish, plan), accepted, madeAt, againOf);
         Map<String, Long> batches = Map.of(dish.dish().key(), id);
@@ -298,11 +298,11 @@ public class BatchService {
         jars.forEach(jar -> byBatch.computeIfAbsent(run.groupOf(jar).batchId(), first -> new ArrayList<>())
                 .add(run.groupOf(jar).jars().kind()));
         if (byBatch.size() != 1) {
-            throw new BadField("jars", "jars of one dish at a time");
+            throw new InvalidField("jars", "jars of one dish at a time");
         }
         StoredBatch first = batch(byBatch.keySet().iterator().next());
         List<JarCount> counts = counted(byBatch.values().iterator().next());
-        ToStove plan = plans.plan(first.recipeId(), first.recipeVersion(), cannerId, counts);
+        StoveHandover plan = plans.plan(first.recipeId(), first.recipeVersion(), cannerId, counts);
         Optional<Accepted> accepted = first.acceptance().map(who -> new Accepted(who.by(), who.reason()));
         Made made = make(plan, accepted, clock.instant(), Optional.of(first.id()));
         cupboard.takeLids(counts);
@@ -329,7 +329,7 @@ public class BatchService {
 
     @Transactional(readOnly = true)
     StoredBatch batch(long id) {
-        return repository.batch(id).orElseThrow(() -> new Missing("batch", id));
+        return repository.batch(id).orElseThrow(() -> new NotFound("batch", id));
     }
 
     /**

@@ -33,7 +33,7 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
             String name, String verdict, String text, List<CatalogueController.TableRow> rows, List<String> instead) {}
 
     static List<MayI> of(String words, LineReader reader) {
-        Optional<MayI> method = Methods.asked(words);
+        Optional<MayI> method = UntestedMethods.asked(words);
         if (method.isPresent()) {
             return List.of(method.get());
         }

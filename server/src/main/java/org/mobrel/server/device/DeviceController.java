@@ -17,9 +17,9 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.run.InstrumentReading;
-import org.mobrel.server.platform.BadField;
-import org.mobrel.server.platform.NotAllowed;
-import org.mobrel.server.run.Pace;
+import org.mobrel.server.platform.InvalidField;
+import org.mobrel.server.platform.Unauthorized;
+import org.mobrel.server.run.ClockRate;
 import org.mobrel.server.run.Run;
 import org.mobrel.server.run.RunService;
 import org.springframework.http.HttpStatus;
@@ -126,7 +126,7 @@ class DeviceController {
         service.device(key);
         Run run = runs.run(id);
         Instant now = run.clock(clock.instant());
-        int pace = run.pace().map(Pace::pace).orElse(1);
+        int pace = run.pace().map(ClockRate::pace).orElse(1);
         List<RunService.Sent> readings = request.readings().stream()
                 .map(reading -> new RunService.Sent(
                         reading.seq(), reading(reading), happened(reading.at(), request.sentAt(), now, pace)))
@@ -148,14 +148,14 @@ class DeviceController {
     private static Instant happened(Instant at, Instant sentAt, Instant now, int pace) {
         Duration ago = Duration.between(at, sentAt);
         if (ago.compareTo(OLDEST) > 0) {
-            throw new BadField("readings.at", "more than a day before sentAt");
+            throw new InvalidField("readings.at", "more than a day before sentAt");
         }
         return ago.isNegative() ? now : now.minus(ago.multipliedBy(pace));
     }
 
     private static String key(@Nullable String authorization) {
         if (authorization == null || !authorization.startsWith(BEARER)) {
-            throw new NotAllowed("no-key", "A gauge says who it is: Authorization: Bearer and its key.");
+            throw new Unauthorized("no-key", "A gauge says who it is: Authorization: Bearer and its key.");
         }
         return authorization.substring(BEARER.length()).strip();
     }
@@ -165,7 +165,7 @@ class DeviceController {
                 + (request.weight() == null ? 0 : 1)
                 + (request.jiggles() == null ? 0 : 1);
         if (said != 1) {
-            throw new BadField("readings", "each is of the dial, of the weight, or of its jiggles");
+            throw new InvalidField("readings", "each is of the dial, of the weight, or of its jiggles");
         }
         return RunService.reading(
                         request.psi() == null ? null : GaugePressure.ofPsi(request.psi()),

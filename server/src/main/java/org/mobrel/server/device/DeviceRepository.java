@@ -57,7 +57,7 @@ class DeviceRepository {
 
     // --- the knobs of simulated canners ---
 
-    void add(long run, Turn turn) {
+    void add(long run, KnobChange turn) {
         db.sql(
                         """
                         INSERT INTO simulation_turn (run_id, number, at, knob, value)
@@ -70,12 +70,12 @@ class DeviceRepository {
                 .update();
     }
 
-    List<Turn> turns(long run) {
+    List<KnobChange> turns(long run) {
         return db.sql("SELECT at, knob, value FROM simulation_turn WHERE run_id = :run ORDER BY number")
                 .param("run", run)
-                .query((row, number) -> new Turn(
+                .query((row, number) -> new KnobChange(
                         SqlTime.get(row, "at"),
-                        Turn.Knob.ofCode(row.getString("knob")).orElseThrow(),
+                        KnobChange.Knob.ofCode(row.getString("knob")).orElseThrow(),
                         row.getInt("value")))
                 .list();
     }

@@ -8,8 +8,8 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.util.HexFormat;
 import java.util.List;
-import org.mobrel.server.platform.Missing;
-import org.mobrel.server.platform.NotAllowed;
+import org.mobrel.server.platform.NotFound;
+import org.mobrel.server.platform.Unauthorized;
 import org.mobrel.server.run.RunService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -58,7 +58,7 @@ public class DeviceService {
     @Transactional
     public void revoke(long id) {
         if (repository.revoke(id, clock.instant()) == 0) {
-            throw new Missing("gauge", id);
+            throw new NotFound("gauge", id);
         }
     }
 
@@ -77,7 +77,7 @@ public class DeviceService {
     public Device device(String key) {
         return repository
                 .byKey(hash(key))
-                .orElseThrow(() -> new NotAllowed(
+                .orElseThrow(() -> new Unauthorized(
                         "unknown-key",
                         "No gauge of this kitchen has that key. Make one in Kitchen, and send it as Bearer."));
     }

@@ -81,7 +81,7 @@ final class Simulation {
      *
      * @return the readings its gauge took meanwhile
      */
-    List<RunService.Sent> until(Instant now, Run run, List<Turn> turns) {
+    List<RunService.Sent> until(Instant now, Run run, List<KnobChange> turns) {
         List<RunService.Sent> readings = new ArrayList<>();
         for (Act act : acts(run, turns)) {
             if (!act.at().isAfter(now)) {
@@ -96,14 +96,14 @@ final class Simulation {
     private record Act(Instant at, Runnable does) {}
 
     /** What is new since the last time, in the order it happened. */
-    private List<Act> acts(Run run, List<Turn> turns) {
+    private List<Act> acts(Run run, List<KnobChange> turns) {
         List<Act> acts = new ArrayList<>();
         for (RunEvent event : run.events()
                 .subList(Math.min(eventsDone, run.events().size()), run.events().size())) {
             acts.add(new Act(event.at(), () -> happened(event)));
         }
         eventsDone = run.events().size();
-        for (Turn turn : turns.subList(turnsDone, turns.size())) {
+        for (KnobChange turn : turns.subList(turnsDone, turns.size())) {
             acts.add(new Act(turn.at(), () -> turned(turn)));
         }
         turnsDone = turns.size();
@@ -143,9 +143,9 @@ final class Simulation {
         instruments.canner().turn(instruments.canner().knobs().weight(on));
     }
 
-    private void turned(Turn turn) {
+    private void turned(KnobChange turn) {
         instruments.canner().turn(turn.on(instruments.canner().knobs()));
-        if (turn.knob() == Turn.Knob.DIAL_STUCK) {
+        if (turn.knob() == KnobChange.Knob.DIAL_STUCK) {
             instruments.stick(turn.value() != 0);
         }
     }

@@ -38,16 +38,16 @@ class SimulationController {
             service.pace(id, request.pace());
         }
         if (request.burnerPercent() != null) {
-            service.turn(id, Turn.Knob.BURNER, request.burnerPercent());
+            service.turn(id, KnobChange.Knob.BURNER, request.burnerPercent());
         }
-        flip(id, Turn.Knob.GAS_OUT, request.gasOut());
-        flip(id, Turn.Knob.LEAKING, request.leaking());
-        flip(id, Turn.Knob.DIAL_STUCK, request.dialStuck());
-        flip(id, Turn.Knob.DOUSED, request.doused());
+        flip(id, KnobChange.Knob.GAS_OUT, request.gasOut());
+        flip(id, KnobChange.Knob.LEAKING, request.leaking());
+        flip(id, KnobChange.Knob.DIAL_STUCK, request.dialStuck());
+        flip(id, KnobChange.Knob.DOUSED, request.doused());
         return simulationOf(id);
     }
 
-    private void flip(long id, Turn.Knob knob, @Nullable Boolean on) {
+    private void flip(long id, KnobChange.Knob knob, @Nullable Boolean on) {
         if (on != null) {
             service.turn(id, knob, on ? 1 : 0);
         }

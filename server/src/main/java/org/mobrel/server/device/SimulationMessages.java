@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.mobrel.server.run.Pace;
+import org.mobrel.server.run.ClockRate;
 import org.mobrel.steam.Instruments;
 
 /** The simulated canner over the wire. */
@@ -43,7 +43,7 @@ final class SimulationMessages {
     /** Whatever is given is done; null leaves it as it is. */
     record SimulationRequest(
             @Min(value = 1, message = "between 1 and 120")
-                    @Max(value = Pace.FASTEST, message = "between 1 and 120")
+                    @Max(value = ClockRate.FASTEST, message = "between 1 and 120")
                     @Nullable
                     Integer pace,
             @Min(value = 0, message = "between 0 and 100 percent")
@@ -55,14 +55,15 @@ final class SimulationMessages {
             @Nullable Boolean dialStuck,
             @Nullable Boolean doused) {}
 
-    static SimulationResponse answer(long run, List<Turn> turns, Optional<Simulation> simulation) {
+    static SimulationResponse answer(long run, List<KnobChange> turns, Optional<Simulation> simulation) {
         Optional<Instruments> seen = simulation.map(Simulation::instruments);
         return new SimulationResponse(
                 run,
-                seen.map(each -> each.canner().knobs().burnerPercent()).orElseGet(() -> last(Turn.Knob.BURNER, turns)),
-                last(Turn.Knob.GAS_OUT, turns) != 0,
-                last(Turn.Knob.LEAKING, turns) != 0,
-                last(Turn.Knob.DIAL_STUCK, turns) != 0,
+                seen.map(each -> each.canner().knobs().burnerPercent())
+                        .orElseGet(() -> last(KnobChange.Knob.BURNER, turns)),
+                last(KnobChange.Knob.GAS_OUT, turns) != 0,
+                last(KnobChange.Knob.LEAKING, turns) != 0,
+                last(KnobChange.Knob.DIAL_STUCK, turns) != 0,
                 seen.map(each -> each.canner().knobs().doused()).orElse(false),
                 seen.map(each -> each.needle().psi()).orElse(null),
                 seen.map(each -> each.plume().name().toLowerCase(Locale.ROOT)).orElse(null),
@@ -74,11 +75,11 @@ final class SimulationMessages {
                 seen.map(each -> each.canner().plugIsOpen()).orElse(false));
     }
 
-    private static int last(Turn.Knob knob, List<Turn> turns) {
+    private static int last(KnobChange.Knob knob, List<KnobChange> turns) {
         return turns.stream()
                 .filter(turn -> turn.knob() == knob)
                 .reduce((first, last) -> last)
-                .map(Turn::value)
+                .map(KnobChange::value)
                 .orElse(0);
     }
 }

@@ -41,11 +41,11 @@ public class SimulationService implements SmartLifecycle {
     /** What is known of one simulated run; only the ticking thread lets it go on. */
     private static final class Running {
         private volatile Run run;
-        private volatile List<Turn> turns;
+        private volatile List<KnobChange> turns;
         private Optional<Simulation> simulation = Optional.empty();
         private final List<RunService.Sent> unsent = new ArrayList<>();
 
-        private Running(Run run, List<Turn> turns) {
+        private Running(Run run, List<KnobChange> turns) {
             this.run = run;
             this.turns = List.copyOf(turns);
         }
@@ -107,17 +107,17 @@ public class SimulationService implements SmartLifecycle {
         }
         runs.pace(id, pace);
         if (!there) {
-            repository.add(id, new Turn(runs.run(id).clock(clock.instant()), Turn.Knob.BURNER, 100));
+            repository.add(id, new KnobChange(runs.run(id).clock(clock.instant()), KnobChange.Knob.BURNER, 100));
         }
         all.put(id, new Running(runs.run(id), repository.turns(id)));
     }
 
     /** @throws Conflict if the run is not on the simulated canner */
-    void turn(long id, Turn.Knob knob, int value) {
+    void turn(long id, KnobChange.Knob knob, int value) {
         if (!repository.isSimulated(id)) {
             throw new Conflict("not-simulated", "This load is in a real canner.", Map.of());
         }
-        repository.add(id, new Turn(runs.run(id).clock(clock.instant()), knob, value));
+        repository.add(id, new KnobChange(runs.run(id).clock(clock.instant()), knob, value));
         Running known = all.computeIfAbsent(id, run -> new Running(runs.run(run), List.of()));
         known.turns = List.copyOf(repository.turns(id));
     }
@@ -127,7 +127,7 @@ public class SimulationService implements SmartLifecycle {
         return Optional.ofNullable(all.get(id)).flatMap(known -> known.simulation);
     }
 
-    List<Turn> turns(long id) {
+    List<KnobChange> turns(long id) {
         return repository.turns(id);
     }
 

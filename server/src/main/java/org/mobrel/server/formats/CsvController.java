@@ -9,7 +9,7 @@ import java.util.Arrays;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.NotFound;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -36,7 +36,7 @@ class CsvController {
         CsvRepository.Sheet known = Arrays.stream(CsvRepository.Sheet.values())
                 .filter(each -> each.name().toLowerCase(Locale.ROOT).equals(sheet))
                 .findFirst()
-                .orElseThrow(() -> new Missing("table", sheet));
+                .orElseThrow(() -> new NotFound("table", sheet));
         return ResponseEntity.ok()
                 .contentType(CSV)
                 .header(

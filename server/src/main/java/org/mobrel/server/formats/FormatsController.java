@@ -48,7 +48,7 @@ class FormatsController {
             List<PastedPart> parts,
             String setFrom) {
 
-        static PastedDraft of(Pasted.Looked looked) {
+        static PastedDraft of(RecipeImport.Looked looked) {
             RecipeDraft draft = looked.draft();
             return new PastedDraft(
                     draft.title(),
@@ -87,7 +87,7 @@ class FormatsController {
 
     @PostMapping("/recipes")
     PastedResponse read(@Valid @RequestBody PastedRequest request) {
-        Pasted pasted = Pasted.of(request.text(), json, readings.reader(), jars);
+        RecipeImport pasted = RecipeImport.of(request.text(), json, readings.reader(), jars);
         return new PastedResponse(
                 pasted.recipes().stream().map(PastedDraft::of).toList(),
                 pasted.problems(),

@@ -22,7 +22,7 @@ import org.mobrel.jars.Mouth;
 import org.mobrel.quantity.GaugeError;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Volume;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -118,9 +118,9 @@ class CannerController {
             KitchenMessages.PartFound part = says.found().get(index);
             found.put(
                     Inspection.Part.ofCode(part.part())
-                            .orElseThrow(() -> new BadField(field + "part", "seal, vent, plug, lock or body")),
+                            .orElseThrow(() -> new InvalidField(field + "part", "seal, vent, plug, lock or body")),
                     Inspection.Look.ofCode(part.look())
-                            .orElseThrow(() -> new BadField(field + "look", "good, worn or mend")));
+                            .orElseThrow(() -> new InvalidField(field + "look", "good, worn or mend")));
         }
         String note = says.note() == null ? "" : says.note().strip();
         care.inspected(id, new Inspection(says.on(), found, says.by().strip(), note));
@@ -128,10 +128,11 @@ class CannerController {
     }
 
     private static CannerProfile profile(KitchenMessages.CannerChange canner, GaugeError before) {
-        GaugeKind kind = GaugeKind.ofCode(canner.gauge()).orElseThrow(() -> new BadField("gauge", "dial or weighted"));
+        GaugeKind kind =
+                GaugeKind.ofCode(canner.gauge()).orElseThrow(() -> new InvalidField("gauge", "dial or weighted"));
         Capacity capacity = capacity(canner);
         if (!capacity.holdsFourQuarts()) {
-            throw new BadField(
+            throw new InvalidField(
                     "quarts",
                     "a cooker that cannot hold four quart jars heats up and cools down too fast for the tested times");
         }
@@ -153,7 +154,7 @@ class CannerController {
             return before;
         }
         if (psi.abs().compareTo(BigDecimal.valueOf(15)) > 0) {
-            throw new BadField("gaugeErrorPsi", "not a difference a dial can have");
+            throw new InvalidField("gaugeErrorPsi", "not a difference a dial can have");
         }
         return GaugeError.ofPsi(psi);
     }
@@ -163,9 +164,9 @@ class CannerController {
             return Optional.empty();
         }
         Weight.Shows shows =
-                Weight.Shows.ofCode(says.shows()).orElseThrow(() -> new BadField("weight.shows", "holes or rings"));
+                Weight.Shows.ofCode(says.shows()).orElseThrow(() -> new InvalidField("weight.shows", "holes or rings"));
         Weight.Sound sound = Weight.Sound.ofCode(says.sound())
-                .orElseThrow(() -> new BadField("weight.sound", "rocks, jiggles or manual"));
+                .orElseThrow(() -> new InvalidField("weight.sound", "rocks, jiggles or manual"));
         boolean counted = sound == Weight.Sound.JIGGLES;
         try {
             return Optional.of(new Weight(
@@ -175,7 +176,7 @@ class CannerController {
                     counted && says.jigglesMost() != null ? says.jigglesMost() : 0,
                     Boolean.TRUE.equals(says.dialBeside())));
         } catch (IllegalArgumentException absurd) {
-            throw new BadField(
+            throw new InvalidField(
                     "weight.jigglesLeast",
                     "jiggles a minute, as its manual says, between 1 and " + Weight.MOST_JIGGLES);
         }
@@ -187,7 +188,7 @@ class CannerController {
             return Optional.empty();
         }
         if (ml < LEAST_WATER_ML || ml > MOST_WATER_ML) {
-            throw new BadField("startWaterMl", "between half a quart and 12 quarts; 2 to 3 inches are usual");
+            throw new InvalidField("startWaterMl", "between half a quart and 12 quarts; 2 to 3 inches are usual");
         }
         return Optional.of(Volume.ofMillilitres(ml));
     }
@@ -195,7 +196,8 @@ class CannerController {
     private static Capacity capacity(KitchenMessages.CannerChange canner) {
         UpperLayer upper = canner.upperLayer() == null
                 ? UpperLayer.SHORT
-                : UpperLayer.ofCode(canner.upperLayer()).orElseThrow(() -> new BadField("upperLayer", "short or any"));
+                : UpperLayer.ofCode(canner.upperLayer())
+                        .orElseThrow(() -> new InvalidField("upperLayer", "short or any"));
         Map<JarKind, Integer> perLayer = new HashMap<>();
         for (Mouth mouth : Mouth.values()) {
             perLayer.put(new JarKind(JarSize.QUART, mouth), places("quarts", canner.quarts()));
@@ -209,20 +211,20 @@ class CannerController {
                     new JarKind(
                             JarSize.ofCode(kind.size())
                                     .filter(size -> !size.isLargerThanAnyTested())
-                                    .orElseThrow(() -> new BadField(field + "size", "no size of jar known here")),
+                                    .orElseThrow(() -> new InvalidField(field + "size", "no size of jar known here")),
                             Mouth.ofCode(kind.mouth())
-                                    .orElseThrow(() -> new BadField(field + "mouth", "regular or wide"))),
+                                    .orElseThrow(() -> new InvalidField(field + "mouth", "regular or wide"))),
                     places(field + "jars", kind.jars()));
         }
         if (canner.shortLayers() < 1 || canner.shortLayers() > Capacity.MOST_LAYERS) {
-            throw new BadField("shortLayers", "between 1 and %d layers".formatted(Capacity.MOST_LAYERS));
+            throw new InvalidField("shortLayers", "between 1 and %d layers".formatted(Capacity.MOST_LAYERS));
         }
         return new Capacity(perLayer, canner.shortLayers(), upper);
     }
 
     private static int places(String field, int jars) {
         if (jars < 0 || jars > Capacity.MOST_IN_A_LAYER) {
-            throw new BadField(field, "between 0 and %d in a layer".formatted(Capacity.MOST_IN_A_LAYER));
+            throw new InvalidField(field, "between 0 and %d in a layer".formatted(Capacity.MOST_IN_A_LAYER));
         }
         return jars;
     }

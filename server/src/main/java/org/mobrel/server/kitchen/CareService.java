@@ -9,8 +9,8 @@ import org.mobrel.canner.GaugeKind;
 import org.mobrel.canner.GaugeTest;
 import org.mobrel.canner.Inspection;
 import org.mobrel.quantity.GaugeError;
-import org.mobrel.server.platform.BadField;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.InvalidField;
+import org.mobrel.server.platform.NotFound;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -55,7 +55,7 @@ public class CareService {
     @Transactional
     public void tested(long canner, GaugeTest test) {
         if (service.canner(canner).profile().gauge().kind() != GaugeKind.DIAL) {
-            throw new BadField("readPsi", "this canner goes by its weight, which needs no test");
+            throw new InvalidField("readPsi", "this canner goes by its weight, which needs no test");
         }
         refuseTomorrow(test.on());
         Optional<LocalDate> before = dayBefore(canner, test);
@@ -69,7 +69,7 @@ public class CareService {
     @Transactional
     public void strikeTest(long canner, long test) {
         if (care.strike(canner, test, clock.instant()) == 0) {
-            throw new Missing("gauge test", test);
+            throw new NotFound("gauge test", test);
         }
         takeErrorOfLast(canner);
         care.allTests(canner).stream()
@@ -105,17 +105,17 @@ public class CareService {
         service.canner(canner);
         refuseTomorrow(inspection.on());
         if (inspection.found().isEmpty()) {
-            throw new BadField("found", "say of at least one part how it looked");
+            throw new InvalidField("found", "say of at least one part how it looked");
         }
         care.add(canner, inspection, clock.instant());
     }
 
     private void refuseTomorrow(LocalDate on) {
         if (on.isAfter(today())) {
-            throw new BadField("on", "that day is still to come");
+            throw new InvalidField("on", "that day is still to come");
         }
         if (on.isBefore(today().minusYears(30))) {
-            throw new BadField("on", "that was too long ago to count");
+            throw new InvalidField("on", "that was too long ago to count");
         }
     }
 

@@ -8,7 +8,7 @@ import org.mobrel.jars.JarKind;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
 import org.mobrel.quantity.Volume;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -55,7 +55,7 @@ class CupboardController {
     private Volume average(JarKind kind) {
         return service.averages()
                 .fill(kind.size(), kind.mouth(), Headspace.ONE_INCH)
-                .orElseThrow(() -> new BadField("size", "there is no such jar in the table"));
+                .orElseThrow(() -> new InvalidField("size", "there is no such jar in the table"));
     }
 
     @PutMapping("/jars")
@@ -72,7 +72,7 @@ class CupboardController {
         double average = average(kind).millilitres();
         Double water = measured.waterMl();
         if (water != null && !(Math.abs(water - average) <= MOST_OFF * average)) {
-            throw new BadField(
+            throw new InvalidField(
                     "waterMl",
                     "A %s holds about %.0f ml up to one inch below its rim. Fill it to there and weigh the water: 1 g is 1 ml."
                             .formatted(kind.size().label(), average));
@@ -89,11 +89,12 @@ class CupboardController {
 
     private static JarKind kind(String size, String mouth) {
         JarSize known = JarSize.ofCode(size)
-                .orElseThrow(() -> new BadField("size", "\"" + size + "\" is no size of jar known here"));
+                .orElseThrow(() -> new InvalidField("size", "\"" + size + "\" is no size of jar known here"));
         return new JarKind(known, mouth(mouth));
     }
 
     private static Mouth mouth(String mouth) {
-        return Mouth.ofCode(mouth).orElseThrow(() -> new BadField("mouth", "\"" + mouth + "\" is not regular or wide"));
+        return Mouth.ofCode(mouth)
+                .orElseThrow(() -> new InvalidField("mouth", "\"" + mouth + "\" is not regular or wide"));
     }
 }

@@ -11,7 +11,7 @@ import org.mobrel.quantity.Volume;
 import org.mobrel.ruling.TimingPolicy;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -52,9 +52,9 @@ class KitchenController {
 
     @PutMapping
     KitchenMessages.KitchenResponse changeKitchen(@Valid @RequestBody KitchenMessages.KitchenChange change) {
-        Units units = Units.ofCode(change.units()).orElseThrow(() -> new BadField("units", "us or metric"));
+        Units units = Units.ofCode(change.units()).orElseThrow(() -> new InvalidField("units", "us or metric"));
         TimingPolicy school = TimingPolicy.ofCode(change.school())
-                .orElseThrow(() -> new BadField("school", "longest-ingredient or soup-table"));
+                .orElseThrow(() -> new InvalidField("school", "longest-ingredient or soup-table"));
         Kitchen before = service.kitchen();
         Household household = household(change, before.household());
         Workplace workplace = workplace(change, before.workplace());
@@ -70,7 +70,7 @@ class KitchenController {
     private static Household household(KitchenMessages.KitchenChange change, Household before) {
         int people = change.people() == null ? before.people() : change.people();
         if (people < 1 || people > 50) {
-            throw new BadField("people", "between 1 and 50");
+            throw new InvalidField("people", "between 1 and 50");
         }
         if (change.servingMl() == null) {
             return new Household(people, before.serving());
@@ -78,7 +78,7 @@ class KitchenController {
         try {
             return new Household(people, Volume.ofMillilitres(change.servingMl()));
         } catch (IllegalArgumentException absurd) {
-            throw new BadField("servingMl", "a serving is between half a cup and a quart (100 to 1,000 ml)");
+            throw new InvalidField("servingMl", "a serving is between half a cup and a quart (100 to 1,000 ml)");
         }
     }
 
@@ -89,7 +89,7 @@ class KitchenController {
                     time("quietFrom", change.quietFrom(), before.quietFrom()),
                     time("quietUntil", change.quietUntil(), before.quietUntil()));
         } catch (IllegalArgumentException absurd) {
-            throw new BadField("burners", "between 1 and %d".formatted(Workplace.MOST_BURNERS));
+            throw new InvalidField("burners", "between 1 and %d".formatted(Workplace.MOST_BURNERS));
         }
     }
 
@@ -97,20 +97,20 @@ class KitchenController {
         try {
             return said == null ? before : LocalTime.parse(said);
         } catch (DateTimeParseException noTime) {
-            throw new BadField(field, "a time of day such as 22:00");
+            throw new InvalidField(field, "a time of day such as 22:00");
         }
     }
 
     private static Optional<Altitude> altitude(KitchenMessages.KitchenChange change) {
         if (change.altitudeFt() != null && change.altitudeM() != null) {
-            throw new BadField("altitudeFt", "either feet or metres");
+            throw new InvalidField("altitudeFt", "either feet or metres");
         }
         try {
             return Optional.ofNullable(change.altitudeFt())
                     .map(Altitude::ofFeet)
                     .or(() -> Optional.ofNullable(change.altitudeM()).map(Altitude::ofMetres));
         } catch (IllegalArgumentException nowhere) {
-            throw new BadField(
+            throw new InvalidField(
                     change.altitudeFt() != null ? "altitudeFt" : "altitudeM",
                     "between -1,600 and 29,500 ft (-500 and 9,000 m)");
         }

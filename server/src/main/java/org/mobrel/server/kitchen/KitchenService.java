@@ -6,7 +6,7 @@ import org.mobrel.quantity.Altitude;
 import org.mobrel.ruling.TimingPolicy;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.NotFound;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,7 +31,7 @@ public class KitchenService {
         return repository.kitchen().canners().stream()
                 .filter(canner -> canner.id() == id)
                 .findFirst()
-                .orElseThrow(() -> new Missing("canner", id));
+                .orElseThrow(() -> new NotFound("canner", id));
     }
 
     @Transactional
@@ -65,7 +65,7 @@ public class KitchenService {
     public void change(long id, CannerProfile canner) {
         if (repository.change(id, canner) == 0
                 && repository.kitchen().canners().stream().noneMatch(known -> known.id() == id)) {
-            throw new Missing("canner", id);
+            throw new NotFound("canner", id);
         }
     }
 
@@ -73,7 +73,7 @@ public class KitchenService {
     @Transactional
     public void remove(long id) {
         if (repository.remove(id) == 0) {
-            throw new Missing("canner", id);
+            throw new NotFound("canner", id);
         }
     }
 }

@@ -24,9 +24,9 @@ import org.mobrel.loading.LoadingDay;
 import org.mobrel.loading.LoadingPlan;
 import org.mobrel.loading.PlanCost;
 import org.mobrel.quantity.Minutes;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.platform.TimeLimit;
-import org.mobrel.server.platform.Unfit;
+import org.mobrel.server.platform.Unprocessable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -71,7 +71,7 @@ class LoadingController {
         boolean fits =
                 day.canners().stream().anyMatch(canner -> canner.capacity().of(group.kind()) > 0);
         if (!fits) {
-            throw new Unfit(
+            throw new Unprocessable(
                     "fits-no-canner",
                     "The jars of group %s (%s) fit into none of these canners."
                             .formatted(group.id(), group.kind().size().label()),
@@ -101,12 +101,12 @@ class LoadingController {
         pot.capacity().forEach((name, jars) -> {
             String at = field + "capacity." + name;
             if (jars < 0 || jars > Capacity.MOST_IN_A_LAYER) {
-                throw new BadField(at, "between 0 and %d in a layer".formatted(Capacity.MOST_IN_A_LAYER));
+                throw new InvalidField(at, "between 0 and %d in a layer".formatted(Capacity.MOST_IN_A_LAYER));
             }
             JarName.read(name, at).kinds().forEach(kind -> perLayer.put(kind, jars));
         });
         UpperLayer upper = UpperLayer.ofCode(Objects.requireNonNullElse(pot.upperLayer(), UpperLayer.SHORT.code()))
-                .orElseThrow(() -> new BadField(field + "upperLayer", "short or any"));
+                .orElseThrow(() -> new InvalidField(field + "upperLayer", "short or any"));
         return new LoadingCanner(
                 pot.id(),
                 new Capacity(perLayer, pot.layers(), upper),
@@ -128,7 +128,7 @@ class LoadingController {
 
     private static void refuseTwice(String id, String field, Set<String> ids) {
         if (!ids.add(id)) {
-            throw new BadField(field + "id", "there are two of the name");
+            throw new InvalidField(field + "id", "there are two of the name");
         }
     }
 
@@ -158,7 +158,7 @@ class LoadingController {
         static JarName read(String name, String field) {
             String size = name.replaceFirst("-(regular|wide)$", "");
             JarSize jar = JarSize.ofCode(size.equals("1.5-pint") ? JarSize.PINT_AND_A_HALF.code() : size)
-                    .orElseThrow(() -> new BadField(field, "\"" + name + "\" is no kind of jar known here"));
+                    .orElseThrow(() -> new InvalidField(field, "\"" + name + "\" is no kind of jar known here"));
             return new JarName(Mouth.ofCode(name.substring(Math.min(name.length(), size.length() + 1)))
                     .map(mouth -> List.of(new JarKind(jar, mouth)))
                     .orElseGet(() -> List.of(new JarKind(jar, Mouth.REGULAR), new JarKind(jar, Mouth.WIDE))));

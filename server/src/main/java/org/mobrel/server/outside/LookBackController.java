@@ -18,7 +18,7 @@ import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.LookBack;
 import org.mobrel.ruling.ProcessShortfall;
 import org.mobrel.ruling.TimingPolicy;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.ruling.RulingService;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -42,7 +42,7 @@ class LookBackController {
     LookBackMessages.LookBackResponse lookBack(@Valid @RequestBody LookBackMessages.LookBackRequest request) {
         Instant now = clock.instant();
         if (request.finishedAt().isAfter(now)) {
-            throw new BadField("finishedAt", "that is still to come");
+            throw new InvalidField("finishedAt", "that is still to come");
         }
         LookBack back = LookBack.of(rulings.rulings(), batch(request), deed(request));
         Duration left = ProcessShortfall.left(request.finishedAt(), now);
@@ -106,7 +106,7 @@ class LookBackController {
             lines = OutsideService.lines(Objects.requireNonNullElse(request.lines(), List.of()));
         }
         if (lines.isEmpty()) {
-            throw new BadField("lines", "what was in the jars?");
+            throw new InvalidField("lines", "what was in the jars?");
         }
         return rulings.plainBatch(
                 lines,

@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.ruling.LookBack;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.ruling.JarRequest;
 import org.mobrel.server.ruling.RulingRequest;
 
@@ -49,7 +49,7 @@ final class LookBackMessages {
                 case "three-quarters" -> LookBack.Fill.THREE_QUARTERS;
                 case "full" -> LookBack.Fill.FULL;
                 case "unknown" -> LookBack.Fill.UNKNOWN;
-                default -> throw new BadField("fill", "half, two-thirds, three-quarters, full or unknown");
+                default -> throw new InvalidField("fill", "half, two-thirds, three-quarters, full or unknown");
             });
         }
     }
@@ -68,7 +68,7 @@ final class LookBackMessages {
         if (code.equals("unknown")) {
             return Optional.of(LookBack.Told.UNKNOWN);
         }
-        throw new BadField(field, String.join(", ", yes) + ", " + no + " or unknown");
+        throw new InvalidField(field, String.join(", ", yes) + ", " + no + " or unknown");
     }
 
     /**

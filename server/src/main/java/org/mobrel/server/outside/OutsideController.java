@@ -30,9 +30,9 @@ import org.mobrel.ruling.ProcessShortfall;
 import org.mobrel.run.Decision;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenService;
-import org.mobrel.server.platform.BadField;
-import org.mobrel.server.ruling.Answered;
+import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.ruling.JarRequest;
+import org.mobrel.server.ruling.QuestionAnswer;
 import org.mobrel.server.ruling.RulingResponse;
 import org.mobrel.server.ruling.RulingService;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -78,7 +78,7 @@ class OutsideController {
             @Nullable Boolean vented,
             @Nullable Boolean unbroken,
             LookBackMessages.@Nullable KnownDeeds known,
-            @Size(max = 200, message = "200 at most") @Valid @Nullable List<@NotNull Answered> answers,
+            @Size(max = 200, message = "200 at most") @Valid @Nullable List<@NotNull QuestionAnswer> answers,
             @NotNull(message = "when was the heat turned off?") Instant finishedAt,
             @Nullable Boolean keep) {}
 
@@ -139,7 +139,7 @@ class OutsideController {
     HindsightResponse check(@Valid @RequestBody DoneRequest request) {
         Instant now = clock.instant();
         if (request.finishedAt().isAfter(now)) {
-            throw new BadField("finishedAt", "that is still to come");
+            throw new InvalidField("finishedAt", "that is still to come");
         }
         Batch batch = batch(request);
         LookBack back = service.look(batch, deed(request));
@@ -186,12 +186,12 @@ class OutsideController {
     private Batch batch(DoneRequest request) {
         List<String> lines = OutsideService.lines(request.lines());
         if (lines.isEmpty()) {
-            throw new BadField("lines", "what was in the jars?");
+            throw new InvalidField("lines", "what was in the jars?");
         }
         Kitchen kitchen = kitchens.kitchen();
         GaugeKind gauge =
-                GaugeKind.ofCode(request.gauge()).orElseThrow(() -> new BadField("gauge", "dial or weighted"));
-        List<Answered> answers = Answered.checked(request.answers());
+                GaugeKind.ofCode(request.gauge()).orElseThrow(() -> new InvalidField("gauge", "dial or weighted"));
+        List<QuestionAnswer> answers = QuestionAnswer.checked(request.answers());
         List<IngredientLine> read = rulings.read(lines, answers);
         return new Batch(
                 read,
@@ -208,9 +208,9 @@ class OutsideController {
         try {
             return request.altitudeFt() != null
                     ? Altitude.ofFeet(request.altitudeFt())
-                    : kitchen.altitude().orElseThrow(() -> new BadField("altitudeFt", "how high was it done?"));
+                    : kitchen.altitude().orElseThrow(() -> new InvalidField("altitudeFt", "how high was it done?"));
         } catch (IllegalArgumentException nowhere) {
-            throw new BadField("altitudeFt", "nobody cooks at that altitude");
+            throw new InvalidField("altitudeFt", "nobody cooks at that altitude");
         }
     }
 
@@ -235,8 +235,8 @@ class OutsideController {
         service.decide(
                 id,
                 Decision.ofCode(request.decision())
-                        .orElseThrow(
-                                () -> new BadField("decision", "refrigerated, frozen, processed-again or discarded")));
+                        .orElseThrow(() ->
+                                new InvalidField("decision", "refrigerated, frozen, processed-again or discarded")));
         return outside();
     }
 }

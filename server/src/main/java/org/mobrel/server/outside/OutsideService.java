@@ -14,8 +14,8 @@ import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.LookBack;
 import org.mobrel.ruling.ProcessShortfall;
 import org.mobrel.run.Decision;
-import org.mobrel.server.platform.BadField;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.InvalidField;
+import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.ruling.RulingService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -80,7 +80,7 @@ public class OutsideService {
     @Transactional
     long keep(String title, String said, LookBack back, Instant finished) {
         if (back.covered().isEmpty()) {
-            throw new BadField("keep", "answer first what is open");
+            throw new InvalidField("keep", "answer first what is open");
         }
         return repository.add(
                 title,
@@ -100,7 +100,7 @@ public class OutsideService {
     @Transactional
     void decide(long id, Decision decision) {
         if (repository.decide(id, decision, clock.instant()) == 0) {
-            throw new Missing("entry", id);
+            throw new NotFound("entry", id);
         }
     }
 }

@@ -46,13 +46,13 @@ final class DayCalendar {
     private final int revision;
     private final Instant stamp;
 
-    private DayCalendar(LookedAt looked) {
+    private DayCalendar(PlanView looked) {
         this.plan = looked.plan().id();
         this.revision = looked.plan().revision();
         this.stamp = looked.plan().changedAt();
     }
 
-    static String of(LookedAt looked, DayLook look) {
+    static String of(PlanView looked, DayView look) {
         DayCalendar words = new DayCalendar(looked);
         Calendar calendar = new Calendar();
         calendar.add(new ProdId("-//Mobrel//Canning day//EN"));
@@ -74,7 +74,7 @@ final class DayCalendar {
         return text.toString();
     }
 
-    private VEvent event(Day.Timed timed, Chosen chosen) {
+    private VEvent event(Day.Timed timed, ChosenLoads chosen) {
         Task task = timed.task();
         Optional<PlannedLoad> load = chosen.loads().stream()
                 .filter(each -> each.number() == task.load())
@@ -106,7 +106,7 @@ final class DayCalendar {
                 : task.title().toLowerCase(Locale.ROOT);
     }
 
-    private static String description(Task task, Optional<PlannedLoad> load, Chosen chosen) {
+    private static String description(Task task, Optional<PlannedLoad> load, ChosenLoads chosen) {
         String whose = load.map(its -> String.join(
                         ", ",
                         its.shares().stream()

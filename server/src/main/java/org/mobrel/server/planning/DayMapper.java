@@ -37,11 +37,11 @@ class DayMapper {
         this.zone = zone;
     }
 
-    DayMessages.@Nullable DayResponse answer(LookedAt looked) {
+    DayMessages.@Nullable DayResponse answer(PlanView looked) {
         return looked.day().map(day -> answer(day, looked)).orElse(null);
     }
 
-    private DayMessages.DayResponse answer(DayLook look, LookedAt looked) {
+    private DayMessages.DayResponse answer(DayView look, PlanView looked) {
         Day day = look.day();
         boolean soaks = looked.chosen().works().stream().anyMatch(work -> work.before().stream()
                 .anyMatch(each -> each.code().equals("soak")));
@@ -76,7 +76,7 @@ class DayMapper {
     }
 
     /** What begins before the day itself. */
-    private List<String> facts(Day day, Chosen chosen) {
+    private List<String> facts(Day day, ChosenLoads chosen) {
         List<String> facts = new ArrayList<>();
         day.tasks().stream()
                 .filter(timed ->
@@ -87,7 +87,7 @@ class DayMapper {
     }
 
     /** Whose it is, where there are several dishes. */
-    private static String whose(Task task, Chosen chosen) {
+    private static String whose(Task task, ChosenLoads chosen) {
         return chosen.works().size() < 2
                 ? ""
                 : chosen.works().stream()
@@ -128,8 +128,8 @@ class DayMapper {
                 : task.title();
     }
 
-    private DayMessages.DayRemedy remedy(DayLook.Remedy remedy, Day before) {
-        DayLook.Change change = remedy.change();
+    private DayMessages.DayRemedy remedy(DayView.Remedy remedy, Day before) {
+        DayView.Change change = remedy.change();
         String ends = "done at " + time(remedy.day().end(), before);
         String text =
                 switch (remedy.kind()) {
@@ -159,7 +159,7 @@ class DayMapper {
                         .toList());
     }
 
-    private static String counted(DayLook.Change change) {
+    private static String counted(DayView.Change change) {
         int jars = change.jars().stream()
                 .flatMap(dish -> dish.jars().stream())
                 .mapToInt(JarCount::count)
@@ -167,7 +167,7 @@ class DayMapper {
         return jars == 1 ? "1 jar" : jars + " jars";
     }
 
-    private DayMessages.TaskResponse task(Day.Timed timed, Chosen chosen) {
+    private DayMessages.TaskResponse task(Day.Timed timed, ChosenLoads chosen) {
         Task task = timed.task();
         return new DayMessages.TaskResponse(
                 task.id(),
@@ -183,7 +183,7 @@ class DayMapper {
     }
 
     /** How exact the length of a task is. */
-    private static Optional<String> band(Task task, Chosen chosen) {
+    private static Optional<String> band(Task task, ChosenLoads chosen) {
         if (task.canner() < 0) {
             return Optional.empty();
         }

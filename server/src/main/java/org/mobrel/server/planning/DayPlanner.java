@@ -50,8 +50,8 @@ class DayPlanner {
     }
 
     /** The day of these loads; empty when there is none. */
-    Optional<DayLook> look(
-            PlanBody body, Kitchen kitchen, List<KitchenCanner> canners, List<Planned> dishes, Chosen chosen) {
+    Optional<DayView> look(
+            PlanBody body, Kitchen kitchen, List<KitchenCanner> canners, List<Planned> dishes, ChosenLoads chosen) {
         if (chosen.loads().isEmpty()) {
             return Optional.empty();
         }
@@ -59,10 +59,10 @@ class DayPlanner {
         DayTarget aim = wished.orElseGet(() -> new DayTarget(DayTarget.Kind.START, tomorrow()));
         Workday workday = workday(chosen, kitchen);
         Day day = day(workday, chosen, aim, kitchen);
-        List<DayLook.Remedy> remedies = day.fits()
+        List<DayView.Remedy> remedies = day.fits()
                 ? List.of()
                 : new Remedies(kitchen, canners, dishes, chosen, aim, body.soaksQuickly(), day).all();
-        return Optional.of(new DayLook(workday, day, aim, wished.isPresent(), remedies));
+        return Optional.of(new DayView(workday, day, aim, wished.isPresent(), remedies));
     }
 
     private Instant tomorrow() {
@@ -75,13 +75,13 @@ class DayPlanner {
                 .toInstant();
     }
 
-    private Day day(Workday workday, Chosen chosen, DayTarget aim, Kitchen kitchen) {
+    private Day day(Workday workday, ChosenLoads chosen, DayTarget aim, Kitchen kitchen) {
         Quiet quiet =
                 new Quiet(kitchen.workplace().quietFrom(), kitchen.workplace().quietUntil(), zone);
         return Day.of(workday, chosen.works(), aim, quiet, clock.instant());
     }
 
-    private Workday workday(Chosen chosen, Kitchen kitchen) {
+    private Workday workday(ChosenLoads chosen, Kitchen kitchen) {
         List<LoadWork> works = chosen.loads().stream()
                 .map(load -> new LoadWork(
                         load.load().canner(),
@@ -106,7 +106,7 @@ class DayPlanner {
         return burner.isBlank() ? "canner " + canner.id() : burner;
     }
 
-    private CannerTimes times(Chosen chosen, PlannedLoad load) {
+    private CannerTimes times(ChosenLoads chosen, PlannedLoad load) {
         return chosen.times().get(load.load().canner());
     }
 
@@ -115,17 +115,17 @@ class DayPlanner {
         private final Kitchen kitchen;
         private final List<KitchenCanner> canners;
         private final List<Planned> dishes;
-        private final Chosen chosen;
+        private final ChosenLoads chosen;
         private final DayTarget aim;
         private final boolean quickSoak;
         private final Day day;
-        private final List<DayLook.Remedy> found = new ArrayList<>();
+        private final List<DayView.Remedy> found = new ArrayList<>();
 
         Remedies(
                 Kitchen kitchen,
                 List<KitchenCanner> canners,
                 List<Planned> dishes,
-                Chosen chosen,
+                ChosenLoads chosen,
                 DayTarget aim,
                 boolean quickSoak,
                 Day day) {
@@ -138,7 +138,7 @@ class DayPlanner {
             this.day = day;
         }
 
-        List<DayLook.Remedy> all() {
+        List<DayView.Remedy> all() {
             startAt();
             soakQuickly();
             moreCanners();
@@ -155,10 +155,10 @@ class DayPlanner {
                     Instant start = quarter(day.start()).plus(STEP.multipliedBy(way));
                     Day other = day(workday, chosen, new DayTarget(DayTarget.Kind.START, start), kitchen);
                     if (other.fits()) {
-                        found.add(new DayLook.Remedy(
-                                DayLook.Kind.START_AT,
+                        found.add(new DayView.Remedy(
+                                DayView.Kind.START_AT,
                                 other,
-                                new DayLook.Change(Optional.of(start), false, List.of(), List.of())));
+                                new DayView.Change(Optional.of(start), false, List.of(), List.of())));
                         return;
                     }
                 }
@@ -177,23 +177,23 @@ class DayPlanner {
                             && misfit.task().endsWith("-soak"));
             if (soaks && soakIsAtFault && !quickSoak) {
                 attempt(
-                        DayLook.Kind.QUICK_SOAK,
+                        DayView.Kind.QUICK_SOAK,
                         dishes,
                         canners,
                         true,
-                        new DayLook.Change(Optional.empty(), true, List.of(), List.of()));
+                        new DayView.Change(Optional.empty(), true, List.of(), List.of()));
             }
         }
 
         private void moreCanners() {
-            List<KitchenCanner> usable = PlanLooks.usable(kitchen);
+            List<KitchenCanner> usable = PlanViewService.usable(kitchen);
             if (usable.size() > canners.size()) {
                 attempt(
-                        DayLook.Kind.MORE_CANNERS,
+                        DayView.Kind.MORE_CANNERS,
                         dishes,
                         usable,
                         quickSoak,
-                        new DayLook.Change(
+                        new DayView.Change(
                                 Optional.empty(),
                                 false,
                                 usable.stream().map(KitchenCanner::id).toList(),
@@ -206,15 +206,15 @@ class DayPlanner {
             boolean anyQuart =
                     dishes.stream().flatMap(dish -> dish.jars().stream()).anyMatch(jar -> jar.size() == JarSize.QUART);
             if (anyQuart && dishes.stream().noneMatch(dish -> dish.dish().usesUp())) {
-                List<DayLook.DishJars> jars = dishes.stream()
-                        .map(dish -> new DayLook.DishJars(dish.dish().key(), inPints(dish.jars())))
+                List<DayView.DishJars> jars = dishes.stream()
+                        .map(dish -> new DayView.DishJars(dish.dish().key(), inPints(dish.jars())))
                         .toList();
                 attempt(
-                        DayLook.Kind.PINTS_ONLY,
+                        DayView.Kind.PINTS_ONLY,
                         with(jars),
                         canners,
                         quickSoak,
-                        new DayLook.Change(Optional.empty(), false, List.of(), jars));
+                        new DayView.Change(Optional.empty(), false, List.of(), jars));
             }
         }
 
@@ -234,16 +234,16 @@ class DayPlanner {
             for (int without = 1; without < chosen.loads().size(); without++) {
                 List<PlannedLoad> kept =
                         chosen.loads().subList(0, chosen.loads().size() - without);
-                List<DayLook.DishJars> jars = dishes.stream()
-                        .map(dish -> new DayLook.DishJars(dish.dish().key(), in(kept, dish)))
+                List<DayView.DishJars> jars = dishes.stream()
+                        .map(dish -> new DayView.DishJars(dish.dish().key(), in(kept, dish)))
                         .toList();
                 int before = found.size();
                 attempt(
-                        DayLook.Kind.FEWER_JARS,
+                        DayView.Kind.FEWER_JARS,
                         with(jars),
                         canners,
                         quickSoak,
-                        new DayLook.Change(Optional.empty(), false, List.of(), jars));
+                        new DayView.Change(Optional.empty(), false, List.of(), jars));
                 if (found.size() > before) {
                     return;
                 }
@@ -266,7 +266,7 @@ class DayPlanner {
             return all;
         }
 
-        private List<Planned> with(List<DayLook.DishJars> jars) {
+        private List<Planned> with(List<DayView.DishJars> jars) {
             List<Planned> changed = new ArrayList<>();
             for (int index = 0; index < dishes.size(); index++) {
                 Planned dish = dishes.get(index);
@@ -279,12 +279,12 @@ class DayPlanner {
         }
 
         private void attempt(
-                DayLook.Kind kind, List<Planned> jars, List<KitchenCanner> pots, boolean quick, DayLook.Change change) {
-            Chosen other = chooser.choose(jars, pots, kitchen.workplace().burners(), quick);
+                DayView.Kind kind, List<Planned> jars, List<KitchenCanner> pots, boolean quick, DayView.Change change) {
+            ChosenLoads other = chooser.choose(jars, pots, kitchen.workplace().burners(), quick);
             if (!other.loads().isEmpty()) {
                 Day instead = day(workday(other, kitchen), other, aim, kitchen);
                 if (instead.fits()) {
-                    found.add(new DayLook.Remedy(kind, instead, change));
+                    found.add(new DayView.Remedy(kind, instead, change));
                 }
             }
         }

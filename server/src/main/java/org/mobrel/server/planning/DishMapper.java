@@ -22,10 +22,10 @@ final class DishMapper {
     /** Less than that is not worth a word. */
     private static final double WORTH_CUPS = 0.25;
 
-    private final LookedAt looked;
+    private final PlanView looked;
     private final KitchenMeasure measure;
 
-    DishMapper(LookedAt looked) {
+    DishMapper(PlanView looked) {
         this.looked = looked;
         this.measure = new KitchenMeasure(looked.kitchen().units());
     }
@@ -55,7 +55,7 @@ final class DishMapper {
 
     private DishMessages.LineAmount line(int index, String role, Planned dish, Scaled scaled) {
         IngredientLine line = dish.lines().get(index);
-        double times = LookedAt.times(line, dish, scaled);
+        double times = PlanView.times(line, dish, scaled);
         Optional<Mass> raw = Portions.of(line, dish.recipe().pack())
                 .map(portion -> portion.raw().times(times))
                 .filter(mass -> !mass.isZero()
@@ -161,7 +161,7 @@ final class DishMapper {
                 worth(scaled.leftover())
                         .map(rest -> measure.about(scaled.leftover()))
                         .orElse(null),
-                leftover.isPresent() ? new Routes(looked).of(dish, scaled) : List.of(),
+                leftover.isPresent() ? new LeftoverRoutes(looked).of(dish, scaled) : List.of(),
                 worth(scaled.keptBack()).orElse(null),
                 household.servings(scaled.keptBack()),
                 limit.orElse(null),

@@ -30,7 +30,7 @@ import org.mobrel.scaling.Scaling;
 import org.mobrel.scaling.YieldCorrection;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenCanner;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.recipe.Recipe;
 import org.mobrel.server.ruling.RulingService;
 
@@ -128,7 +128,7 @@ final class DishPlanner {
         InHand.Reach reach = InHand.together(pot, hands);
         Volume all = pot.makes().times(reach.factor());
         if (all.compareTo(keepBack) < 0) {
-            throw new BadField(field + ".keepBack.value", "that is more than this makes");
+            throw new InvalidField(field + ".keepBack.value", "that is more than this makes");
         }
         Capacity capacity = canner.profile().capacity();
         Predicate<List<JarCount>> mayHold = dish.isOneLoad() ? jars -> Loader.fits(capacity, jars) : jars -> true;
@@ -137,18 +137,18 @@ final class DishPlanner {
                     .orElseThrow();
             return new Filling(Optional.of(scaled), Optional.of(reach), scaled.jars());
         } catch (IllegalArgumentException tooMuch) {
-            throw new BadField(
+            throw new InvalidField(
                     field + ".hands[0].amount", "that makes more than %d jars of one size".formatted(JarCount.MOST));
         }
     }
 
     private static InHand hand(PlanBody.Hand hand, Pot pot, String field) {
         if (hand.line() >= pot.lines().size()) {
-            throw new BadField(field + ".line", "the recipe has changed: choose the ingredient again");
+            throw new InvalidField(field + ".line", "the recipe has changed: choose the ingredient again");
         }
         IngredientLine line = pot.lines().get(hand.line());
         Amount amount = Amount.read(hand.amount())
-                .orElseThrow(() -> new BadField(
+                .orElseThrow(() -> new InvalidField(
                         field + ".amount",
                         hand.amount().isBlank()
                                 ? "how much of it?"
@@ -156,7 +156,7 @@ final class DishPlanner {
                                         .formatted(hand.amount().strip())));
         InHand inHand = new InHand(hand.line(), amount, Boolean.TRUE.equals(hand.asBought()));
         if (inHand.factor(pot).isEmpty()) {
-            throw new BadField(
+            throw new InvalidField(
                     field + ".amount",
                     line.amount().isEmpty()
                             ? "the recipe says no amount of it"
@@ -186,20 +186,21 @@ final class DishPlanner {
             kinds.add(kind(dish.jars().get(index), "%s.jars[%d]".formatted(field, index)));
         }
         if (kinds.isEmpty()) {
-            throw new BadField(field + ".jars", "at least one kind of jar");
+            throw new InvalidField(field + ".jars", "at least one kind of jar");
         }
         return kinds.stream().distinct().toList();
     }
 
     private JarKind kind(PlanBody.WantedJars wish, String field) {
         JarSize size = JarSize.ofCode(wish.size())
-                .orElseThrow(
-                        () -> new BadField(field + ".size", "\"" + wish.size() + "\" is no size of jar known here"));
+                .orElseThrow(() ->
+                        new InvalidField(field + ".size", "\"" + wish.size() + "\" is no size of jar known here"));
         Mouth mouth = Mouth.ofCode(wish.mouth())
-                .orElseThrow(() -> new BadField(field + ".mouth", "\"" + wish.mouth() + "\" is not regular or wide"));
+                .orElseThrow(
+                        () -> new InvalidField(field + ".mouth", "\"" + wish.mouth() + "\" is not regular or wide"));
         JarKind kind = new JarKind(size, mouth);
         if (!jarTable.kinds().contains(kind)) {
-            throw new BadField(
+            throw new InvalidField(
                     field + ".size", "no %s with a %s mouth can be filled here".formatted(size.label(), mouth.code()));
         }
         return kind;

@@ -20,7 +20,7 @@ final class FillingMapper {
 
     private final KitchenMeasure measure;
 
-    FillingMapper(LookedAt looked) {
+    FillingMapper(PlanView looked) {
         this.measure = new KitchenMeasure(looked.kitchen().units());
     }
 
@@ -86,13 +86,13 @@ final class FillingMapper {
                 index,
                 DishMapper.shortNameOf(line),
                 perJar,
-                measure.of(line, LookedAt.times(line, dish, scaled)).orElse(""));
+                measure.of(line, PlanView.times(line, dish, scaled)).orElse(""));
     }
 
     List<DishMessages.VariantShare> variants(Planned dish) {
         return dish.variants().stream()
                 .map(variant -> {
-                    int jars = LookedAt.jarsOf(dish, variant.name());
+                    int jars = PlanView.jarsOf(dish, variant.name());
                     return new DishMessages.VariantShare(
                             variant.name(),
                             jars,
@@ -106,7 +106,7 @@ final class FillingMapper {
     private List<String> addIns(Planned dish, Scaled scaled, List<IngredientLine> lines, int jars) {
         List<String> words = new ArrayList<>();
         for (IngredientLine line : lines) {
-            double times = LookedAt.timesForSome(line, dish, scaled, jars);
+            double times = PlanView.timesForSome(line, dish, scaled, jars);
             words.add((jars == 0 ? Optional.<String>empty() : measure.of(line, times))
                     .map(amount -> amount + " " + DishMapper.nameOf(line))
                     .orElse(DishMapper.nameOf(line)));
@@ -136,7 +136,7 @@ final class FillingMapper {
                 DishMapper.nameOf(line),
                 food.bought().map(measure::toBuy).orElse(null),
                 food.prepared().map(measure::mass).orElse(null),
-                measure.of(line, LookedAt.times(line, dish, scaled)).orElse(null),
+                measure.of(line, PlanView.times(line, dish, scaled)).orElse(null),
                 food.steps().stream()
                         .map(step -> new DishMessages.PrepStep(step.when().code(), step.text()))
                         .toList(),

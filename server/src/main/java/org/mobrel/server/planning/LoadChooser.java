@@ -83,7 +83,7 @@ class LoadChooser {
      * @param burners of the stove
      * @param quickSoak whether beans are soaked the quick way
      */
-    Chosen choose(List<Planned> dishes, List<KitchenCanner> canners, int burners, boolean quickSoak) {
+    ChosenLoads choose(List<Planned> dishes, List<KitchenCanner> canners, int burners, boolean quickSoak) {
         return onBurnersOfTheirOwn(canners).stream()
                 .map(some -> chooseFor(dishes, some, burners, quickSoak))
                 .min(Comparator.comparing(
@@ -116,7 +116,7 @@ class LoadChooser {
         return choices.stream().filter(choice -> !choice.isEmpty()).toList();
     }
 
-    private Chosen chooseFor(List<Planned> dishes, List<KitchenCanner> canners, int burners, boolean quickSoak) {
+    private ChosenLoads chooseFor(List<Planned> dishes, List<KitchenCanner> canners, int burners, boolean quickSoak) {
         List<Planned> ready = dishes.stream()
                 .filter(dish ->
                         dish.ruling().timing().isPresent() && !dish.jars().isEmpty())
@@ -128,7 +128,7 @@ class LoadChooser {
         PreparationSchedule morning = PreparationSchedule.of(work, burners, works);
         List<JarGroup> groups = groups(ready, morning);
         if (groups.isEmpty()) {
-            return new Chosen(
+            return new ChosenLoads(
                     canners, times, work, morning, Optional.empty(), Optional.empty(), List.of(), Optional.empty());
         }
         LoadingDay day = new LoadingDay(
@@ -138,10 +138,11 @@ class LoadChooser {
                 groups);
         Optional<JarGroup> nowhere = day.fitsNowhere();
         if (nowhere.isPresent()) {
-            return new Chosen(canners, times, work, morning, Optional.empty(), Optional.empty(), List.of(), nowhere);
+            return new ChosenLoads(
+                    canners, times, work, morning, Optional.empty(), Optional.empty(), List.of(), nowhere);
         }
         LoadingPlan best = best(day);
-        return new Chosen(
+        return new ChosenLoads(
                 canners,
                 times,
                 work,

@@ -26,7 +26,7 @@ final class LoadMapper {
 
     private LoadMapper() {}
 
-    static DayMessages.LoadsResponse answer(Chosen chosen) {
+    static DayMessages.LoadsResponse answer(ChosenLoads chosen) {
         return new DayMessages.LoadsResponse(
                 IntStream.range(0, chosen.canners().size())
                         .mapToObj(index -> new DayMessages.CannerUse(
@@ -80,7 +80,7 @@ final class LoadMapper {
                 .toList();
     }
 
-    private static DayMessages.LoadPictureResponse picture(PlannedLoad load, Chosen chosen) {
+    private static DayMessages.LoadPictureResponse picture(PlannedLoad load, ChosenLoads chosen) {
         LoadingDay day = chosen.day().orElseThrow();
         List<DayMessages.RoomFor> room = room(load, day);
         return new DayMessages.LoadPictureResponse(

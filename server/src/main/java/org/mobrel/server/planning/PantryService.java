@@ -4,7 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import org.mobrel.recipe.Amount;
 import org.mobrel.scaling.KitchenMeasure;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.mobrel.shopping.ShoppingList;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,7 +39,7 @@ class PantryService {
             return;
         }
         if (Amount.read(amount).isEmpty()) {
-            throw new BadField(
+            throw new InvalidField(
                     "amount", "\"%s\" is no amount: a number above 0 and a measure".formatted(amount.strip()));
         }
         repository.inPantry(item, amount.strip());
@@ -47,7 +47,7 @@ class PantryService {
 
     /** Takes out what a plan uses, now that it is cooked. */
     @Transactional
-    void useUp(LookedAt looked) {
+    void useUp(PlanView looked) {
         KitchenMeasure measure = new KitchenMeasure(looked.kitchen().units());
         for (ShoppingList.Item item : looked.shopping().items()) {
             item.remains().ifPresent(goods -> {

@@ -5,7 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.mobrel.quantity.Volume;
 import org.mobrel.scaling.Household;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.NotFound;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -28,10 +28,14 @@ class PlanController {
     private final PantryService pantry;
     private final YieldService yields;
     private final PlanResponses answers;
-    private final Company company;
+    private final CompatibleRecipes company;
 
     PlanController(
-            PlanService service, PantryService pantry, YieldService yields, PlanResponses answers, Company company) {
+            PlanService service,
+            PantryService pantry,
+            YieldService yields,
+            PlanResponses answers,
+            CompatibleRecipes company) {
         this.service = service;
         this.pantry = pantry;
         this.yields = yields;
@@ -71,8 +75,8 @@ class PlanController {
     /** The day as a calendar that other programs read. */
     @GetMapping(value = "/{id}/day.ics", produces = "text/calendar")
     ResponseEntity<String> calendar(@PathVariable long id) {
-        LookedAt looked = service.look(id);
-        DayLook day = looked.day().orElseThrow(() -> new Missing("day of plan", id));
+        PlanView looked = service.look(id);
+        DayView day = looked.day().orElseThrow(() -> new NotFound("day of plan", id));
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"canning-day-%d.ics\"".formatted(id))
                 .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))

@@ -54,19 +54,19 @@ class PlanMapper {
         this.days = days;
     }
 
-    PlanMessages.PlanResponse answer(LookedAt looked) {
+    PlanMessages.PlanResponse answer(PlanView looked) {
         StoredPlan plan = looked.plan();
         return new PlanMessages.PlanResponse(
                 plan.id(),
                 plan.revision(),
                 plan.body(),
-                looked.dishes().stream().map(LookedAt.DishLook::title).collect(Collectors.joining(" and ")),
+                looked.dishes().stream().map(PlanView.DishView::title).collect(Collectors.joining(" and ")),
                 plan.away(),
                 plan.isAtStove(),
                 looked.canner().id(),
                 looked.canner().profile().name(),
                 looked.dishes().stream().map(dish -> dish(dish, looked)).toList(),
-                LookedAt.jars(looked.planned()).stream().map(JarRequest::of).toList(),
+                PlanView.jars(looked.planned()).stream().map(JarRequest::of).toList(),
                 fullLoads(looked),
                 LoadMapper.answer(looked.chosen()),
                 days.answer(looked),
@@ -75,18 +75,18 @@ class PlanMapper {
     }
 
     /** What fills each canner once, of each size alone. */
-    private static List<PlanMessages.FullLoad> fullLoads(LookedAt looked) {
+    private static List<PlanMessages.FullLoad> fullLoads(PlanView looked) {
         return List.of(JarSize.QUART, JarSize.PINT).stream()
                 .map(size -> new PlanMessages.FullLoad(
                         size.code(), looked.canner().profile().capacity().ofOneLoad(new JarKind(size, Mouth.REGULAR))))
                 .toList();
     }
 
-    private DishMessages.DishResponse dish(LookedAt.DishLook look, LookedAt looked) {
+    private DishMessages.DishResponse dish(PlanView.DishView look, PlanView looked) {
         return look.planned().map(dish -> dish(dish, looked)).orElseGet(() -> inTrouble(look));
     }
 
-    private static DishMessages.DishResponse inTrouble(LookedAt.DishLook look) {
+    private static DishMessages.DishResponse inTrouble(PlanView.DishView look) {
         DishMessages.DishTrouble trouble = look.trouble()
                 .map(wrong -> new DishMessages.DishTrouble(wrong.field(), String.valueOf(wrong.getMessage())))
                 .orElseThrow();
@@ -114,7 +114,7 @@ class PlanMapper {
                 null);
     }
 
-    private DishMessages.DishResponse dish(Planned dish, LookedAt looked) {
+    private DishMessages.DishResponse dish(Planned dish, PlanView looked) {
         RulingResponse ruling = rulings.answer(dish.ruling());
         Optional<Scaled> scaled = dish.scaled();
         DishMapper words = new DishMapper(looked);
@@ -197,9 +197,9 @@ class PlanMapper {
         return "This recipe %s %s, and that is counted in. Good to about %d %%.".formatted(learnt, days, percent);
     }
 
-    private static List<PlanMessages.SupplyResponse> supplies(LookedAt looked) {
+    private static List<PlanMessages.SupplyResponse> supplies(PlanView looked) {
         List<PlanMessages.SupplyResponse> supplies = new ArrayList<>();
-        List<JarCount> jars = LookedAt.jars(looked.waiting());
+        List<JarCount> jars = PlanView.jars(looked.waiting());
         jars.forEach(jar -> supplies.add(supply(
                 "jars",
                 jar.size().code(),
@@ -231,7 +231,7 @@ class PlanMapper {
         return new PlanMessages.SupplyResponse(what, size, mouth.code(), need, have.orElse(null), lacking, text);
     }
 
-    private static List<PlanMessages.AisleResponse> shopping(LookedAt looked) {
+    private static List<PlanMessages.AisleResponse> shopping(PlanView looked) {
         KitchenMeasure measure = new KitchenMeasure(looked.kitchen().units());
         Map<Aisle, List<PlanMessages.ShoppingItem>> aisles = new LinkedHashMap<>();
         looked.shopping().items().forEach(item -> aisles.computeIfAbsent(item.aisle(), first -> new ArrayList<>())

@@ -14,9 +14,9 @@ import org.mobrel.foods.Food;
 import org.mobrel.jars.JarCount;
 import org.mobrel.quantity.Volume;
 import org.mobrel.scaling.Swap;
-import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.Conflict;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.InvalidField;
+import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.recipe.Recipe;
 import org.mobrel.server.recipe.RecipeService;
 import org.mobrel.server.shelf.ShelfLot;
@@ -25,14 +25,14 @@ import org.mobrel.shelf.LotCode;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps plans: what a cook set. What follows from it is worked out by {@link PlanLooks}. */
+/** Keeps plans: what a cook set. What follows from it is worked out by {@link PlanViewService}. */
 @Service
 public class PlanService {
 
     private static final Duration FARTHEST = Duration.ofDays(5 * 365);
 
     private final PlanRepository repository;
-    private final PlanLooks looks;
+    private final PlanViewService looks;
     private final PantryService pantry;
     private final YieldService yields;
     private final RecipeService recipes;
@@ -42,7 +42,7 @@ public class PlanService {
 
     PlanService(
             PlanRepository repository,
-            PlanLooks looks,
+            PlanViewService looks,
             PantryService pantry,
             YieldService yields,
             RecipeService recipes,
@@ -66,13 +66,13 @@ public class PlanService {
      * @throws Missing if there is no such recipe or canner
      */
     @Transactional(readOnly = true)
-    public ToStove plan(long recipeId, long cannerId, List<JarCount> asked) {
+    public StoveHandover plan(long recipeId, long cannerId, List<JarCount> asked) {
         return looks.plan(recipes.latest(recipeId), cannerId, asked);
     }
 
     /** As {@link #plan(long, long, List)}, of an earlier version. */
     @Transactional(readOnly = true)
-    public ToStove plan(long recipeId, int version, long cannerId, List<JarCount> asked) {
+    public StoveHandover plan(long recipeId, int version, long cannerId, List<JarCount> asked) {
         return looks.plan(recipes.version(recipeId, version), cannerId, asked);
     }
 
@@ -119,12 +119,12 @@ public class PlanService {
      * @throws Conflict if the kitchen lacks altitude or canner
      */
     @Transactional(readOnly = true)
-    LookedAt look(long id) {
+    PlanView look(long id) {
         return looks.look(stored(id));
     }
 
     private StoredPlan stored(long id) {
-        return repository.plan(id).orElseThrow(() -> new Missing("plan", id));
+        return repository.plan(id).orElseThrow(() -> new NotFound("plan", id));
     }
 
     /**
@@ -135,8 +135,8 @@ public class PlanService {
      * @throws Conflict if another device was first, or the dish is on the stove already
      */
     @Transactional
-    LookedAt save(long id, int basedOn, PlanBody body) {
-        StoredPlan before = repository.planForUpdate(id).orElseThrow(() -> new Missing("plan", id));
+    PlanView save(long id, int basedOn, PlanBody body) {
+        StoredPlan before = repository.planForUpdate(id).orElseThrow(() -> new NotFound("plan", id));
         if (before.revision() != basedOn) {
             throw new Conflict(
                     "someone-was-first",
@@ -147,7 +147,7 @@ public class PlanService {
         refuseKeysTwice(body);
         refuseADayFarAway(body, clock.instant());
         StoredPlan after = new StoredPlan(id, body, basedOn + 1, clock.instant(), before.away(), before.atStove());
-        LookedAt looked = looks.look(after);
+        PlanView looked = looks.look(after);
         looked.dishes().forEach(dish -> dish.trouble().ifPresent(wrong -> {
             throw wrong;
         }));
@@ -162,14 +162,14 @@ public class PlanService {
     private static void refuseADayFarAway(PlanBody body, Instant now) {
         Instant at = body.day() == null ? null : body.day().at();
         if (at != null && (at.isBefore(now.minus(FARTHEST)) || at.isAfter(now.plus(FARTHEST)))) {
-            throw new BadField("day.at", "a day within five years of today");
+            throw new InvalidField("day.at", "a day within five years of today");
         }
     }
 
     private static void refuseKeysTwice(PlanBody body) {
         long keys = body.dishes().stream().map(PlanBody.Dish::key).distinct().count();
         if (keys != body.dishes().size()) {
-            throw new BadField("dishes", "two dishes have the same key");
+            throw new InvalidField("dishes", "two dishes have the same key");
         }
     }
 
@@ -198,10 +198,10 @@ public class PlanService {
                 && was.variants().equals(now.variants());
     }
 
-    private static void refuseJarsThatAreNotThere(LookedAt looked) {
+    private static void refuseJarsThatAreNotThere(PlanView looked) {
         Map<String, Integer> used = new HashMap<>();
         for (int index = 0; index < looked.dishes().size(); index++) {
-            LookedAt.DishLook dish = looked.dishes().get(index);
+            PlanView.DishView dish = looked.dishes().get(index);
             if (looked.plan().atStove(dish.dish().key()).isPresent()) {
                 continue;
             }
@@ -209,10 +209,10 @@ public class PlanService {
                 ShelfLot lot = looked.lots().get(own.lot());
                 String field = "dishes[%d].ownJars".formatted(index);
                 if (lot == null) {
-                    throw new BadField(field, "there is no lot " + own.lot());
+                    throw new InvalidField(field, "there is no lot " + own.lot());
                 }
                 if (used.merge(own.lot(), own.jars(), Integer::sum) > lot.lot().jars()) {
-                    throw new BadField(
+                    throw new InvalidField(
                             field,
                             "of lot %s there are %d jars"
                                     .formatted(own.lot(), lot.lot().jars()));
@@ -234,8 +234,8 @@ public class PlanService {
      * @throws Conflict if there is none, or one cannot be worked out
      */
     @Transactional
-    public ToStove toTheStove(long id) {
-        LookedAt looked = looks.look(repository.planForUpdate(id).orElseThrow(() -> new Missing("plan", id)));
+    public StoveHandover toTheStove(long id) {
+        PlanView looked = looks.look(repository.planForUpdate(id).orElseThrow(() -> new NotFound("plan", id)));
         List<Planned> waiting = looked.dishes().stream()
                 .filter(dish -> looked.plan().atStove(dish.dish().key()).isEmpty())
                 .map(dish -> dish.planned()
@@ -243,7 +243,7 @@ public class PlanService {
                                 "not-planned",
                                 dish.title() + ": "
                                         + dish.trouble()
-                                                .map(BadField::getMessage)
+                                                .map(InvalidField::getMessage)
                                                 .orElse(""),
                                 Map.of())))
                 .toList();
@@ -266,7 +266,7 @@ public class PlanService {
                     throw new Conflict("out-of-use", why, Map.of());
                 });
         pantry.useUp(looked);
-        return new ToStove(waiting, looked.chosen().loads());
+        return new StoveHandover(waiting, looked.chosen().loads());
     }
 
     private static void refuseWithoutJars(Planned dish) {
@@ -299,19 +299,19 @@ public class PlanService {
      */
     @Transactional
     String swap(long id, String key, int line, String foodId, boolean write) {
-        LookedAt looked = look(id);
+        PlanView looked = look(id);
         Planned dish = planned(looked, key);
         if (line < 0 || line >= dish.lines().size()) {
-            throw new BadField("line", "the recipe has no such line");
+            throw new InvalidField("line", "the recipe has no such line");
         }
         Food food = catalogue.foods().stream()
                 .filter(known -> known.id().equals(foodId) && known.kind().isSolid())
                 .findFirst()
-                .orElseThrow(() -> new BadField("food", "\"" + foodId + "\" is no solid food of the tables"));
+                .orElseThrow(() -> new InvalidField("food", "\"" + foodId + "\" is no solid food of the tables"));
         String text = Swap.byWeight(
                         dish.lines().get(line), food, looked.kitchen().units())
-                .orElseThrow(() ->
-                        new BadField("line", "this line cannot be weighed, so nothing can take its place by weight"));
+                .orElseThrow(() -> new InvalidField(
+                        "line", "this line cannot be weighed, so nothing can take its place by weight"));
         if (write) {
             Recipe recipe = dish.recipe();
             recipes.change(recipe.id(), recipe.version(), recipe.body().withLine(line, text));
@@ -319,11 +319,11 @@ public class PlanService {
         return text;
     }
 
-    private static Planned planned(LookedAt looked, String key) {
+    private static Planned planned(PlanView looked, String key) {
         return looked.planned().stream()
                 .filter(dish -> dish.dish().key().equals(key))
                 .findFirst()
-                .orElseThrow(() -> new Missing("dish", key));
+                .orElseThrow(() -> new NotFound("dish", key));
     }
 
     /**
@@ -336,7 +336,7 @@ public class PlanService {
      */
     @Transactional
     void made(long id, String key, List<PlanBody.WantedJars> jars, Volume rest) {
-        LookedAt looked = look(id);
+        PlanView looked = look(id);
         Planned dish = planned(looked, key);
         if (looked.plan().atStove(key).isEmpty()) {
             throw new Conflict("not-cooked", "First take it to the stove, then say what it made.", Map.of());

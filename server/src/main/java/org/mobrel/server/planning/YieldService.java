@@ -12,8 +12,8 @@ import org.mobrel.scaling.KitchenMeasure;
 import org.mobrel.scaling.Scaled;
 import org.mobrel.scaling.YieldCorrection;
 import org.mobrel.server.kitchen.KitchenService;
-import org.mobrel.server.platform.BadField;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.InvalidField;
+import org.mobrel.server.platform.NotFound;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -48,14 +48,14 @@ class YieldService {
     @Transactional
     void made(long planId, Planned dish, JarTable table, List<PlanBody.WantedJars> jars, Volume rest) {
         Scaled scaled =
-                dish.scaled().orElseThrow(() -> new BadField("jars", "this recipe has no amounts to compare with"));
+                dish.scaled().orElseThrow(() -> new InvalidField("jars", "this recipe has no amounts to compare with"));
         Volume filled = rest.plus(scaled.keptBack());
         List<String> said = new ArrayList<>();
         for (int index = 0; index < jars.size(); index++) {
             JarKind kind = kind(jars.get(index), index);
             String field = "jars[%d].size".formatted(index);
             Volume each = table.fill(kind.size(), kind.mouth(), dish.headspace())
-                    .orElseThrow(() -> new BadField(field, "there is no such jar"));
+                    .orElseThrow(() -> new InvalidField(field, "there is no such jar"));
             int count = jars.get(index).count();
             filled = filled.plus(each.times(count));
             if (count > 0) {
@@ -67,7 +67,7 @@ class YieldService {
         }
         Volume predicted = scaled.uncorrected();
         if (!YieldCorrection.isPlausible(predicted, filled)) {
-            throw new BadField(
+            throw new InvalidField(
                     "jars", "that is less than half or more than twice of what this pot holds: count again, please");
         }
         repository.strikeOf(planId, dish.dish().key(), clock.instant());
@@ -86,15 +86,15 @@ class YieldService {
     private static JarKind kind(PlanBody.WantedJars jar, int index) {
         String field = "jars[%d]".formatted(index);
         return new JarKind(
-                JarSize.ofCode(jar.size()).orElseThrow(() -> new BadField(field + ".size", "no size known here")),
-                Mouth.ofCode(jar.mouth()).orElseThrow(() -> new BadField(field + ".mouth", "regular or wide")));
+                JarSize.ofCode(jar.size()).orElseThrow(() -> new InvalidField(field + ".size", "no size known here")),
+                Mouth.ofCode(jar.mouth()).orElseThrow(() -> new InvalidField(field + ".mouth", "regular or wide")));
     }
 
     /** @throws Missing if nothing of that number was ever said */
     @Transactional
     void strike(long id, boolean struck) {
         if (repository.made(id).isEmpty()) {
-            throw new Missing("yield", id);
+            throw new NotFound("yield", id);
         }
         if (struck) {
             repository.strike(id, clock.instant());

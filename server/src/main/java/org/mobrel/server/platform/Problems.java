@@ -35,12 +35,12 @@ class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     @ExceptionHandler
-    ProblemDetail badField(BadField wrong) {
+    ProblemDetail badField(InvalidField wrong) {
         return field(wrong.field(), String.valueOf(wrong.getMessage()));
     }
 
     @ExceptionHandler
-    ProblemDetail missing(Missing missing) {
+    ProblemDetail missing(NotFound missing) {
         return problem(HttpStatus.NOT_FOUND, "missing", "Not there", String.valueOf(missing.getMessage()));
     }
 
@@ -50,12 +50,12 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail unfit(Unfit unfit) {
+    ProblemDetail unfit(Unprocessable unfit) {
         return coded(HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be", unfit);
     }
 
     @ExceptionHandler
-    ProblemDetail notAllowed(NotAllowed why) {
+    ProblemDetail notAllowed(Unauthorized why) {
         return coded(HttpStatus.UNAUTHORIZED, "Not let in", why);
     }
 

@@ -3,7 +3,7 @@ package org.mobrel.server.prints;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.shelf.ShelfLot;
 import org.mobrel.server.shelf.ShelfService;
 import org.mobrel.shelf.LotCode;
@@ -71,7 +71,7 @@ class PrintController {
         Paper sheetOf = paper(paper);
         LabelSheet sheet = sheet(grid, sheetOf);
         if (first < 1 || first > sheet.perSheet()) {
-            throw new BadField("first", "between 1 and %d on this sheet".formatted(sheet.perSheet()));
+            throw new InvalidField("first", "between 1 and %d on this sheet".formatted(sheet.perSheet()));
         }
         List<PrintService.PrintLabel> wanted = new ArrayList<>();
         int labels = 0;
@@ -81,7 +81,7 @@ class PrintController {
             wanted.add(label);
         }
         if (labels > MOST_LABELS) {
-            throw new BadField("lots", "%d labels at most, not %d".formatted(MOST_LABELS, labels));
+            throw new InvalidField("lots", "%d labels at most, not %d".formatted(MOST_LABELS, labels));
         }
         String address = code
                 ? ServletUriComponentsBuilder.fromCurrentContextPath()
@@ -96,26 +96,27 @@ class PrintController {
         ShelfLot lot;
         try {
             lot = shelf.lot(new LotCode(parts[0].strip().toUpperCase(Locale.ROOT)))
-                    .orElseThrow(() -> new BadField("lots", "there is no lot " + parts[0].strip()));
+                    .orElseThrow(() -> new InvalidField("lots", "there is no lot " + parts[0].strip()));
         } catch (IllegalArgumentException noCode) {
-            throw new BadField("lots", "\"" + parts[0] + "\" is no lot");
+            throw new InvalidField("lots", "\"" + parts[0] + "\" is no lot");
         }
         try {
             int copies = parts.length > 1
                     ? Integer.parseInt(parts[1].strip())
                     : lot.lot().jars();
             if (copies < 0) {
-                throw new BadField("lots", "not below 0");
+                throw new InvalidField("lots", "not below 0");
             }
             return new PrintService.PrintLabel(lot, copies);
         } catch (NumberFormatException noNumber) {
-            throw new BadField("lots", "\"" + said + "\": how many labels?");
+            throw new InvalidField("lots", "\"" + said + "\": how many labels?");
         }
     }
 
     private static LabelSheet sheet(List<String> grid, Paper paper) {
         if (grid.size() != 8) {
-            throw new BadField("grid", "eight numbers: columns, rows, width, height, left, top, gap across, gap down");
+            throw new InvalidField(
+                    "grid", "eight numbers: columns, rows, width, height, left, top, gap across, gap down");
         }
         try {
             double[] mm = grid.stream().mapToDouble(Double::parseDouble).toArray();
@@ -131,16 +132,16 @@ class PrintController {
                     && sheet.gapX() >= 0
                     && sheet.gapY() >= 0;
             if (!sound || !sheet.fits(paper)) {
-                throw new BadField("grid", "these labels do not lie on that paper");
+                throw new InvalidField("grid", "these labels do not lie on that paper");
             }
             return sheet;
         } catch (NumberFormatException noNumber) {
-            throw new BadField("grid", "numbers, in millimetres");
+            throw new InvalidField("grid", "numbers, in millimetres");
         }
     }
 
     private static Paper paper(String code) {
-        return Paper.ofCode(code).orElseThrow(() -> new BadField("paper", "a4 or letter"));
+        return Paper.ofCode(code).orElseThrow(() -> new InvalidField("paper", "a4 or letter"));
     }
 
     private static ResponseEntity<byte[]> pdf(String name, byte[] content) {

@@ -13,7 +13,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.Length;
 import org.mobrel.recipe.State;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,12 +47,12 @@ class ReadingController {
             @NotBlank(message = "give it a name") @Size(max = 80, message = "80 characters at most") String name,
             @Size(max = 300, message = "300 characters at most") @Nullable String note) {}
 
-    record ReadingResponse(List<Taught> wordings, List<OwnFood> ownFoods, List<RememberedChoice> answers) {}
+    record ReadingResponse(List<TaughtWording> wordings, List<OwnFood> ownFoods, List<RememberedChoice> answers) {}
 
     /** @param text the choice in words */
     record RememberedChoice(String code, String words, String wording, String choice, String text) {
 
-        static RememberedChoice of(Remembered answer) {
+        static RememberedChoice of(StoredAnswer answer) {
             return new RememberedChoice(
                     answer.code(),
                     answer.words(),
@@ -87,7 +87,7 @@ class ReadingController {
     ReadingResponse teach(@Valid @RequestBody WordingChange change) {
         Set<State> states = change.states().stream()
                 .map(code -> State.ofCode(code)
-                        .orElseThrow(() -> new BadField("states", "\"" + code + "\" is not a known state")))
+                        .orElseThrow(() -> new InvalidField("states", "\"" + code + "\" is not a known state")))
                 .collect(Collectors.toSet());
         service.teach(
                 change.line(),

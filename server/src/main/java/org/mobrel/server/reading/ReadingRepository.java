@@ -15,13 +15,13 @@ class ReadingRepository {
         this.db = db;
     }
 
-    List<Taught> wordings() {
+    List<TaughtWording> wordings() {
         return db.sql("SELECT words, meaning FROM wording ORDER BY taught_at DESC, words")
-                .query((row, number) -> new Taught(row.getString("words"), row.getString("meaning")))
+                .query((row, number) -> new TaughtWording(row.getString("words"), row.getString("meaning")))
                 .list();
     }
 
-    void teach(Taught wording, Instant at) {
+    void teach(TaughtWording wording, Instant at) {
         db.sql(
                         """
                         INSERT INTO wording (words, meaning, taught_at) VALUES (:words, :meaning, :at)
@@ -39,10 +39,10 @@ class ReadingRepository {
                 .update();
     }
 
-    List<Remembered> answers() {
+    List<StoredAnswer> answers() {
         return db.sql(
                         "SELECT code, words, wording, choice FROM reading_answer ORDER BY answered_at DESC, words, wording")
-                .query((row, number) -> new Remembered(
+                .query((row, number) -> new StoredAnswer(
                         row.getString("code"),
                         row.getString("words"),
                         row.getString("wording"),
@@ -50,7 +50,7 @@ class ReadingRepository {
                 .list();
     }
 
-    void remember(Remembered answer, Instant at) {
+    void remember(StoredAnswer answer, Instant at) {
         db.sql(
                         """
                         INSERT INTO reading_answer (code, words, wording, choice, answered_at)

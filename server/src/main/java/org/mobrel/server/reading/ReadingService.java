@@ -20,8 +20,8 @@ import org.mobrel.recipe.LineReader;
 import org.mobrel.recipe.LineWriter;
 import org.mobrel.recipe.QuestionCode;
 import org.mobrel.recipe.State;
-import org.mobrel.server.platform.BadField;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.InvalidField;
+import org.mobrel.server.platform.NotFound;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -84,8 +84,8 @@ public class ReadingService {
                 repository.ownFoods().stream()
                         .map(food -> StoppedIngredient.ownFood(food.name()))
                         .toList(),
-                repository.wordings().stream().collect(Collectors.toMap(Taught::words, Taught::meaning)),
-                repository.answers().stream().map(Remembered::toCore).toList());
+                repository.wordings().stream().collect(Collectors.toMap(TaughtWording::words, TaughtWording::meaning)),
+                repository.answers().stream().map(StoredAnswer::toCore).toList());
     }
 
     /** Only what is committed is read by others; then they read it at once. */
@@ -99,12 +99,12 @@ public class ReadingService {
     }
 
     @Transactional(readOnly = true)
-    public List<Taught> taught() {
+    public List<TaughtWording> taught() {
         return repository.wordings();
     }
 
     @Transactional(readOnly = true)
-    public List<Remembered> answers() {
+    public List<StoredAnswer> answers() {
         return repository.answers();
     }
 
@@ -120,7 +120,7 @@ public class ReadingService {
         if (words.isBlank() || words.length() > 300 || wording.length() > 300) {
             return;
         }
-        Remembered now = new Remembered(answer.code().code(), words, wording, answer.choice());
+        StoredAnswer now = new StoredAnswer(answer.code().code(), words, wording, answer.choice());
         if (!repository.answers().contains(now)) {
             repository.remember(now, clock.instant());
             changed();
@@ -154,10 +154,10 @@ public class ReadingService {
      */
     @Transactional
     public void teach(String line, String food, Set<State> states, Optional<Length> piece) {
-        Food known = catalogue.find(food).orElseThrow(() -> new BadField("food", "no food of the catalogue"));
+        Food known = catalogue.find(food).orElseThrow(() -> new InvalidField("food", "no food of the catalogue"));
         String words = reader().wording(line);
         if (words.isBlank() || words.length() > 300) {
-            throw new BadField("line", "there are no words in it that could be remembered");
+            throw new InvalidField("line", "there are no words in it that could be remembered");
         }
         // Dried limas are dried beans: what is picked must be read as what was picked.
         Set<State> meant = new HashSet<>(states);
@@ -165,7 +165,7 @@ public class ReadingService {
             meant.add(State.DRIED);
         }
         repository.teach(
-                new Taught(
+                new TaughtWording(
                         words,
                         LineWriter.words(
                                 List.of(known.word()), meant, piece.stream().toList())),
@@ -191,7 +191,7 @@ public class ReadingService {
         if (now.meaning(name).isPresent()
                 || now.read(name).amount().isPresent()
                 || now.wording(name).isBlank()) {
-            throw new BadField("name", "the catalogue knows these words already; give it a name of its own");
+            throw new InvalidField("name", "the catalogue knows these words already; give it a name of its own");
         }
         repository.add(name, note, clock.instant());
         changed();
@@ -201,7 +201,7 @@ public class ReadingService {
     @Transactional
     public void removeOwnFood(long id) {
         if (repository.remove(id) == 0) {
-            throw new Missing("food of your own", id);
+            throw new NotFound("food of your own", id);
         }
         changed();
     }

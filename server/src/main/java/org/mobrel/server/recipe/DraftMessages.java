@@ -16,7 +16,7 @@ import org.mobrel.quantity.Minutes;
 import org.mobrel.review.ReviewQuestion;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Timing;
-import org.mobrel.server.ruling.Answered;
+import org.mobrel.server.ruling.QuestionAnswer;
 import org.mobrel.server.ruling.RulingResponse;
 
 /** A draft over the wire, and everything there is to say of it. */
@@ -37,7 +37,7 @@ final class DraftMessages {
             @Size(max = 8, message = "8 variants at most") @Valid @Nullable
                     List<RecipeMessages.@NotNull VariantInDraft> variants,
             @Size(max = 100, message = "100 at most") @Nullable List<@NotNull String> settled,
-            @Size(max = 200, message = "200 at most") @Valid @Nullable List<@NotNull Answered> answers,
+            @Size(max = 200, message = "200 at most") @Valid @Nullable List<@NotNull QuestionAnswer> answers,
             @Nullable String size) {}
 
     /** A sentence about what the recipe states by itself, held against the ruling. */

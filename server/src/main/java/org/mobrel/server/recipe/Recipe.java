@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Fraction;
-import org.mobrel.server.ruling.Answered;
+import org.mobrel.server.ruling.QuestionAnswer;
 
 /**
  * One version of a recipe.
@@ -24,7 +24,7 @@ public record Recipe(long id, int version, RecipeDraft body, Instant savedAt) {
     }
 
     /** What was answered to the questions of its lines. */
-    public List<Answered> answers() {
+    public List<QuestionAnswer> answers() {
         return body.answers();
     }
 

@@ -7,7 +7,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.jars.JarSize;
 import org.mobrel.ruling.Ruling;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -69,12 +69,12 @@ class RecipeController {
     @PostMapping("/draft")
     DraftMessages.DraftResponse look(@Valid @RequestBody DraftMessages.DraftRequest draft) {
         if (draft.lines().stream().allMatch(String::isBlank)) {
-            throw new BadField("lines", "at least one ingredient line");
+            throw new InvalidField("lines", "at least one ingredient line");
         }
         String size = draft.size() == null ? "quart" : draft.size();
         return rulings.look(
                 RecipeMessages.toDraft(draft),
-                JarSize.ofCode(size).orElseThrow(() -> new BadField("size", "\"" + size + "\" is not a jar size")));
+                JarSize.ofCode(size).orElseThrow(() -> new InvalidField("size", "\"" + size + "\" is not a jar size")));
     }
 
     @PostMapping
@@ -87,7 +87,7 @@ class RecipeController {
     RecipeMessages.RecipeResponse change(
             @PathVariable long id, @Valid @RequestBody RecipeMessages.RecipeChange recipe) {
         if (recipe.basedOn() == null) {
-            throw new BadField("basedOn", "the version this change is based on");
+            throw new InvalidField("basedOn", "the version this change is based on");
         }
         return answer(service.change(id, recipe.basedOn(), recipe.toDraft()));
     }
@@ -137,7 +137,7 @@ class RecipeController {
         List<String> departs =
                 rulings.departs(service.version(id, judgement.version()).body());
         if (departs.isEmpty()) {
-            throw new BadField("version", "nothing in this version is left to your own judgement");
+            throw new InvalidField("version", "nothing in this version is left to your own judgement");
         }
         service.judge(
                 id,

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Fraction;
-import org.mobrel.server.ruling.Answered;
+import org.mobrel.server.ruling.QuestionAnswer;
 
 /**
  * What a cook saves: the next version of a recipe, or the first of a new one.
@@ -27,7 +27,7 @@ public record RecipeDraft(
         List<String> tags,
         List<AddIn> variants,
         List<String> settled,
-        List<Answered> answers,
+        List<QuestionAnswer> answers,
         Optional<String> imported) {
 
     public RecipeDraft {
@@ -63,7 +63,7 @@ public record RecipeDraft(
     }
 
     /** Whether an answer is to a question of a step, not of a line. */
-    boolean isAboutStep(Answered answer) {
+    boolean isAboutStep(QuestionAnswer answer) {
         return lines.stream()
                         .noneMatch(line -> line.strip().equals(answer.line().strip()))
                 && variants.stream()

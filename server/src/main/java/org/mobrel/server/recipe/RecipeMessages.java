@@ -14,8 +14,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.Fraction;
-import org.mobrel.server.platform.BadField;
-import org.mobrel.server.ruling.Answered;
+import org.mobrel.server.platform.InvalidField;
+import org.mobrel.server.ruling.QuestionAnswer;
 import org.mobrel.server.ruling.RulingResponse;
 import org.mobrel.server.ruling.RulingService;
 
@@ -57,7 +57,7 @@ final class RecipeMessages {
             List<String> tags,
             List<VariantInDraft> variants,
             List<String> settled,
-            List<Answered> answers,
+            List<QuestionAnswer> answers,
             @Nullable String imported,
             Instant savedAt,
             List<NoteResponse> notes,
@@ -75,7 +75,7 @@ final class RecipeMessages {
             List<String> tags,
             List<VariantInDraft> variants,
             List<String> settled,
-            List<Answered> answers,
+            List<QuestionAnswer> answers,
             @Nullable String imported) {
 
         static VersionResponse of(Recipe recipe) {
@@ -130,7 +130,7 @@ final class RecipeMessages {
             @Size(max = 8, message = "8 variants at most") @Valid @Nullable List<@NotNull VariantInDraft> variants,
             @Size(max = 100, message = "100 at most") @Nullable
                     List<@NotNull @Size(max = 1500, message = "1500 characters at most") String> settled,
-            @Size(max = 200, message = "200 at most") @Valid @Nullable List<@NotNull Answered> answers,
+            @Size(max = 200, message = "200 at most") @Valid @Nullable List<@NotNull QuestionAnswer> answers,
             @Size(max = 200_000, message = "200,000 characters at most") @Nullable String imported,
             @Nullable Integer basedOn) {
 
@@ -138,7 +138,7 @@ final class RecipeMessages {
         RecipeDraft toDraft() {
             List<String> kept = tidy(lines);
             if (kept.isEmpty()) {
-                throw new BadField("lines", "at least one ingredient line");
+                throw new InvalidField("lines", "at least one ingredient line");
             }
             return new RecipeDraft(
                     title.strip(),
@@ -149,7 +149,7 @@ final class RecipeMessages {
                     tidy(tags).stream().distinct().toList(),
                     addIns(variants),
                     tidy(settled),
-                    Answered.checked(answers).stream()
+                    QuestionAnswer.checked(answers).stream()
                             .filter(answer -> isAbout(answer, kept, variants) || isAboutStep(answer, tidy(method)))
                             .toList(),
                     Optional.ofNullable(imported));
@@ -157,13 +157,13 @@ final class RecipeMessages {
     }
 
     /** An answer to a step belongs to the words it quotes. */
-    private static boolean isAboutStep(Answered answer, List<String> method) {
+    private static boolean isAboutStep(QuestionAnswer answer, List<String> method) {
         String words = Objects.requireNonNullElse(answer.words(), "");
         return !words.isEmpty() && method.stream().anyMatch(step -> step.contains(words));
     }
 
     /** An answer to a line that is gone is not kept. */
-    private static boolean isAbout(Answered answer, List<String> lines, @Nullable List<VariantInDraft> variants) {
+    private static boolean isAbout(QuestionAnswer answer, List<String> lines, @Nullable List<VariantInDraft> variants) {
         return Stream.concat(
                         lines.stream(),
                         Stream.ofNullable(variants).flatMap(List::stream).flatMap(variant -> variant.lines().stream()))
@@ -191,7 +191,7 @@ final class RecipeMessages {
                 List.of(),
                 addIns(draft.variants()),
                 draft.settled() == null ? List.of() : draft.settled(),
-                Answered.checked(draft.answers()),
+                QuestionAnswer.checked(draft.answers()),
                 Optional.empty());
     }
 

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.server.platform.SqlTime;
-import org.mobrel.server.ruling.Answered;
+import org.mobrel.server.ruling.QuestionAnswer;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.jdbc.support.KeyHolder;
@@ -37,7 +37,7 @@ class RecipeRepository {
      * @param words what title, ingredients, method or tags must hold; empty for all
      */
     List<Recipe> latest(boolean archived, String words) {
-        Map<List<Long>, List<Answered>> answers = answers(null);
+        Map<List<Long>, List<QuestionAnswer>> answers = answers(null);
         return db.sql(
                         """
                         SELECT v.recipe_id, v.number, v.title, v.body, v.pack, v.solids_share, v.saved_at, v.method, v.tags,
@@ -92,8 +92,8 @@ class RecipeRepository {
     }
 
     /** The answers of each version, by recipe and number. */
-    private Map<List<Long>, List<Answered>> answers(@Nullable Long recipe) {
-        Map<List<Long>, List<Answered>> answers = new HashMap<>();
+    private Map<List<Long>, List<QuestionAnswer>> answers(@Nullable Long recipe) {
+        Map<List<Long>, List<QuestionAnswer>> answers = new HashMap<>();
         db.sql(
                         """
                         SELECT recipe_id, number, line, code, words, choice FROM recipe_answer
@@ -104,7 +104,7 @@ class RecipeRepository {
                     answers.computeIfAbsent(
                                     List.of(row.getLong("recipe_id"), (long) row.getInt("number")),
                                     version -> new ArrayList<>())
-                            .add(new Answered(
+                            .add(new QuestionAnswer(
                                     row.getString("line"),
                                     row.getString("code"),
                                     row.getString("words"),
@@ -113,9 +113,9 @@ class RecipeRepository {
         return answers;
     }
 
-    private void addAnswers(long id, int version, List<Answered> answers) {
+    private void addAnswers(long id, int version, List<QuestionAnswer> answers) {
         for (int position = 0; position < answers.size(); position++) {
-            Answered answer = answers.get(position);
+            QuestionAnswer answer = answers.get(position);
             db.sql(
                             """
                             INSERT INTO recipe_answer (recipe_id, number, position, line, code, words, choice)
@@ -132,7 +132,7 @@ class RecipeRepository {
         }
     }
 
-    private Recipe recipe(ResultSet row, Map<List<Long>, List<Answered>> answers) throws SQLException {
+    private Recipe recipe(ResultSet row, Map<List<Long>, List<QuestionAnswer>> answers) throws SQLException {
         return new Recipe(
                 row.getLong("recipe_id"),
                 row.getInt("number"),

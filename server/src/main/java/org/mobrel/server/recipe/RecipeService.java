@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.mobrel.server.platform.Conflict;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.platform.SqlTime;
 import org.mobrel.server.reading.ReadingService;
 import org.springframework.stereotype.Service;
@@ -52,13 +52,13 @@ public class RecipeService {
     /** @throws Missing if there is no such recipe */
     @Transactional(readOnly = true)
     public Recipe latest(long id) {
-        return repository.latest(id).orElseThrow(() -> new Missing("recipe", id));
+        return repository.latest(id).orElseThrow(() -> new NotFound("recipe", id));
     }
 
     /** @throws Missing if there is no such version */
     @Transactional(readOnly = true)
     public Recipe version(long id, int version) {
-        return repository.version(id, version).orElseThrow(() -> new Missing("recipe", id + ", version " + version));
+        return repository.version(id, version).orElseThrow(() -> new NotFound("recipe", id + ", version " + version));
     }
 
     @Transactional
@@ -130,7 +130,7 @@ public class RecipeService {
     @Transactional
     public void noteDone(long id, long note) {
         if (remarks.done(id, note, clock.instant()) == 0) {
-            throw new Missing("open note", note);
+            throw new NotFound("open note", note);
         }
     }
 

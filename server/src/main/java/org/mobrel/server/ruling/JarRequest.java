@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 
 /** So many jars of one kind, as asked for. A mouth that is not named is the size's usual one. */
 public record JarRequest(
@@ -18,13 +18,14 @@ public record JarRequest(
     /** @throws BadField if there is no such size or mouth */
     public JarCount toCore(String field) {
         JarSize known = JarSize.ofCode(size)
-                .orElseThrow(() -> new BadField(
+                .orElseThrow(() -> new InvalidField(
                         field + ".size", "\"" + size + "\" is not half-pint, pint, pint-and-a-half or quart"));
         Mouth usual = known == JarSize.PINT_AND_A_HALF ? Mouth.WIDE : Mouth.REGULAR;
         Mouth wanted = mouth == null
                 ? usual
                 : Mouth.ofCode(mouth)
-                        .orElseThrow(() -> new BadField(field + ".mouth", "\"" + mouth + "\" is not regular or wide"));
+                        .orElseThrow(
+                                () -> new InvalidField(field + ".mouth", "\"" + mouth + "\" is not regular or wide"));
         return new JarCount(known, wanted, count);
     }
 

@@ -21,7 +21,7 @@ import org.mobrel.recipe.QuestionCode;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Setting;
 import org.mobrel.ruling.StatedRemark;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.springframework.stereotype.Service;
 
 /** Reads a whole page and rules on it; keeps nothing. */
@@ -41,10 +41,10 @@ class RecipeReadingService {
     RecipeReading.PageResponse read(RecipeReading.PageRequest request) {
         RecipePage page = new PageReader(plain).read(request.text());
         if (page.ingredients().isEmpty()) {
-            throw new BadField("text", "there is no ingredient on this page");
+            throw new InvalidField("text", "there is no ingredient on this page");
         }
         if (page.ingredients().size() > 200) {
-            throw new BadField("text", "200 ingredient lines at most");
+            throw new InvalidField("text", "200 ingredient lines at most");
         }
         List<IngredientLine> lines = rulings.answered(page.ingredients(), request.answers());
         Method read = Method.of(page.steps(), lines, plain);
@@ -109,9 +109,9 @@ class RecipeReadingService {
         for (RulingRequest.AnswerToLine given :
                 Objects.requireNonNullElse(request.answers(), List.<RulingRequest.AnswerToLine>of())) {
             Integer step = given.step();
-            QuestionCode code = Answered.question(given.code());
+            QuestionCode code = QuestionAnswer.question(given.code());
             if (step != null && (step < 0 || step >= read.ownSteps().size())) {
-                throw new BadField("answers", "there is no step %d".formatted(step));
+                throw new InvalidField("answers", "there is no step %d".formatted(step));
             }
             if (given.words() != null && given.line() == null) {
                 answers.add(new Answer(code, given.words(), given.choice()));

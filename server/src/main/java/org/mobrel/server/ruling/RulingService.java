@@ -27,7 +27,7 @@ import org.mobrel.ruling.Variant;
 import org.mobrel.ruling.VariantRuling;
 import org.mobrel.ruling.WhatIf;
 import org.mobrel.ruling.Without;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.reading.ReadingService;
 import org.springframework.stereotype.Service;
 
@@ -53,8 +53,10 @@ public class RulingService {
     }
 
     /** Reads lines as this kitchen means them, with what was answered to their questions. */
-    public List<IngredientLine> read(List<String> lines, List<Answered> answers) {
-        return read(lines).stream().map(line -> Answered.apply(line, answers)).toList();
+    public List<IngredientLine> read(List<String> lines, List<QuestionAnswer> answers) {
+        return read(lines).stream()
+                .map(line -> QuestionAnswer.apply(line, answers))
+                .toList();
     }
 
     public LineReader reader() {
@@ -62,16 +64,16 @@ public class RulingService {
     }
 
     /** The steps of a recipe, and those among its lines, with what was answered to their questions. */
-    public Method method(List<String> steps, List<IngredientLine> lines, List<Answered> answers) {
+    public Method method(List<String> steps, List<IngredientLine> lines, List<QuestionAnswer> answers) {
         return Method.of(steps, lines, reader())
                 .answered(answers.stream()
-                        .map(Answered::toCore)
+                        .map(QuestionAnswer::toCore)
                         .filter(answer -> !answer.words().isEmpty())
                         .toList());
     }
 
     /** Some jars with lines of their own. */
-    public Variant variant(String name, List<String> lines, List<Answered> answers) {
+    public Variant variant(String name, List<String> lines, List<QuestionAnswer> answers) {
         List<IngredientLine> read = read(lines, answers);
         return new Variant(name, read, method(List.of(), read, answers));
     }
@@ -146,7 +148,7 @@ public class RulingService {
 
     private Batch batch(RulingRequest request) {
         if (request.lines().stream().allMatch(String::isBlank)) {
-            throw new BadField("lines", "at least one ingredient line");
+            throw new InvalidField("lines", "at least one ingredient line");
         }
         List<IngredientLine> lines = answered(request);
         return new Batch(
@@ -166,7 +168,7 @@ public class RulingService {
                 .filter(answer ->
                         answer.line() == null || lines.get(answer.line()).kind() == LineKind.STEP)
                 .map(answer -> new Answer(
-                        Answered.question(answer.code()),
+                        QuestionAnswer.question(answer.code()),
                         Objects.requireNonNullElse(answer.words(), ""),
                         answer.choice()))
                 .toList();
@@ -181,16 +183,18 @@ public class RulingService {
         List<IngredientLine> lines = new ArrayList<>(plain.readAll(texts));
         for (RulingRequest.AnswerToLine answer :
                 Objects.requireNonNullElse(answers, List.<RulingRequest.AnswerToLine>of())) {
-            Answered.question(answer.code());
+            QuestionAnswer.question(answer.code());
             if (answer.line() == null) {
                 continue;
             }
             if (answer.line() < 0 || answer.line() >= lines.size()) {
-                throw new BadField("answers", "there is no line %d".formatted(answer.line()));
+                throw new InvalidField("answers", "there is no line %d".formatted(answer.line()));
             }
             IngredientLine line = lines.get(answer.line());
             Answer given = new Answer(
-                    Answered.question(answer.code()), Objects.requireNonNullElse(answer.words(), ""), answer.choice());
+                    QuestionAnswer.question(answer.code()),
+                    Objects.requireNonNullElse(answer.words(), ""),
+                    answer.choice());
             refuseUnknownChoice(line, given);
             lines.set(answer.line(), line.answered(given));
         }
@@ -204,7 +208,7 @@ public class RulingService {
                 .flatMap(question -> question.choices().stream())
                 .anyMatch(choice -> choice.code().equals(given.choice()));
         if (asked && !known) {
-            throw new BadField(
+            throw new InvalidField(
                     "answers",
                     "\"%s\" is no answer to %s"
                             .formatted(given.choice(), given.code().code()));
@@ -215,7 +219,7 @@ public class RulingService {
     public static Pack pack(@Nullable String code) {
         return code == null
                 ? Pack.HOT
-                : Pack.ofCode(code).orElseThrow(() -> new BadField("pack", "\"" + code + "\" is not hot or raw"));
+                : Pack.ofCode(code).orElseThrow(() -> new InvalidField("pack", "\"" + code + "\" is not hot or raw"));
     }
 
     /** @throws BadField if a jar names no known size or mouth */
@@ -231,7 +235,7 @@ public class RulingService {
                 ? TimingPolicy.LONGEST_INGREDIENT
                 : TimingPolicy.ofCode(code)
                         .orElseThrow(() ->
-                                new BadField("school", "\"" + code + "\" is not longest-ingredient or soup-table"));
+                                new InvalidField("school", "\"" + code + "\" is not longest-ingredient or soup-table"));
     }
 
     private static Altitude altitude(RulingRequest request) {
@@ -241,12 +245,12 @@ public class RulingService {
     /** @throws BadField unless one of both is given, and somebody could cook there */
     public static Altitude altitude(@Nullable Double feet, @Nullable Double metres) {
         if ((feet == null) == (metres == null)) {
-            throw new BadField("altitudeFt", "either altitudeFt or altitudeM");
+            throw new InvalidField("altitudeFt", "either altitudeFt or altitudeM");
         }
         try {
             return feet != null ? Altitude.ofFeet(feet) : Altitude.ofMetres(metres == null ? 0 : metres);
         } catch (IllegalArgumentException nowhere) {
-            throw new BadField(feet != null ? "altitudeFt" : "altitudeM", "nobody cooks at that altitude");
+            throw new InvalidField(feet != null ? "altitudeFt" : "altitudeM", "nobody cooks at that altitude");
         }
     }
 
@@ -257,11 +261,11 @@ public class RulingService {
     /** @throws BadField if there is no such gauge, or none can be so far off */
     public static Gauge gauge(String code, @Nullable BigDecimal errorPsi) {
         GaugeKind kind = GaugeKind.ofCode(code)
-                .orElseThrow(() -> new BadField("gauge", "\"" + code + "\" is not dial or weighted"));
+                .orElseThrow(() -> new InvalidField("gauge", "\"" + code + "\" is not dial or weighted"));
         try {
             return new Gauge(kind, errorPsi == null ? GaugeError.NONE : GaugeError.ofPsi(errorPsi));
         } catch (IllegalArgumentException absurd) {
-            throw new BadField("gaugeErrorPsi", "not a difference a dial can have");
+            throw new InvalidField("gaugeErrorPsi", "not a difference a dial can have");
         }
     }
 }

@@ -34,7 +34,7 @@ public record Run(
         BigDecimal headspaceIn,
         Pack pack,
         List<RunGroup> groups,
-        Optional<Pace> pace,
+        Optional<ClockRate> pace,
         List<RunEvent> events) {
 
     public Run {
@@ -59,10 +59,10 @@ public record Run(
     }
 
     private Instant pacedAt() {
-        return pace.map(Pace::realAt).orElse(Instant.MIN);
+        return pace.map(ClockRate::realAt).orElse(Instant.MIN);
     }
 
-    Run with(Pace other) {
+    Run with(ClockRate other) {
         return new Run(
                 id,
                 batchId,

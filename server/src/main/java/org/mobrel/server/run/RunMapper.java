@@ -60,7 +60,7 @@ final class RunMapper {
                 run.plan().jars(),
                 jiggles(run.plan().jiggles()),
                 now,
-                run.pace().map(Pace::pace).orElse(1),
+                run.pace().map(ClockRate::pace).orElse(1),
                 run.pace().isPresent(),
                 state.stage().code(),
                 state.turn(),

@@ -31,7 +31,7 @@ class RunPartRepository {
     }
 
     /** The parts of some runs, by the number of the run. */
-    record Parts(Map<Long, List<Jars>> jars, Map<Long, Pace> paces, Map<Long, List<RunEvent>> events) {
+    record Parts(Map<Long, List<Jars>> jars, Map<Long, ClockRate> paces, Map<Long, List<RunEvent>> events) {
 
         /** Jars that say nothing else belong to the batch of the run. */
         List<RunGroup> groups(long run, long batch, String title, Verdict verdict) {
@@ -47,7 +47,7 @@ class RunPartRepository {
                     .toList();
         }
 
-        Optional<Pace> pace(long run) {
+        Optional<ClockRate> pace(long run) {
             return Optional.ofNullable(paces.get(run));
         }
 
@@ -78,14 +78,14 @@ class RunPartRepository {
                     jars.computeIfAbsent(row.getLong("run_id"), run -> new ArrayList<>())
                             .add(jars(row));
                 });
-        Map<Long, Pace> paces = new HashMap<>();
+        Map<Long, ClockRate> paces = new HashMap<>();
         db.sql("SELECT run_id, real_at, run_at, pace FROM run_pace WHERE run_id IN (:runs) ORDER BY run_id, number")
                 .param("runs", runs)
                 .query(row -> {
                     // The last one counts.
                     paces.put(
                             row.getLong("run_id"),
-                            new Pace(SqlTime.get(row, "real_at"), SqlTime.get(row, "run_at"), row.getInt("pace")));
+                            new ClockRate(SqlTime.get(row, "real_at"), SqlTime.get(row, "run_at"), row.getInt("pace")));
                 });
         return new Parts(jars, paces, events(runs));
     }

@@ -152,7 +152,7 @@ class RunRepository {
                 .param("most", most));
     }
 
-    void add(long runId, Pace pace) {
+    void add(long runId, ClockRate pace) {
         db.sql(
                         """
                         INSERT INTO run_pace (run_id, number, real_at, run_at, pace)
@@ -256,7 +256,7 @@ class RunRepository {
      * @param origin where it came from, so that the same one is not written twice
      * @throws org.springframework.dao.DuplicateKeyException if somebody else wrote that number first
      */
-    void add(long runId, int number, RunEvent event, Origin origin) {
+    void add(long runId, int number, RunEvent event, RunOrigin origin) {
         EventRow.params(
                         db.sql(
                                 """
@@ -278,16 +278,16 @@ class RunRepository {
     }
 
     /** What sent an event: a page with a key of the tap, or a gauge with its own number; nothing for neither. */
-    record Origin(@Nullable String tapKey, @Nullable Long device, @Nullable Long seq) {
+    record RunOrigin(@Nullable String tapKey, @Nullable Long device, @Nullable Long seq) {
 
-        static final Origin UNKNOWN = new Origin(null, null, null);
+        static final RunOrigin UNKNOWN = new RunOrigin(null, null, null);
 
-        static Origin tap(String key) {
-            return new Origin(key, null, null);
+        static RunOrigin tap(String key) {
+            return new RunOrigin(key, null, null);
         }
 
-        static Origin gauge(long device, long seq) {
-            return new Origin(null, device, seq);
+        static RunOrigin gauge(long device, long seq) {
+            return new RunOrigin(null, device, seq);
         }
     }
 

@@ -27,7 +27,7 @@ import org.mobrel.run.RunTimes;
 import org.mobrel.run.Stage;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.KitchenReplaced;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.platform.SqlTime;
 import org.mobrel.server.shelf.HoldService;
 import org.mobrel.server.shelf.ShelfService;
@@ -94,7 +94,7 @@ public class RunService {
     /** @throws Missing if there is no such run */
     @Transactional(readOnly = true)
     public Run run(long id) {
-        return repository.run(id).orElseThrow(() -> new Missing("run", id));
+        return repository.run(id).orElseThrow(() -> new NotFound("run", id));
     }
 
     /** The runs of a canner that went by its dial and whose heat went off in a span of time. */
@@ -157,7 +157,7 @@ public class RunService {
      */
     @Transactional
     public Run tell(long id, Wish wish, Tap tap) {
-        Run run = repository.runForUpdate(id).orElseThrow(() -> new Missing("run", id));
+        Run run = repository.runForUpdate(id).orElseThrow(() -> new NotFound("run", id));
         if (tap.key().flatMap(key -> repository.numberOf(id, key)).isPresent()) {
             return run;
         }
@@ -169,14 +169,14 @@ public class RunService {
                 .filter(at -> at.isBefore(now))
                 .map(at -> said.happened(at, now))
                 .orElse(said);
-        return write(run, asked, tap.key().map(RunRepository.Origin::tap).orElse(RunRepository.Origin.UNKNOWN));
+        return write(run, asked, tap.key().map(RunRepository.RunOrigin::tap).orElse(RunRepository.RunOrigin.UNKNOWN));
     }
 
     /** As {@link #tell}, at an instant of its own; for kitchens that are loaded, not cooked in. */
     @Transactional
     public Run tellAt(long id, Wish wish, Instant now) {
-        Run run = repository.runForUpdate(id).orElseThrow(() -> new Missing("run", id));
-        return write(run, wish.at(SqlTime.millis(now)), RunRepository.Origin.UNKNOWN);
+        Run run = repository.runForUpdate(id).orElseThrow(() -> new NotFound("run", id));
+        return write(run, wish.at(SqlTime.millis(now)), RunRepository.RunOrigin.UNKNOWN);
     }
 
     /** One of a gauge's readings. */
@@ -198,7 +198,7 @@ public class RunService {
      */
     @Transactional
     public Received read(long id, long device, String name, List<Sent> readings) {
-        Run run = repository.runForUpdate(id).orElseThrow(() -> new Missing("run", id));
+        Run run = repository.runForUpdate(id).orElseThrow(() -> new NotFound("run", id));
         Set<Long> known = repository.numbersOf(id, device);
         Instant heard = SqlTime.millis(run.clock(clock.instant()));
         List<Long> stored = new ArrayList<>();
@@ -214,7 +214,7 @@ public class RunService {
                     RunEvent.reading(sent.reading(), at).happened(at, heard).by(Reporter.gauge(name));
             CommandResult answer = RunRules.decide(run.plan(), run.events(), wish);
             if (answer.event().isPresent()) {
-                run = append(run, answer.event().get(), RunRepository.Origin.gauge(device, sent.seq()));
+                run = append(run, answer.event().get(), RunRepository.RunOrigin.gauge(device, sent.seq()));
                 stored.add(sent.seq());
             } else {
                 refused.put(sent.seq(), answer.refusal().orElseThrow());
@@ -229,15 +229,15 @@ public class RunService {
     /** A reading in one of its three shapes; empty for none of them. */
     public static Optional<InstrumentReading> reading(
             @Nullable GaugePressure dial, @Nullable String weight, @Nullable Integer jiggles) {
-        return RunWishes.reading(dial, weight, jiggles);
+        return RunCommands.reading(dial, weight, jiggles);
     }
 
     /** Lets a run's clock go faster from now on; it never goes back. */
     @Transactional
     public Run pace(long id, int pace) {
-        Run run = repository.runForUpdate(id).orElseThrow(() -> new Missing("run", id));
+        Run run = repository.runForUpdate(id).orElseThrow(() -> new NotFound("run", id));
         Instant now = SqlTime.millis(clock.instant());
-        Run after = run.with(new Pace(now, SqlTime.millis(run.clock(now)), pace));
+        Run after = run.with(new ClockRate(now, SqlTime.millis(run.clock(now)), pace));
         repository.add(id, after.pace().orElseThrow());
         changed(after);
         return after;
@@ -268,7 +268,7 @@ public class RunService {
         }
     }
 
-    private Run write(Run run, RunEvent wish, RunRepository.Origin origin) {
+    private Run write(Run run, RunEvent wish, RunRepository.RunOrigin origin) {
         CommandResult answer = RunRules.decide(run.plan(), run.events(), wish);
         if (answer.refusal().isPresent()) {
             throw refused(answer.refusal().get(), run.state().seenAt(run.plan(), wish.heard()));
@@ -278,7 +278,7 @@ public class RunService {
         return after;
     }
 
-    private Run append(Run run, RunEvent event, RunRepository.Origin origin) {
+    private Run append(Run run, RunEvent event, RunRepository.RunOrigin origin) {
         repository.add(run.id(), run.events().size() + 1, event, origin);
         List<RunEvent> events = new ArrayList<>(run.events());
         events.add(event);
@@ -338,7 +338,7 @@ public class RunService {
                     .count();
             if (sealed > 0) {
                 shelf.shelve(
-                        new ShelfService.Origin(
+                        new ShelfService.LotOrigin(
                                 run.id(),
                                 group.batchId(),
                                 group.title(),

@@ -133,7 +133,7 @@ public class RunStream implements SmartLifecycle {
         }
 
         private void send(String name, Object data) throws IOException {
-            emitter.send(SseEmitter.event().name(name).id(Seen.text(sent)).data(data));
+            emitter.send(SseEmitter.event().name(name).id(SeenEvents.text(sent)).data(data));
         }
 
         /** The page is gone, or the database is: either way the page will come again and say what it has. */
@@ -145,7 +145,7 @@ public class RunStream implements SmartLifecycle {
 
     /** @param seen what the page has already, as the id of the last message it got */
     SseEmitter subscribe(@Nullable String seen) {
-        Listener listener = new Listener(Seen.of(seen));
+        Listener listener = new Listener(SeenEvents.of(seen));
         listener.emitter.onCompletion(() -> listeners.remove(listener));
         listener.emitter.onTimeout(() -> listeners.remove(listener));
         listener.emitter.onError(gone -> listeners.remove(listener));
@@ -166,7 +166,7 @@ public class RunStream implements SmartLifecycle {
     /** Another kitchen: what the pages have of the one before is wrong from the first event on. */
     @TransactionalEventListener
     void replaced(KitchenReplaced replaced) {
-        say("restart", 0, new Beat(clock.instant()));
+        say("restart", 0, new Heartbeat(clock.instant()));
     }
 
     /** Says something to every page that need not be kept; only the last of each name is of interest. */
@@ -178,11 +178,11 @@ public class RunStream implements SmartLifecycle {
     }
 
     /** A word on the line, so that either end notices when it is cut. */
-    record Beat(Instant now) {}
+    record Heartbeat(Instant now) {}
 
     private void beat() {
         try {
-            say("beat", 0, new Beat(clock.instant()));
+            say("beat", 0, new Heartbeat(clock.instant()));
         } catch (RuntimeException never) {
             LOG.warn("a beat was skipped", never);
         }

@@ -29,7 +29,7 @@ import org.mobrel.scaling.Pot;
 import org.mobrel.scaling.Scaled;
 import org.mobrel.scaling.Scaling;
 import org.mobrel.scaling.Units;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.ruling.JarRequest;
 import org.mobrel.server.ruling.RulingService;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -62,7 +62,7 @@ class ScalingController {
         Headspace headspace = rulings.headspace(lines, pack, share);
         Pot pot = Pot.of(lines, pack, share);
         if (pot.isEmpty()) {
-            throw new BadField(
+            throw new InvalidField(
                     "lines", "no line has an amount to count from; give at least one, such as \"2 lb carrots\"");
         }
         Volume keepBack =
@@ -70,7 +70,7 @@ class ScalingController {
         KitchenMeasure measure = new KitchenMeasure(units(request.units()));
         if (request.use() == null) {
             Scaled scaled = scaling.toJars(pot, headspace, targets(request.jars()), keepBack)
-                    .orElseThrow(() -> new BadField("jars", "these jars cannot be filled"));
+                    .orElseThrow(() -> new InvalidField("jars", "these jars cannot be filled"));
             return answer(scaled, headspace, OptionalInt.empty(), measure);
         }
         InHand.Reach reach = reach(request.use(), pot);
@@ -80,7 +80,7 @@ class ScalingController {
 
     private Scaled filled(Pot pot, Headspace headspace, double factor, List<JarKind> kinds, Volume keepBack) {
         if (pot.makes().times(factor).compareTo(keepBack) < 0) {
-            throw new BadField(
+            throw new InvalidField(
                     "keepBack.value",
                     "the pot makes %.1f L in all".formatted(pot.makes().millilitres() * factor / 1_000));
         }
@@ -88,14 +88,15 @@ class ScalingController {
             return scaling.toFill(pot, headspace, factor, kinds, keepBack, all -> true)
                     .orElseThrow();
         } catch (IllegalArgumentException tooMuch) {
-            throw new BadField("use", "that makes more than %d jars of one size".formatted(JarCount.MOST));
+            throw new InvalidField("use", "that makes more than %d jars of one size".formatted(JarCount.MOST));
         }
     }
 
     private static Units units(@Nullable String code) {
         return code == null
                 ? Units.US
-                : Units.ofCode(code).orElseThrow(() -> new BadField("units", "\"" + code + "\" is not us or metric"));
+                : Units.ofCode(code)
+                        .orElseThrow(() -> new InvalidField("units", "\"" + code + "\" is not us or metric"));
     }
 
     private List<JarCount> targets(List<ScalingRequest.JarWanted> wanted) {
@@ -103,7 +104,7 @@ class ScalingController {
                 .mapToObj(index -> {
                     Integer count = wanted.get(index).count();
                     if (count == null || count < 1 || count > JarCount.MOST) {
-                        throw new BadField(
+                        throw new InvalidField(
                                 "jars[%d].count".formatted(index),
                                 count == null ? "how many?" : "between 1 and " + JarCount.MOST);
                     }
@@ -123,7 +124,7 @@ class ScalingController {
         String field = "jars[%d]".formatted(index);
         JarKind kind = new JarRequest(jar.size(), jar.mouth(), 1).toCore(field).kind();
         if (!jars.kinds().contains(kind)) {
-            throw new BadField(
+            throw new InvalidField(
                     field + ".size",
                     "no %s with a %s mouth can be filled here"
                             .formatted(kind.size().label(), kind.mouth().code()));
@@ -154,12 +155,12 @@ class ScalingController {
 
     private static InHand hand(ScalingRequest.UseUp use, String field, Pot pot) {
         if (use.line() < 0 || use.line() >= pot.lines().size()) {
-            throw new BadField(
+            throw new InvalidField(
                     field + ".line", "there are lines 0 to " + (pot.lines().size() - 1));
         }
         IngredientLine line = pot.lines().get(use.line());
         if (line.amount().isEmpty()) {
-            throw new BadField(field + ".line", "\"" + line.text() + "\" says no amount");
+            throw new InvalidField(field + ".line", "\"" + line.text() + "\" says no amount");
         }
         InHand hand = new InHand(
                 use.line(),
@@ -168,19 +169,20 @@ class ScalingController {
                         : use.amount().amount(field + ".amount"),
                 Boolean.TRUE.equals(use.asBought()));
         if (hand.factor(pot).isEmpty()) {
-            throw new BadField(field + ".line", "\"" + line.text() + "\" cannot be weighed, so it cannot be used up");
+            throw new InvalidField(
+                    field + ".line", "\"" + line.text() + "\" cannot be weighed, so it cannot be used up");
         }
         return hand;
     }
 
     private static IngredientLine lineOf(ScalingRequest.UseUp use, String field, Pot pot) {
         if (use.line() < 0 || use.line() >= pot.lines().size()) {
-            throw new BadField(
+            throw new InvalidField(
                     field + ".line", "there are lines 0 to " + (pot.lines().size() - 1));
         }
         IngredientLine line = pot.lines().get(use.line());
         if (line.amount().isEmpty()) {
-            throw new BadField(field + ".line", "\"" + line.text() + "\" says no amount");
+            throw new InvalidField(field + ".line", "\"" + line.text() + "\" says no amount");
         }
         return line;
     }

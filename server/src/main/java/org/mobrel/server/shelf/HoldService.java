@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.mobrel.server.platform.Conflict;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.NotFound;
 import org.mobrel.shelf.LotCode;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -100,7 +100,7 @@ public class HoldService {
      */
     @Transactional
     public List<Hold> release(long id, String by, String why) {
-        Hold hold = repository.hold(id).orElseThrow(() -> new Missing("hold", id));
+        Hold hold = repository.hold(id).orElseThrow(() -> new NotFound("hold", id));
         Hold.Release release = new Hold.Release(clock.instant(), by, why);
         if (repository.release(id, release) == 0) {
             throw new Conflict("released-before", "Somebody has released this lot already.", Map.of());

@@ -17,7 +17,7 @@ import org.mobrel.quantity.Volume;
 import org.mobrel.server.kitchen.CupboardService;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenService;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.recipe.RecipeService;
 import org.mobrel.shelf.MealKit;
 import org.mobrel.shelf.Stock;
@@ -169,7 +169,7 @@ public class NeedService {
         recipes.latest(recipe);
         id.filter(known -> repository.kits().stream().noneMatch(each -> each.id() == known))
                 .ifPresent(unknown -> {
-                    throw new Missing("meal kit", unknown);
+                    throw new NotFound("meal kit", unknown);
                 });
         return repository.keep(id, name, recipe, kit);
     }
@@ -178,7 +178,7 @@ public class NeedService {
     @Transactional
     public void removeKit(long id) {
         if (repository.remove(id) == 0) {
-            throw new Missing("meal kit", id);
+            throw new NotFound("meal kit", id);
         }
     }
 }

@@ -11,7 +11,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.NotFound;
 import org.mobrel.shelf.LotCode;
 import org.mobrel.shelf.Movement;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -148,14 +148,14 @@ class ShelfController {
     }
 
     private ShelfLot existing(LotCode code) {
-        return service.lot(code).orElseThrow(() -> new Missing("lot", code.text()));
+        return service.lot(code).orElseThrow(() -> new NotFound("lot", code.text()));
     }
 
     private static LotCode lotCode(String code) {
         try {
             return new LotCode(code);
         } catch (IllegalArgumentException notOne) {
-            throw new Missing("lot", code);
+            throw new NotFound("lot", code);
         }
     }
 }

@@ -10,7 +10,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.mobrel.shelf.Movement;
 import org.mobrel.shelf.MovementKind;
 import org.mobrel.shelf.Place;
@@ -81,7 +81,7 @@ final class ShelfMessages {
         /** @throws BadField if it is none that is written by hand, or lacks a place */
         Movement movement(ShelfLot lot) {
             MovementKind said = MovementKind.ofCode(kind)
-                    .orElseThrow(() -> new BadField("kind", "eaten, given, spoiled, put-back, moved or undone"));
+                    .orElseThrow(() -> new InvalidField("kind", "eaten, given, spoiled, put-back, moved or undone"));
             int count = jars == null ? 1 : jars;
             return switch (said) {
                 case EATEN, GIVEN, SPOILED -> Movement.out(said, count, from(lot));
@@ -89,13 +89,13 @@ final class ShelfMessages {
                 case MOVED -> between(from(lot), named("to", to), count);
                 case UNDONE -> undoing(lot);
                 case SHELVED, USED, MISSING, FOUND ->
-                    throw new BadField("kind", "eaten, given, spoiled, put-back, moved or undone");
+                    throw new InvalidField("kind", "eaten, given, spoiled, put-back, moved or undone");
             };
         }
 
         private static Movement between(Place from, Place to, int count) {
             if (from.equals(to)) {
-                throw new BadField("to", "they stand there already");
+                throw new InvalidField("to", "they stand there already");
             }
             return Movement.between(from, to, count);
         }
@@ -105,7 +105,7 @@ final class ShelfMessages {
                     .filter(line -> undoes != null && line.id() == undoes)
                     .findFirst()
                     .map(Movement::undoing)
-                    .orElseThrow(() -> new BadField("undoes", "a line of this lot's ledger"));
+                    .orElseThrow(() -> new InvalidField("undoes", "a line of this lot's ledger"));
         }
 
         /** The only place its jars stand in, where nobody says another. */
@@ -120,7 +120,7 @@ final class ShelfMessages {
         try {
             return new Place(name == null ? "" : name);
         } catch (IllegalArgumentException noName) {
-            throw new BadField(field, "a name of 1 to 40 characters");
+            throw new InvalidField(field, "a name of 1 to 40 characters");
         }
     }
 

@@ -13,7 +13,7 @@ import org.mobrel.ruling.Verdict;
 import org.mobrel.server.kitchen.CupboardService;
 import org.mobrel.server.kitchen.KitchenService;
 import org.mobrel.server.platform.Conflict;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.NotFound;
 import org.mobrel.shelf.Lot;
 import org.mobrel.shelf.LotCode;
 import org.mobrel.shelf.Movement;
@@ -54,7 +54,7 @@ public class ShelfService {
      * @param variant what they hold besides the base; may be empty
      * @param finish what is done when one is opened; may be empty
      */
-    public record Origin(long runId, long batchId, String title, String variant, Verdict verdict, String finish) {}
+    public record LotOrigin(long runId, long batchId, String title, String variant, Verdict verdict, String finish) {}
 
     /**
      * How much there is.
@@ -127,7 +127,7 @@ public class ShelfService {
      * @param checkedAt when they were found sealed
      */
     @Transactional
-    public LotCode shelve(Origin origin, JarCount sealed, Instant cannedAt, Instant checkedAt) {
+    public LotCode shelve(LotOrigin origin, JarCount sealed, Instant cannedAt, Instant checkedAt) {
         LocalDate day = LocalDate.ofInstant(cannedAt, zone);
         LotCode code = LotCode.next(day, repository.lotsOf(day));
         Lot empty = new Lot(code, List.of());
@@ -163,7 +163,7 @@ public class ShelfService {
      */
     @Transactional
     public long move(LotCode code, Movement movement, Said said) {
-        ShelfLot lot = repository.lotForUpdate(code).orElseThrow(() -> new Missing("lot", code.text()));
+        ShelfLot lot = repository.lotForUpdate(code).orElseThrow(() -> new NotFound("lot", code.text()));
         if (movement.kind() == MovementKind.SHELVED
                 || movement.kind() == MovementKind.USED
                 || !lot.lot().allows(movement)) {
@@ -220,7 +220,7 @@ public class ShelfService {
     /** What stands on the label besides dish and date. */
     @Transactional
     public void finish(LotCode code, String finish) {
-        ShelfLot lot = repository.lotForUpdate(code).orElseThrow(() -> new Missing("lot", code.text()));
+        ShelfLot lot = repository.lotForUpdate(code).orElseThrow(() -> new NotFound("lot", code.text()));
         repository.finish(lot.lot().code(), finish);
     }
 
@@ -232,7 +232,7 @@ public class ShelfService {
      */
     @Transactional
     public void useIn(long batchId, LotCode code, int jars, Instant at) {
-        ShelfLot lot = repository.lotForUpdate(code).orElseThrow(() -> new Missing("lot", code.text()));
+        ShelfLot lot = repository.lotForUpdate(code).orElseThrow(() -> new NotFound("lot", code.text()));
         if (lot.isHeld()) {
             throw onHold(lot);
         }

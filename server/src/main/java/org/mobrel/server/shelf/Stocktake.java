@@ -2,8 +2,8 @@ package org.mobrel.server.shelf;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.mobrel.server.platform.BadField;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.InvalidField;
+import org.mobrel.server.platform.NotFound;
 import org.mobrel.shelf.LotCode;
 import org.mobrel.shelf.Movement;
 import org.mobrel.shelf.MovementKind;
@@ -39,7 +39,7 @@ class Stocktake {
                         ? Movement.out(MovementKind.MISSING, -change, place)
                         : Movement.in(MovementKind.FOUND, change, place);
                 if (!lot.lot().allows(movement)) {
-                    throw new BadField(
+                    throw new InvalidField(
                             field + ".jars",
                             "of lot %s there can be no more than %d here"
                                     .formatted(
@@ -59,9 +59,9 @@ class Stocktake {
     private ShelfLot lot(String field, String code) {
         try {
             LotCode known = new LotCode(code);
-            return service.lot(known).orElseThrow(() -> new Missing("lot", code));
+            return service.lot(known).orElseThrow(() -> new NotFound("lot", code));
         } catch (IllegalArgumentException notOne) {
-            throw new BadField(field + ".lot", "\"" + code + "\" is no lot");
+            throw new InvalidField(field + ".lot", "\"" + code + "\" is no lot");
         }
     }
 }

@@ -12,7 +12,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.jars.JarSize;
 import org.mobrel.quantity.Minutes;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.shelf.LotResponse;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -75,7 +75,7 @@ class TraceController {
     RowTraceResponse ofRow(@Valid @RequestBody RowTraceRequest request) {
         JarSize size = JarSize.ofCode(request.size())
                 .filter(each -> each == JarSize.PINT || each == JarSize.QUART)
-                .orElseThrow(() -> new BadField("size", "pint or quart"));
+                .orElseThrow(() -> new InvalidField("size", "pint or quart"));
         List<TraceService.ShortOfRow> lots =
                 service.ofRow(request.source().strip(), size, new Minutes(request.minutes()), request.hold());
         return new RowTraceResponse(

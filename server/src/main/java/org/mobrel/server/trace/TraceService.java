@@ -17,7 +17,7 @@ import org.mobrel.server.batch.BatchService;
 import org.mobrel.server.kitchen.CareService;
 import org.mobrel.server.kitchen.DialTested;
 import org.mobrel.server.kitchen.KitchenService;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.run.Run;
 import org.mobrel.server.run.RunService;
 import org.mobrel.server.shelf.Hold;
@@ -103,7 +103,7 @@ public class TraceService {
                         .filter(stored -> stored.id() == test)
                         .map(stored -> trace(stored)))
                 .findFirst()
-                .orElseThrow(() -> new Missing("gauge test", test));
+                .orElseThrow(() -> new NotFound("gauge test", test));
     }
 
     private GaugeTrace trace(DialTested tested) {

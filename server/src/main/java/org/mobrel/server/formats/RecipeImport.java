@@ -29,9 +29,9 @@ import tools.jackson.databind.node.ObjectNode;
  * @param parts of plain text, what each part of it was taken for
  * @param problems what could not be read, each naming its place
  */
-record Pasted(List<Looked> recipes, List<String> problems, List<RecipePage.Part> parts) {
+record RecipeImport(List<Looked> recipes, List<String> problems, List<RecipePage.Part> parts) {
 
-    private Pasted(List<Looked> recipes, List<String> problems) {
+    private RecipeImport(List<Looked> recipes, List<String> problems) {
         this(recipes, problems, List.of());
     }
 
@@ -41,7 +41,7 @@ record Pasted(List<Looked> recipes, List<String> problems, List<RecipePage.Part>
      */
     record Looked(RecipeDraft draft, List<RecipePage.Part> parts, Setting setting) {}
 
-    static Pasted of(String text, JsonMapper json, LineReader reader, JarTable jars) {
+    static RecipeImport of(String text, JsonMapper json, LineReader reader, JarTable jars) {
         String bare = text.strip();
         if (bare.startsWith("{") || bare.startsWith("[")) {
             return ofDocuments(List.of(bare), "The file", json, reader, jars);
@@ -51,7 +51,7 @@ record Pasted(List<Looked> recipes, List<String> problems, List<RecipePage.Part>
                     .map(Element::data)
                     .toList();
             return scripts.isEmpty()
-                    ? new Pasted(
+                    ? new RecipeImport(
                             List.of(),
                             List.of(
                                     "This page holds no recipe that a program can read. Copy its text and paste that instead."))
@@ -60,11 +60,12 @@ record Pasted(List<Looked> recipes, List<String> problems, List<RecipePage.Part>
         return ofText(bare, reader, jars);
     }
 
-    private static Pasted ofText(String text, LineReader reader, JarTable jars) {
+    private static RecipeImport ofText(String text, LineReader reader, JarTable jars) {
         RecipePage page = new PageReader(reader).read(text);
         return page.ingredients().isEmpty()
-                ? new Pasted(List.of(), List.of("There is no ingredient line in this text."), page.parts())
-                : new Pasted(List.of(looked(draft(page), page.parts(), true, reader, jars)), List.of(), page.parts());
+                ? new RecipeImport(List.of(), List.of("There is no ingredient line in this text."), page.parts())
+                : new RecipeImport(
+                        List.of(looked(draft(page), page.parts(), true, reader, jars)), List.of(), page.parts());
     }
 
     /** @param unset whether the pack and the share are still to be taken from what the recipe says */
@@ -119,7 +120,7 @@ record Pasted(List<Looked> recipes, List<String> problems, List<RecipePage.Part>
                 Optional.empty());
     }
 
-    private static Pasted ofDocuments(
+    private static RecipeImport ofDocuments(
             List<String> documents, String what, JsonMapper json, LineReader reader, JarTable jars) {
         RecipeJsonLd jsonLd = new RecipeJsonLd(json);
         List<RecipeDraft> recipes = new ArrayList<>();
@@ -142,7 +143,7 @@ record Pasted(List<Looked> recipes, List<String> problems, List<RecipePage.Part>
         if (recipes.isEmpty() && problems.isEmpty()) {
             problems.add("It is read, but there is no Recipe in it.");
         }
-        return new Pasted(
+        return new RecipeImport(
                 recipes.stream()
                         .map(draft -> looked(
                                 draft,

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 
 /** Ways of canning that low-acid food was never tested for, whatever is in the jar. */
-final class Methods {
+final class UntestedMethods {
 
     private static final String PRESSURE = "only steam under pressure is hot enough for the spores of low-acid food";
 
@@ -30,7 +30,7 @@ final class Methods {
             words("microwave(?: canning)?|dishwasher(?: canning)?"),
             new String[] {"Microwave or dishwasher", "it heats unevenly and without pressure"});
 
-    private Methods() {}
+    private UntestedMethods() {}
 
     private static Pattern words(String either) {
         return Pattern.compile("(?:^|\\b)(?:" + either + ")(?:\\b|$)", Pattern.CASE_INSENSITIVE);

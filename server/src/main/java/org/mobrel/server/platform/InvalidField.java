@@ -1,7 +1,7 @@
 package org.mobrel.server.platform;
 
 /** A field of a request that cannot be meant: answered as 400 with the field's name. */
-public final class BadField extends RuntimeException {
+public final class InvalidField extends RuntimeException {
 
     private final String field;
 
@@ -9,7 +9,7 @@ public final class BadField extends RuntimeException {
      * @param field its path in the body, such as 'jars[0].size'
      * @param message what is wrong, in a sentence
      */
-    public BadField(String field, String message) {
+    public InvalidField(String field, String message) {
         super(message);
         this.field = field;
     }

@@ -15,21 +15,22 @@ import org.mobrel.run.JarSeat;
 import org.mobrel.run.Reporter;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.WeightState;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 
 /** Reads what a page wants written down; whether it may be is not decided here. */
-final class RunWishes {
+final class RunCommands {
 
-    private RunWishes() {}
+    private RunCommands() {}
 
     /** @throws BadField if something is missing that this kind of event needs */
     static RunService.Wish wish(RunMessages.EventRequest request) {
         EventKind kind = EventKind.ofCode(request.type())
-                .orElseThrow(() -> new BadField("type", "\"" + request.type() + "\" is nothing that happens in a run"));
+                .orElseThrow(
+                        () -> new InvalidField("type", "\"" + request.type() + "\" is nothing that happens in a run"));
         Optional<EventDetail> detail = detail(kind, request);
         String note = stripped(request.note());
         if (kind.needsWords() && note.isEmpty()) {
-            throw new BadField("note", kind == EventKind.NOTE ? "a note needs words" : "say it in a word or two");
+            throw new InvalidField("note", kind == EventKind.NOTE ? "a note needs words" : "say it in a word or two");
         }
         Reporter by = Reporter.cook(stripped(request.by()));
         return now -> new RunEvent(kind, now, now, detail, by, note);
@@ -38,8 +39,8 @@ final class RunWishes {
     private static Optional<EventDetail> detail(EventKind kind, RunMessages.EventRequest request) {
         return switch (kind) {
             case READING ->
-                Optional.of(
-                        reading(request).orElseThrow(() -> new BadField("psi", "what the dial or the weight shows")));
+                Optional.of(reading(request)
+                        .orElseThrow(() -> new InvalidField("psi", "what the dial or the weight shows")));
             case JAR_CHECKED -> Optional.of(jar(request));
             case JAR_IN, JAR_BACK -> Optional.of(new JarSeat(which(request.jar())));
             case CHECK -> Optional.of(check(request));
@@ -47,7 +48,7 @@ final class RunWishes {
             case JAR_SETTLED -> Optional.of(new JarFate(which(request.jar()), decision(request)));
             case CORRECTION -> {
                 if (request.corrects() == null) {
-                    throw new BadField("corrects", "the number of the event it is about");
+                    throw new InvalidField("corrects", "the number of the event it is about");
                 }
                 yield Optional.of(new Correction(request.corrects(), reading(request)));
             }
@@ -65,7 +66,7 @@ final class RunWishes {
             @Nullable GaugePressure dial, @Nullable String weight, @Nullable Integer jiggles) {
         int said = (dial == null ? 0 : 1) + (weight == null ? 0 : 1) + (jiggles == null ? 0 : 1);
         if (said > 1) {
-            throw new BadField("psi", "a reading is of the dial, of the weight, or of its jiggles");
+            throw new InvalidField("psi", "a reading is of the dial, of the weight, or of its jiggles");
         }
         if (dial != null) {
             return Optional.of(InstrumentReading.ofDial(dial));
@@ -76,40 +77,40 @@ final class RunWishes {
         return weight == null
                 ? Optional.empty()
                 : Optional.of(InstrumentReading.ofWeight(WeightState.ofCode(weight)
-                        .orElseThrow(() -> new BadField("weight", "still, proper or frantic"))));
+                        .orElseThrow(() -> new InvalidField("weight", "still, proper or frantic"))));
     }
 
     private static CheckTick check(RunMessages.EventRequest request) {
         CheckTick.Check check = CheckTick.Check.ofCode(stripped(request.check()))
-                .orElseThrow(() -> new BadField("check", "rack, water, vent, seal, plug or gauge"));
+                .orElseThrow(() -> new InvalidField("check", "rack, water, vent, seal, plug or gauge"));
         return new CheckTick(check, Boolean.TRUE.equals(request.waived()));
     }
 
     private static int which(@Nullable Integer jar) {
         if (jar == null) {
-            throw new BadField("jar", "which jar");
+            throw new InvalidField("jar", "which jar");
         }
         return jar;
     }
 
     private static Decision decision(RunMessages.EventRequest request) {
         return Decision.ofCode(stripped(request.decision()))
-                .orElseThrow(() -> new BadField("decision", "processed-again, refrigerated, frozen or discarded"));
+                .orElseThrow(() -> new InvalidField("decision", "processed-again, refrigerated, frozen or discarded"));
     }
 
     private static JarCheck jar(RunMessages.EventRequest request) {
         int number = which(request.jar());
         if (request.sealed() == null) {
-            throw new BadField("sealed", "sealed or not");
+            throw new InvalidField("sealed", "sealed or not");
         }
         JarCheck.LiquidLoss loss = request.loss() == null
                 ? JarCheck.LiquidLoss.NONE
                 : JarCheck.LiquidLoss.ofCode(request.loss())
-                        .orElseThrow(() -> new BadField("loss", "none, some or more-than-half"));
+                        .orElseThrow(() -> new InvalidField("loss", "none, some or more-than-half"));
         JarCheck.Level level = request.level() == null
                 ? JarCheck.Level.RIGHT
                 : JarCheck.Level.ofCode(request.level())
-                        .orElseThrow(() -> new BadField("level", "right, floating or siphoned"));
+                        .orElseThrow(() -> new InvalidField("level", "right, floating or siphoned"));
         return new JarCheck(number, request.sealed(), loss, level, !Boolean.FALSE.equals(request.bandOff()));
     }
 

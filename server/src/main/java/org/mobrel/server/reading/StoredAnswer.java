@@ -11,7 +11,7 @@ import org.mobrel.recipe.QuestionCode;
  * @param words the words in question
  * @param wording the line it is for, without its amount; empty: wherever the words stand
  */
-public record Remembered(String code, String words, String wording, String choice) {
+public record StoredAnswer(String code, String words, String wording, String choice) {
 
     LineReader.RememberedAnswer toCore() {
         return new LineReader.RememberedAnswer(

@@ -15,7 +15,7 @@ import org.mobrel.server.TestServer;
 
 /** Who is let in. */
 @ExtendWith(TestServer.class)
-class DoorTest {
+class RequestGuardTest {
 
     @ParameterizedTest
     @CsvSource({"localhost, 200", "127.0.0.1, 200", "kitchen.example, 421", "127.0.0.1.evil.example, 421"})

@@ -15,7 +15,7 @@ import org.mobrel.recipe.IngredientLine;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Verdict;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.recipe.Recipe;
 import org.mobrel.server.recipe.RecipeService;
 import org.mobrel.server.ruling.RulingService;
@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 
 /** What else could go into a load that is not full: the same pressure it gets anyway, and no more minutes. */
 @Component
-class Company {
+class CompatibleRecipes {
 
     private static final List<JarSize> SIZES = List.of(JarSize.QUART, JarSize.PINT, JarSize.HALF_PINT);
     private static final int MOST = 8;
@@ -31,17 +31,17 @@ class Company {
     private final RecipeService recipes;
     private final RulingService rulings;
 
-    Company(RecipeService recipes, RulingService rulings) {
+    CompatibleRecipes(RecipeService recipes, RulingService rulings) {
         this.recipes = recipes;
         this.rulings = rulings;
     }
 
     /** @throws Missing if the plan has no such load */
-    List<DayMessages.CompanyRecipe> of(LookedAt looked, int number) {
+    List<DayMessages.CompanyRecipe> of(PlanView looked, int number) {
         PlannedLoad load = looked.chosen().loads().stream()
                 .filter(each -> each.number() == number)
                 .findFirst()
-                .orElseThrow(() -> new Missing("load", number));
+                .orElseThrow(() -> new NotFound("load", number));
         LoadingDay day = looked.chosen().day().orElseThrow();
         List<DayMessages.CompanyRecipe> company = new ArrayList<>();
         for (Recipe recipe : recipes.book(false, "")) {
@@ -56,7 +56,7 @@ class Company {
 
     /** The largest size of jar in which it would go along. */
     private Optional<DayMessages.CompanyRecipe> fitting(
-            Recipe recipe, PlannedLoad load, LoadingDay day, LookedAt looked) {
+            Recipe recipe, PlannedLoad load, LoadingDay day, PlanView looked) {
         List<IngredientLine> lines = rulings.read(recipe.lines(), recipe.answers());
         for (JarSize size : SIZES) {
             JarKind kind = new JarKind(size, Mouth.REGULAR);
@@ -76,7 +76,7 @@ class Company {
     }
 
     private Optional<Minutes> minutes(
-            Recipe recipe, List<IngredientLine> lines, JarCount jar, PlannedLoad load, LookedAt looked) {
+            Recipe recipe, List<IngredientLine> lines, JarCount jar, PlannedLoad load, PlanView looked) {
         Ruling ruling = rulings.rule(
                 new Batch(
                         lines,

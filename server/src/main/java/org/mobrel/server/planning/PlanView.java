@@ -16,7 +16,7 @@ import org.mobrel.scaling.Scaled;
 import org.mobrel.server.kitchen.Cupboard;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenCanner;
-import org.mobrel.server.platform.BadField;
+import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.shelf.ShelfLot;
 import org.mobrel.shopping.ShoppingList;
 import org.mobrel.shopping.Wanted;
@@ -31,7 +31,7 @@ import org.mobrel.shopping.Wanted;
  * @param chosen the loads of the dishes that are not at the stove yet; of all of them once every one is
  * @param day empty when there is no load
  */
-record LookedAt(
+record PlanView(
         StoredPlan plan,
         Kitchen kitchen,
         List<KitchenCanner> canners,
@@ -39,9 +39,9 @@ record LookedAt(
         JarTable jarTable,
         Map<String, ShelfLot> lots,
         Map<String, Amount> pantry,
-        List<DishLook> dishes,
-        Chosen chosen,
-        Optional<DayLook> day) {
+        List<DishView> dishes,
+        ChosenLoads chosen,
+        Optional<DayView> day) {
 
     /** The first of those that are used; never missing. */
     KitchenCanner canner() {
@@ -53,7 +53,7 @@ record LookedAt(
      *
      * @param title also there when something is wrong
      */
-    record DishLook(PlanBody.Dish dish, String title, Optional<Planned> planned, Optional<BadField> trouble) {}
+    record DishView(PlanBody.Dish dish, String title, Optional<Planned> planned, Optional<InvalidField> trouble) {}
 
     List<Planned> planned() {
         return dishes.stream().flatMap(dish -> dish.planned().stream()).toList();

@@ -14,9 +14,8 @@ import org.mobrel.server.kitchen.CupboardService;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.kitchen.KitchenService;
-import org.mobrel.server.platform.BadField;
 import org.mobrel.server.platform.Conflict;
-import org.mobrel.server.platform.Missing;
+import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.recipe.Recipe;
 import org.mobrel.server.recipe.RecipeService;
 import org.mobrel.server.ruling.RulingService;
@@ -27,7 +26,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Works out what follows from plans. Nothing of it is kept, so a recipe or a jar that changed is seen at once. */
 @Service
-class PlanLooks {
+class PlanViewService {
 
     /** As many as one person can watch side by side. */
     private static final int MOST_CANNERS = 3;
@@ -42,7 +41,7 @@ class PlanLooks {
     private final LoadChooser chooser;
     private final DayPlanner days;
 
-    PlanLooks(
+    PlanViewService(
             YieldService yields,
             RecipeService recipes,
             KitchenService kitchens,
@@ -70,7 +69,7 @@ class PlanLooks {
      * @throws Missing if there is no such recipe or canner
      */
     @Transactional(readOnly = true)
-    ToStove plan(Recipe recipe, long cannerId, List<JarCount> asked) {
+    StoveHandover plan(Recipe recipe, long cannerId, List<JarCount> asked) {
         Kitchen kitchen = kitchens.kitchen();
         List<PlanBody.WantedJars> jars = asked.stream()
                 .map(jar ->
@@ -79,9 +78,9 @@ class PlanLooks {
         KitchenCanner canner = kitchens.canner(cannerId);
         Planned dish = planner(kitchen, canner, cupboards.jars(cupboards.cupboard()))
                 .plan(PlanBody.Dish.of("a", recipe.id(), jars), recipe, yields.of(recipe.id()), "");
-        Chosen chosen = chooser.choose(
+        ChosenLoads chosen = chooser.choose(
                 List.of(dish), List.of(canner), kitchen.workplace().burners(), false);
-        return new ToStove(List.of(dish), chosen.loads());
+        return new StoveHandover(List.of(dish), chosen.loads());
     }
 
     private DishPlanner planner(Kitchen kitchen, KitchenCanner canner, JarTable jars) {
@@ -97,20 +96,20 @@ class PlanLooks {
      * @throws Conflict if the kitchen lacks altitude or canner
      */
     @Transactional(readOnly = true)
-    LookedAt look(StoredPlan plan) {
+    PlanView look(StoredPlan plan) {
         Kitchen kitchen = kitchens.kitchen();
         List<KitchenCanner> canners = canners(kitchen, plan.body());
         Cupboard cupboard = cupboards.cupboard();
         JarTable jars = cupboards.jars(cupboard);
         DishPlanner planner = planner(kitchen, canners.get(0), jars);
-        List<LookedAt.DishLook> dishes = new ArrayList<>();
+        List<PlanView.DishView> dishes = new ArrayList<>();
         for (int index = 0; index < plan.body().dishes().size(); index++) {
             dishes.add(look(plan, plan.body().dishes().get(index), planner, "dishes[%d]".formatted(index)));
         }
         List<Planned> loaded = loaded(plan, dishes);
-        Chosen chosen = chooser.choose(
+        ChosenLoads chosen = chooser.choose(
                 loaded, canners, kitchen.workplace().burners(), plan.body().soaksQuickly());
-        return new LookedAt(
+        return new PlanView(
                 plan,
                 kitchen,
                 canners,
@@ -124,7 +123,7 @@ class PlanLooks {
     }
 
     /** What is cooked is loaded already: only the others are chosen for, or all once nothing is left to choose. */
-    private static List<Planned> loaded(StoredPlan plan, List<LookedAt.DishLook> dishes) {
+    private static List<Planned> loaded(StoredPlan plan, List<PlanView.DishView> dishes) {
         return dishes.stream()
                 .filter(dish ->
                         plan.isAtStove() || plan.atStove(dish.dish().key()).isEmpty())
@@ -132,16 +131,16 @@ class PlanLooks {
                 .toList();
     }
 
-    private LookedAt.DishLook look(StoredPlan plan, PlanBody.Dish dish, DishPlanner planner, String field) {
+    private PlanView.DishView look(StoredPlan plan, PlanBody.Dish dish, DishPlanner planner, String field) {
         Optional<StoredPlan.AtStove> cooked = plan.atStove(dish.key());
         Recipe recipe = cooked.map(then -> recipes.version(dish.recipeId(), then.version()))
                 .orElseGet(() -> recipes.latest(dish.recipeId()));
         YieldCorrection yield = cooked.map(StoredPlan.AtStove::yield).orElseGet(() -> yields.of(dish.recipeId()));
         try {
-            return new LookedAt.DishLook(
+            return new PlanView.DishView(
                     dish, recipe.title(), Optional.of(planner.plan(dish, recipe, yield, field)), Optional.empty());
-        } catch (BadField wrong) {
-            return new LookedAt.DishLook(dish, recipe.title(), Optional.empty(), Optional.of(wrong));
+        } catch (InvalidField wrong) {
+            return new PlanView.DishView(dish, recipe.title(), Optional.empty(), Optional.of(wrong));
         }
     }
 

@@ -9,12 +9,12 @@ import java.time.Instant;
  *
  * @param pace seconds of the run in a real one, 1 to {@value #FASTEST}
  */
-public record Pace(Instant realAt, Instant runAt, int pace) {
+public record ClockRate(Instant realAt, Instant runAt, int pace) {
 
     public static final int FASTEST = 120;
 
     /** @throws IllegalArgumentException for a clock that stands, or races */
-    public Pace {
+    public ClockRate {
         if (pace < 1 || pace > FASTEST) {
             throw new IllegalArgumentException("a pace of " + pace);
         }

@@ -7,9 +7,9 @@ import java.util.List;
  *
  * @param loads empty when something stops a dish or a jar fits no canner
  */
-public record ToStove(List<Planned> dishes, List<PlannedLoad> loads) {
+public record StoveHandover(List<Planned> dishes, List<PlannedLoad> loads) {
 
-    public ToStove {
+    public StoveHandover {
         dishes = List.copyOf(dishes);
         loads = List.copyOf(loads);
     }

@@ -11,7 +11,7 @@ import org.mobrel.steam.Knobs;
  * @param at by the run's clock
  * @param value percent for the burner, else 1 or 0
  */
-record Turn(Instant at, Knob knob, int value) {
+record KnobChange(Instant at, Knob knob, int value) {
 
     /** What can be turned. The codes are stored. */
     enum Knob {

@@ -20,7 +20,7 @@ import org.mobrel.server.kitchen.KitchenCanner;
  * @param loads the same with dishes, canners and rulings
  * @param fitsNowhere jars that go into none of the canners
  */
-record Chosen(
+record ChosenLoads(
         List<KitchenCanner> canners,
         List<CannerTimes> times,
         List<DishWork> works,
@@ -30,7 +30,7 @@ record Chosen(
         List<PlannedLoad> loads,
         Optional<JarGroup> fitsNowhere) {
 
-    Chosen {
+    ChosenLoads {
         canners = List.copyOf(canners);
         times = List.copyOf(times);
         works = List.copyOf(works);

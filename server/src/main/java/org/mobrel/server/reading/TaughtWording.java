@@ -6,4 +6,4 @@ package org.mobrel.server.reading;
  * @param words as the reader compares them
  * @param meaning words the catalogue knows
  */
-public record Taught(String words, String meaning) {}
+public record TaughtWording(String words, String meaning) {}

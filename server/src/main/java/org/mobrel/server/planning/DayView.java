@@ -15,9 +15,9 @@ import org.mobrel.jars.JarCount;
  * @param wished whether the cook said so; else it is only a proposal
  * @param remedies what would make it fit; empty when it does
  */
-record DayLook(Workday workday, Day day, DayTarget aim, boolean wished, List<Remedy> remedies) {
+record DayView(Workday workday, Day day, DayTarget aim, boolean wished, List<Remedy> remedies) {
 
-    DayLook {
+    DayView {
         remedies = List.copyOf(remedies);
     }
 

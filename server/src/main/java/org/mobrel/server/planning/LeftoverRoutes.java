@@ -9,11 +9,11 @@ import org.mobrel.quantity.Volume;
 import org.mobrel.scaling.Scaled;
 
 /** Where what fills no jar may go. */
-final class Routes {
+final class LeftoverRoutes {
 
-    private final LookedAt looked;
+    private final PlanView looked;
 
-    Routes(LookedAt looked) {
+    LeftoverRoutes(PlanView looked) {
         this.looked = looked;
     }
 

@@ -5,7 +5,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 
 /** Every address of a place is the same page; the page itself finds its place. */
 @Controller
-class Pages {
+class SinglePageRoutes {
 
     @GetMapping({
         "/",

@@ -8,11 +8,11 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What a page has of each run: how many of its events. Written as '3:57,4:12', so that a browser can hand it back. */
-final class Seen {
+final class SeenEvents {
 
     private static final Pattern ONE = Pattern.compile("(\\d{1,18}):(\\d{1,9})");
 
-    private Seen() {}
+    private SeenEvents() {}
 
     /** What cannot be read counts as nothing seen: then everything is said again. */
     static Map<Long, Integer> of(@Nullable String text) {

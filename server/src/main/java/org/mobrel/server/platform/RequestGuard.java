@@ -23,7 +23,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
-class DoorGuard extends OncePerRequestFilter {
+class RequestGuard extends OncePerRequestFilter {
 
     private static final Set<String> OWN = Set.of("localhost", "127.0.0.1", "[::1]");
     private static final String PAGES_LOAD_NOTHING_FROM_OUTSIDE = "default-src 'self'; img-src 'self' data:; "
@@ -31,7 +31,7 @@ class DoorGuard extends OncePerRequestFilter {
 
     private final Set<String> hosts;
 
-    DoorGuard(@Value("${mobrel.allowed-hosts:}") Set<String> more) {
+    RequestGuard(@Value("${mobrel.allowed-hosts:}") Set<String> more) {
         hosts = Stream.concat(OWN.stream(), more.stream())
                 .map(host -> host.strip().toLowerCase(Locale.ROOT))
                 .filter(host -> !host.isEmpty())

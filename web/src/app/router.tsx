@@ -1,19 +1,19 @@
 import { createRootRoute, createRoute, createRouter, redirect } from "@tanstack/react-router";
-import { KitchenPlace } from "@/kitchen";
-import { BatchPage, LogbookPlace, OutsidePage } from "@/logbook";
-import { FillingPage, PlanPlace, PlansPlace, PrepPage, ShoppingPage } from "@/plan";
+import { KitchenPage } from "@/kitchen";
+import { BatchPage, LogbookPage, OutsidePage } from "@/logbook";
+import { FillingPage, PlanPage, PlansPage, PrepPage, ShoppingPage } from "@/plan";
 import { PrintsPage } from "@/prints";
-import { ImportPage, RecipePage, RecipesPlace } from "@/recipes";
+import { ImportPage, RecipePage, RecipesPage } from "@/recipes";
 import { SealsPage } from "@/seals";
-import { LotPlace, ShelfPlace } from "@/shelf";
-import { StovePlace } from "@/stove";
+import { LotPage, ShelfPage } from "@/shelf";
+import { StovePage } from "@/stove";
 import { TablesPage } from "@/tables";
-import { TodayPlace } from "@/today";
+import { TodayPage } from "@/today";
 import { TracePage } from "@/trace";
-import { NotThere } from "./NotThere";
+import { NotFoundPage } from "./NotFoundPage";
 import { Shell } from "./Shell";
 
-const root = createRootRoute({ component: Shell, notFoundComponent: NotThere });
+const root = createRootRoute({ component: Shell, notFoundComponent: NotFoundPage });
 const at = <P extends string>(path: P, component: () => React.ReactNode) =>
   createRoute({ getParentRoute: () => root, path, component });
 
@@ -51,7 +51,7 @@ const lot = createRoute({
   path: "/shelf/$code",
   component: () => {
     const { code } = lot.useParams();
-    return <LotPlace key={code} code={code} />;
+    return <LotPage key={code} code={code} />;
   },
 });
 const trace = createRoute({
@@ -74,24 +74,24 @@ const seals = createRoute({
 
 const routes = root.addChildren([
   home,
-  at("/today", TodayPlace),
-  at("/recipes", RecipesPlace),
+  at("/today", TodayPage),
+  at("/recipes", RecipesPage),
   at("/recipes/import", ImportPage),
   recipe,
-  at("/plan", PlansPlace),
-  ofPlan("/plan/$id", (id) => <PlanPlace key={id} id={id} />),
+  at("/plan", PlansPage),
+  ofPlan("/plan/$id", (id) => <PlanPage key={id} id={id} />),
   ofPlan("/plan/$id/shopping", (id) => <ShoppingPage id={id} />),
   ofPlan("/plan/$id/prep", (id) => <PrepPage id={id} />),
   ofPlan("/plan/$id/filling", (id) => <FillingPage id={id} />),
-  at("/stove", StovePlace),
-  at("/shelf", ShelfPlace),
+  at("/stove", StovePage),
+  at("/shelf", ShelfPage),
   lot,
   trace,
   prints,
-  at("/logbook", LogbookPlace),
+  at("/logbook", LogbookPage),
   at("/logbook/outside", OutsidePage),
   batch,
-  at("/kitchen", KitchenPlace),
+  at("/kitchen", KitchenPage),
   at("/tables", TablesPage),
   seals,
 ]);

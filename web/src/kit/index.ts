@@ -1,13 +1,13 @@
 export { Button, LinkButton } from "./Button";
 export { Card } from "./Card";
 export { Choice } from "./Choice";
+export { Disclosure } from "./Disclosure";
 export { Empty } from "./Empty";
 export { Field } from "./Field";
 export { Figure } from "./Figure";
-export { Fold } from "./Fold";
-export { Loading } from "./Loading";
-export { Place } from "./Place";
+export { PageFrame } from "./PageFrame";
 export { ProblemNote } from "./ProblemNote";
+export { Spinner } from "./Spinner";
 export { Stepper } from "./Stepper";
 export { Tag } from "./Tag";
 export { useToast } from "./Toast";

@@ -3,7 +3,7 @@ import { Download } from "lucide-react";
 import { useState } from "react";
 import type { Schemas } from "@/api/client";
 import { Problem } from "@/api/problem";
-import { Button, Card, Choice, Fold, ProblemNote } from "@/kit";
+import { Button, Card, Choice, Disclosure, ProblemNote } from "@/kit";
 import type { Kitchen } from "./useKitchen";
 
 type Way = "replace" | "merge";
@@ -122,7 +122,7 @@ export function BackupCard({ kitchen }: { readonly kitchen: Kitchen }) {
         </div>
       )}
       {done.data && <p role="status">Done: {counted(done.data.coming)} came in.</p>}
-      <Fold title="Tables for a spreadsheet">
+      <Disclosure title="Tables for a spreadsheet">
         <p className="flex flex-wrap gap-x-5 gap-y-1">
           {["shelf", "lots", "batches", "readings"].map((table) => (
             <a
@@ -135,7 +135,7 @@ export function BackupCard({ kitchen }: { readonly kitchen: Kitchen }) {
             </a>
           ))}
         </p>
-      </Fold>
+      </Disclosure>
     </Card>
   );
 }

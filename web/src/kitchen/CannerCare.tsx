@@ -1,7 +1,7 @@
 import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { Button, Field, Fold, ProblemNote } from "@/kit";
+import { Button, Disclosure, Field, ProblemNote } from "@/kit";
 import { formatDate } from "@/quantity";
 import { type Canner, useCare, useInspection, useStrikeTest, useTest } from "./useKitchen";
 
@@ -10,13 +10,13 @@ export function CannerCare({ canner }: { readonly canner: Canner }) {
   return (
     <div className="mt-2 flex flex-wrap gap-x-8">
       {canner.gauge === "dial" && (
-        <Fold lazy title="Gauge tests" className="min-w-64 flex-1">
+        <Disclosure lazy title="Gauge tests" className="min-w-64 flex-1">
           <Tests canner={canner} />
-        </Fold>
+        </Disclosure>
       )}
-      <Fold lazy title="Inspection" className="min-w-64 flex-1">
+      <Disclosure lazy title="Inspection" className="min-w-64 flex-1">
         <Inspections canner={canner} />
-      </Fold>
+      </Disclosure>
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Problem } from "@/api/problem";
-import { Button, Choice, Field, Fold, ProblemNote, Stepper } from "@/kit";
+import { Button, Choice, Disclosure, Field, ProblemNote, Stepper } from "@/kit";
 import { jarWord } from "@/quantity";
 import { type Canner, type CannerChange, useCannerChange } from "./useKitchen";
 
@@ -97,7 +97,7 @@ export function CannerForm({ canner, onDone }: Props) {
       <Stepper label="Pints in a layer" value={pints} min={1} max={60} onChange={setPints} />
       <Stepper label="Layers of short jars" value={layers} min={1} max={3} onChange={setLayers} />
       {gauge !== "dial" && <WeightFields weight={weight} change={setWeight} />}
-      <Fold title="More about it" className="md:col-span-2">
+      <Disclosure title="More about it" className="md:col-span-2">
         <div className="grid gap-x-8 gap-y-3 md:grid-cols-2">
           <div className="md:col-span-2">
             <Choice
@@ -144,7 +144,7 @@ export function CannerForm({ canner, onDone }: Props) {
             )}
           </Field>
         </div>
-      </Fold>
+      </Disclosure>
       <div className="flex flex-wrap items-center justify-end gap-3 md:col-span-2">
         <Button look="quiet" onClick={onDone}>
           Back

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { Button, Card, Field, Fold, Loading, ProblemNote, Stepper } from "@/kit";
+import { Button, Card, Disclosure, Field, ProblemNote, Spinner, Stepper } from "@/kit";
 import { jarWord } from "@/quantity";
 import { useCupboard, useCupboardChange } from "./useCupboard";
 import type { Kitchen } from "./useKitchen";
@@ -10,7 +10,7 @@ export function CupboardCard({ kitchen }: { readonly kitchen: Kitchen }) {
   const cupboard = useCupboard();
   const { jars: countJars, lids: countLids } = useCupboardChange();
   if (!cupboard.data) {
-    return cupboard.error ? <ProblemNote error={cupboard.error} /> : <Loading />;
+    return cupboard.error ? <ProblemNote error={cupboard.error} /> : <Spinner />;
   }
   return (
     <Card label="Jars and lids" className="flex flex-col gap-3">
@@ -39,7 +39,7 @@ export function CupboardCard({ kitchen }: { readonly kitchen: Kitchen }) {
           />
         ))}
       </div>
-      <Fold title="Measure your own jars with water">
+      <Disclosure title="Measure your own jars with water">
         <p className="mb-2 text-soft">
           Fill a jar with water to one inch below its rim and weigh the water: 1 g is 1 ml. Amounts then go by
           your jar in place of the average.
@@ -49,7 +49,7 @@ export function CupboardCard({ kitchen }: { readonly kitchen: Kitchen }) {
             <Water key={`${jar.size}/${jar.mouth}`} jar={jar} metric={kitchen.units === "metric"} />
           ))}
         </div>
-      </Fold>
+      </Disclosure>
     </Card>
   );
 }

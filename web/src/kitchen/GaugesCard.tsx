@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, body } from "@/api/client";
 import { wrongAt } from "@/api/problem";
-import { Button, Card, Field, Loading, ProblemNote } from "@/kit";
+import { Button, Card, Field, ProblemNote, Spinner } from "@/kit";
 import { formatDate } from "@/quantity";
 
 const KEY = ["gauges"] as const;
@@ -31,7 +31,7 @@ export function GaugesCard() {
         </p>
       </div>
       <ProblemNote error={gauges.error ?? shutOut.error} />
-      {gauges.isPending && !gauges.error && <Loading />}
+      {gauges.isPending && !gauges.error && <Spinner />}
       {gauges.data && gauges.data.length > 0 && (
         <ul>
           {gauges.data.map((gauge) => (

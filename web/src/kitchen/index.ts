@@ -1,3 +1,3 @@
-export { KitchenPlace } from "./KitchenPlace";
+export { KitchenPage } from "./KitchenPage";
 export { type Canner, type Kitchen, useKitchen } from "./useKitchen";
 export { WeightPicture } from "./WeightPicture";

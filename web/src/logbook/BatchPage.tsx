@@ -1,11 +1,11 @@
 import { Link } from "@tanstack/react-router";
 import { Printer } from "lucide-react";
 import type { ReactNode } from "react";
-import { Card, Figure, Fold, LinkButton, Loading, Place, ProblemNote } from "@/kit";
+import { Card, Disclosure, Figure, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { countJars, formatAltitude, formatDateTime, jarWord } from "@/quantity";
 import { VerdictTag } from "@/ruling";
-import { EventList, type Run, stageWord, Trace } from "@/stove";
+import { EventList, type Run, stageLabel, Trace } from "@/stove";
 import { type Batch, useBatchPage } from "./useBatches";
 
 /** A batch on one page: what was decided, what happened, what became of the jars. */
@@ -13,14 +13,14 @@ export function BatchPage({ id }: { readonly id: number }) {
   const batch = useBatchPage(id);
   if (!batch.data) {
     return (
-      <Place title="Batch">
+      <PageFrame title="Batch">
         <ProblemNote error={batch.error} retry={() => batch.refetch()} />
-        {!batch.error && <Loading />}
-      </Place>
+        {!batch.error && <Spinner />}
+      </PageFrame>
     );
   }
   return (
-    <Place
+    <PageFrame
       title={batch.data.title}
       lead={`${formatDateTime(batch.data.madeAt)} · ${countJars(batch.data.runs.flatMap((run) => run.jars))} in ${batch.data.cannerName}`}
       actions={
@@ -51,7 +51,7 @@ export function BatchPage({ id }: { readonly id: number }) {
           <Lots batch={batch.data} />
         </div>
       </div>
-    </Place>
+    </PageFrame>
   );
 }
 
@@ -74,7 +74,7 @@ function RunRecord({ run, loads }: { readonly run: Run; readonly loads: number }
           >
             card for the stove
           </a>
-          {run.stage === "done" ? `${run.checked.length} in, ${sealed} sealed` : stageWord(run.stage)}
+          {run.stage === "done" ? `${run.checked.length} in, ${sealed} sealed` : stageLabel(run.stage)}
         </span>
       </div>
       {read && <Trace run={run} now={Date.parse(run.heatOffAt ?? run.now)} />}
@@ -167,7 +167,7 @@ function Decided({ batch }: { readonly batch: Batch }) {
           </ul>
         </div>
       )}
-      <Fold title="Ingredients and their rows">
+      <Disclosure title="Ingredients and their rows">
         <ul className="flex flex-col gap-2 text-[0.95rem]">
           {batch.ruling.lines
             .filter((line) => line.role !== "heading" && line.role !== "not-ingredient")
@@ -185,7 +185,7 @@ function Decided({ batch }: { readonly batch: Batch }) {
               </li>
             ))}
         </ul>
-      </Fold>
+      </Disclosure>
     </Card>
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { Button, Card, Choice, Field, LinkButton, Place, ProblemNote, Stepper } from "@/kit";
+import { Button, Card, Choice, Field, LinkButton, PageFrame, ProblemNote, Stepper } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { formatDateTime, formatSpan, JAR_SIZES, jarWord } from "@/quantity";
 import type { QuestionAnswer } from "@/ruling";
@@ -70,7 +70,7 @@ export function OutsidePage() {
   };
   const ready = lines.trim() !== "" && !Number.isNaN(Date.parse(finished));
   return (
-    <Place
+    <PageFrame
       title="I did it like this"
       lead="Canned without Mobrel? Say what was done, and see whether the published tables cover it"
       actions={<LinkButton to="/logbook">The logbook</LinkButton>}
@@ -169,7 +169,7 @@ export function OutsidePage() {
           )}
         </div>
       </div>
-    </Place>
+    </PageFrame>
   );
 }
 

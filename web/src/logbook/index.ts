@@ -1,4 +1,4 @@
 export { BatchPage } from "./BatchPage";
-export { LogbookPlace } from "./LogbookPlace";
+export { LogbookPage } from "./LogbookPage";
 export { OutsideList } from "./OutsideList";
 export { OutsidePage } from "./OutsidePage";

@@ -1,6 +1,6 @@
 import { memo, useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { Button, Card, Choice, Field, Fold } from "@/kit";
+import { Button, Card, Choice, Disclosure, Field } from "@/kit";
 import { formatDateTime, formatTime } from "@/quantity";
 import { applyRemedy, type DaySettings, type PlanEdit, setDay, setDayTime } from "./body";
 import { DayRibbon } from "./DayRibbon";
@@ -49,9 +49,9 @@ export const DayCard = memo(function DayCard({ plan, wish, error, edit }: Props)
         <QuickSoak day={day} edit={edit} />
         <CalendarLink plan={plan.id} />
       </div>
-      <Fold title="Hour by hour">
+      <Disclosure title="Hour by hour">
         <HourByHour plan={plan} day={day} />
-      </Fold>
+      </Disclosure>
     </Card>
   );
 });

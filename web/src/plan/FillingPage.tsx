@@ -1,7 +1,7 @@
 import { Check, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { ShelfJar } from "@/jars";
-import { Button, Card, LinkButton, Place, ProblemNote } from "@/kit";
+import { Button, Card, LinkButton, PageFrame, ProblemNote } from "@/kit";
 import { jarWord } from "@/quantity";
 import { hueOf } from "@/shelf";
 import { counted, type Dish, onDish, type PlanEdit } from "./body";
@@ -14,7 +14,7 @@ export function FillingPage({ id }: { readonly id: number }) {
   return (
     <PlanFrame id={id} title="Fill jars">
       {({ plan, body, kitchen, edit, error, retry }) => (
-        <Place
+        <PageFrame
           title="Fill jars"
           lead={plan.title}
           actions={
@@ -48,7 +48,7 @@ export function FillingPage({ id }: { readonly id: number }) {
               </p>
             );
           })}
-        </Place>
+        </PageFrame>
       )}
     </PlanFrame>
   );

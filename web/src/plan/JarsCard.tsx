@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import { Card, Choice, Stepper } from "@/kit";
 import type { Kitchen } from "@/kitchen";
 import { jarWord } from "@/quantity";
-import { countJar, type Dish, type WantedJars, onlyMouth, withMouth } from "./body";
+import { countJar, type Dish, onlyMouth, type WantedJars, withMouth } from "./body";
 import { KeepBack } from "./KeepBack";
 import { amountOf, UseUp } from "./UseUp";
 import type { DishResponse, Plan } from "./usePlan";

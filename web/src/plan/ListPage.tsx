@@ -1,6 +1,6 @@
 import { Printer } from "lucide-react";
 import type { ReactNode } from "react";
-import { Button, LinkButton, Place, ProblemNote } from "@/kit";
+import { Button, LinkButton, PageFrame, ProblemNote } from "@/kit";
 import { PlanFrame, type Ready } from "./PlanFrame";
 
 interface Props {
@@ -14,7 +14,7 @@ export function ListPage({ id, title, children }: Props) {
   return (
     <PlanFrame id={id} title={title}>
       {(ready) => (
-        <Place
+        <PageFrame
           title={title}
           lead={ready.plan.title}
           actions={
@@ -30,7 +30,7 @@ export function ListPage({ id, title, children }: Props) {
         >
           <ProblemNote error={ready.error} retry={ready.retry} />
           {children(ready)}
-        </Place>
+        </PageFrame>
       )}
     </PlanFrame>
   );

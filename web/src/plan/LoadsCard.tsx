@@ -1,7 +1,7 @@
 import { Download } from "lucide-react";
 import { memo } from "react";
 import { dishLook, LoadPicture } from "@/jars";
-import { Button, Card, Fold } from "@/kit";
+import { Button, Card, Disclosure } from "@/kit";
 import type { Kitchen } from "@/kitchen";
 import { countJars, jarWord } from "@/quantity";
 import { addJars, type PlanEdit, withCanners } from "./body";
@@ -153,7 +153,7 @@ function LoadView({ plan, load, edit }: LoadProps) {
         </div>
       </div>
       {load.room != null && (
-        <Fold lazy title="Room for more">
+        <Disclosure lazy title="Room for more">
           <p className="text-soft">{load.room}</p>
           {more.length > 0 && !plan.atStove && (
             <div className="my-2 flex flex-wrap gap-2">
@@ -171,7 +171,7 @@ function LoadView({ plan, load, edit }: LoadProps) {
             </div>
           )}
           <Company plan={plan} load={load.number} />
-        </Fold>
+        </Disclosure>
       )}
     </li>
   );

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { Card, LinkButton, Loading, Place, ProblemNote } from "@/kit";
+import { Card, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
 import { type Kitchen, useKitchen } from "@/kitchen";
 import type { PlanBody } from "./body";
 import { type Plan, type PlanInHand, usePlan } from "./usePlan";
@@ -27,10 +27,10 @@ export function PlanFrame({ id, title, children }: Props) {
   if (!kitchen.data || !hand.plan || !hand.body) {
     const error = kitchen.error ?? hand.error;
     return (
-      <Place title={title}>
+      <PageFrame title={title}>
         <ProblemNote error={error} retry={hand.retry} />
-        {!error && <Loading />}
-      </Place>
+        {!error && <Spinner />}
+      </PageFrame>
     );
   }
   return children({ ...hand, plan: hand.plan, body: hand.body, kitchen: kitchen.data });
@@ -42,7 +42,7 @@ function KitchenFirst({ kitchen }: { readonly kitchen: Kitchen }) {
     kitchen.canners.length === 0 ? "a canner" : "",
   ].filter(Boolean);
   return (
-    <Place title="Plan" lead="One thing first">
+    <PageFrame title="Plan" lead="One thing first">
       <Card className="flex max-w-xl flex-col items-start gap-4">
         <p>
           A plan needs <strong>{missing.join(" and ")}</strong>: pressure goes by altitude, loads go by what a
@@ -52,6 +52,6 @@ function KitchenFirst({ kitchen }: { readonly kitchen: Kitchen }) {
           Set up the kitchen
         </LinkButton>
       </Card>
-    </Place>
+    </PageFrame>
   );
 }

@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { Card, Fold, Stepper } from "@/kit";
+import { Card, Disclosure, Stepper } from "@/kit";
 import { jarWord } from "@/quantity";
 import type { Dish } from "./body";
 import type { DishResponse } from "./usePlan";
@@ -45,7 +45,7 @@ export const ShareCard = memo(function ShareCard({ metric, answer }: Props) {
         ))}
       </div>
       {answer.doses.length > 0 && (
-        <Fold title="Season jar by jar instead" className="mt-1">
+        <Disclosure title="Season jar by jar instead" className="mt-1">
           <ul>
             {answer.doses.map((dose) => (
               <li
@@ -64,7 +64,7 @@ export const ShareCard = memo(function ShareCard({ metric, answer }: Props) {
               </li>
             ))}
           </ul>
-        </Fold>
+        </Disclosure>
       )}
     </Card>
   );

@@ -23,7 +23,12 @@ export function countJar(size: string, mouth: string, count: number): (dish: Dis
   return (dish) => ({ ...dish, jars: counted(dish.jars, size, mouth, count) });
 }
 
-export function counted(jars: readonly WantedJars[], size: string, mouth: string, count: number): WantedJars[] {
+export function counted(
+  jars: readonly WantedJars[],
+  size: string,
+  mouth: string,
+  count: number,
+): WantedJars[] {
   const known = jars.some((jar) => jar.size === size && jar.mouth === mouth);
   const next = known
     ? jars.map((jar) => (jar.size === size && jar.mouth === mouth ? { ...jar, count } : jar))

@@ -1,6 +1,6 @@
 export { FillingPage } from "./FillingPage";
-export { PlanPlace } from "./PlanPlace";
-export { PlansPlace } from "./PlansPlace";
+export { PlanPage } from "./PlanPage";
+export { PlansPage } from "./PlansPage";
 export { PrepPage } from "./PrepPage";
 export { ShoppingPage } from "./ShoppingPage";
 export { TodaysDay } from "./TodaysDay";

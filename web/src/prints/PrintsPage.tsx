@@ -1,6 +1,6 @@
 import { Printer } from "lucide-react";
 import { useState } from "react";
-import { Button, Card, Choice, Field, Place, ProblemNote, Stepper } from "@/kit";
+import { Button, Card, Choice, Field, PageFrame, ProblemNote, Stepper } from "@/kit";
 import { type Lot, lotName, useShelf } from "@/shelf";
 
 /** A sheet of labels by its measures in millimetres. */
@@ -72,7 +72,7 @@ export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
     `&grid=${MEASURES.map(([key]) => sheet[key]).join(",")}` +
     wanted.map((each) => `&lots=${each.code}*${countOf(each)}`).join("");
   return (
-    <Place
+    <PageFrame
       title="Labels and lists"
       lead="Each opens as a PDF; print it at its real size, without fitting it to the page"
     >
@@ -172,7 +172,7 @@ export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
           </Card>
         </div>
       </div>
-    </Place>
+    </PageFrame>
   );
 }
 

@@ -1,4 +1,4 @@
-import { Card, Fold } from "@/kit";
+import { Card, Disclosure } from "@/kit";
 import type { Ruling } from "@/ruling";
 
 interface Props {
@@ -56,7 +56,7 @@ function LineByLine({ ruling }: { readonly ruling: Ruling }) {
     return null;
   }
   return (
-    <Fold title="Line by line: the time without it" className="border-t border-line pt-1">
+    <Disclosure title="Line by line: the time without it" className="border-t border-line pt-1">
       <table className="w-full text-[0.9rem]">
         <thead>
           <tr className="border-b border-line text-left text-soft">
@@ -75,7 +75,7 @@ function LineByLine({ ruling }: { readonly ruling: Ruling }) {
           ))}
         </tbody>
       </table>
-    </Fold>
+    </Disclosure>
   );
 }
 
@@ -95,7 +95,7 @@ function Minute({ now, then }: MinuteProps) {
 function Why({ ruling }: { readonly ruling: Ruling }) {
   const rows = ruling.lines.filter((line) => line.minutesBySize != null);
   return (
-    <Fold title={`Why ${ruling.minutes}? The rows behind it`} className="border-t border-line pt-1">
+    <Disclosure title={`Why ${ruling.minutes}? The rows behind it`} className="border-t border-line pt-1">
       <ul className="flex flex-col gap-2 text-[0.9rem]">
         {rows.map((line) => (
           <li key={line.text}>
@@ -116,7 +116,7 @@ function Why({ ruling }: { readonly ruling: Ruling }) {
           Tables {ruling.tableVersion}. Compare with a current copy before relying on them.
         </li>
       </ul>
-    </Fold>
+    </Disclosure>
   );
 }
 

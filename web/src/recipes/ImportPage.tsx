@@ -1,7 +1,7 @@
 import { useNavigate } from "@tanstack/react-router";
 import { FileUp } from "lucide-react";
 import { useState } from "react";
-import { Button, Card, Place, ProblemNote, useToast } from "@/kit";
+import { Button, Card, PageFrame, ProblemNote, useToast } from "@/kit";
 import { type PastedDraft, pastedDraft, readPasted, useRecipeSave } from "./useRecipes";
 
 interface Read {
@@ -59,7 +59,7 @@ export function ImportPage() {
     }
   };
   return (
-    <Place
+    <PageFrame
       title="Bring recipes in"
       lead="A file, a saved web page, or pasted text. Nothing is saved before you have looked."
     >
@@ -148,7 +148,7 @@ export function ImportPage() {
           )}
         </Card>
       )}
-    </Place>
+    </PageFrame>
   );
 }
 

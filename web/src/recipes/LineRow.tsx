@@ -61,7 +61,13 @@ export function LineRow({
 }
 
 /** Underlines, behind the words, what nobody understood in them. */
-function NotUnderstood({ text, answer }: { readonly text: string; readonly answer: LineResponse | undefined }) {
+function NotUnderstood({
+  text,
+  answer,
+}: {
+  readonly text: string;
+  readonly answer: LineResponse | undefined;
+}) {
   const spans = answer?.text === text ? answer.spans.filter((span) => span.kind === "not-understood") : [];
   if (spans.length === 0) {
     return null;

@@ -1,5 +1,5 @@
 import { useMemo, useRef, useState } from "react";
-import { Card, Choice, Loading, Place, ProblemNote } from "@/kit";
+import { Card, Choice, PageFrame, ProblemNote, Spinner } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { formatDate } from "@/quantity";
 import {
@@ -12,7 +12,7 @@ import {
   Ladder,
   longestFirst,
   type OpenQuestion,
-  useLook,
+  useRulingPreview,
 } from "@/ruling";
 import { useForgetAnswer } from "@/tables";
 import { AddRow } from "./AddRow";
@@ -42,10 +42,10 @@ export function RecipePage({ id }: { readonly id: number | undefined }) {
   const recipe = useRecipe(id);
   if (id !== undefined && !recipe.data) {
     return (
-      <Place title="Recipe">
+      <PageFrame title="Recipe">
         <ProblemNote error={recipe.error} retry={() => recipe.refetch()} />
-        {!recipe.error && <Loading />}
-      </Place>
+        {!recipe.error && <Spinner />}
+      </PageFrame>
     );
   }
   return <Editor id={id} recipe={recipe.data} />;
@@ -60,7 +60,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
   latest.current = draft;
   const [correcting, setCorrecting] = useState<number | undefined>();
   const kitchen = useKitchen();
-  const look = useLook({
+  const look = useRulingPreview({
     lines: draft.lines,
     pack: draft.pack,
     solidsShare: draft.solidsShare,
@@ -103,7 +103,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
   );
 
   return (
-    <Place
+    <PageFrame
       title={draft.title || (id === undefined ? "New recipe" : "Recipe without a name")}
       heading={
         <h1>
@@ -309,7 +309,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
           )}
         </div>
       </div>
-    </Place>
+    </PageFrame>
   );
 }
 

@@ -1,5 +1,5 @@
 import { diffArrays } from "diff";
-import { Button, Card, Fold, ProblemNote } from "@/kit";
+import { Button, Card, Disclosure, ProblemNote } from "@/kit";
 import { formatDate } from "@/quantity";
 import { type RecipeVersion, useVersions } from "./useRecipes";
 
@@ -17,7 +17,7 @@ export function VersionsCard({ id, onTake }: Props) {
   }
   return (
     <Card label="Versions" className="py-2!">
-      <Fold title={`${all.length} versions`}>
+      <Disclosure title={`${all.length} versions`}>
         <ol reversed start={all.length} className="pb-2">
           {all.map((version, index) => {
             const before = all[index + 1];
@@ -38,7 +38,7 @@ export function VersionsCard({ id, onTake }: Props) {
             );
           })}
         </ol>
-      </Fold>
+      </Disclosure>
     </Card>
   );
 }

@@ -1,4 +1,4 @@
-import type { QuestionAnswer, Edit } from "@/ruling";
+import type { Edit, QuestionAnswer } from "@/ruling";
 import type { Draft } from "./useDraft";
 
 /** What a remedy can change: the draft, and the size of jar that is looked at. */
@@ -42,7 +42,10 @@ function one(edit: Edit, { line, step }: At, { draft, size }: OnPage): OnPage {
 }
 
 /** The answers with one more; a later answer to the same question counts. */
-export function withAnswer(answers: readonly QuestionAnswer[], answer: QuestionAnswer): readonly QuestionAnswer[] {
+export function withAnswer(
+  answers: readonly QuestionAnswer[],
+  answer: QuestionAnswer,
+): readonly QuestionAnswer[] {
   return [...answers.filter((other) => !isSameQuestion(other, answer)), answer];
 }
 

@@ -1,4 +1,4 @@
 export { ImportPage } from "./ImportPage";
 export { RecipePage } from "./RecipePage";
-export { RecipesPlace } from "./RecipesPlace";
+export { RecipesPage } from "./RecipesPage";
 export { type RecipeEntry, usePlanBegin, useRecipes } from "./useRecipes";

@@ -2,7 +2,7 @@ import { Link } from "@tanstack/react-router";
 import { Card, Figure } from "@/kit";
 import type { Kitchen } from "@/kitchen";
 import { formatAltitude, jarWord } from "@/quantity";
-import type { Ruling } from "./useLook";
+import type { Ruling } from "./useRulingPreview";
 import { VerdictTag } from "./VerdictTag";
 
 interface Props {

@@ -1,7 +1,7 @@
 import { ArrowRight, CircleHelp } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { Button } from "@/kit";
-import type { Choice, OpenQuestion } from "./useLook";
+import type { Choice, OpenQuestion } from "./useRulingPreview";
 
 /** A question, and the line it is about. */
 export interface Asked {

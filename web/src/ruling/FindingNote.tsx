@@ -1,6 +1,6 @@
 import { ArrowRight, CircleSlash, Hand } from "lucide-react";
 import { Button } from "@/kit";
-import type { Finding, Remedy } from "./useLook";
+import type { Finding, Remedy } from "./useRulingPreview";
 
 interface Props {
   readonly finding: Finding;

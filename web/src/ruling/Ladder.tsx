@@ -1,6 +1,6 @@
 import { type ReactNode, useId, useMemo } from "react";
 import { FindingNote } from "./FindingNote";
-import type { Finding, LineResponse, Remedy, Ruling } from "./useLook";
+import type { Finding, LineResponse, Remedy, Ruling } from "./useRulingPreview";
 
 export interface LadderRow {
   /** The line's place in the recipe. */

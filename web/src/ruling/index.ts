@@ -5,18 +5,18 @@ export { Ladder } from "./Ladder";
 export { longestFirst } from "./order";
 export { type TakenOn, TakeOnForm } from "./TakeOnForm";
 export {
-  type QuestionAnswer,
   type Choice,
   type Edit,
   type Finding,
   type GivenAnswer,
   type LineResponse,
-  type Look,
-  type LookInput,
   type OpenQuestion,
+  type PreviewInput,
+  type QuestionAnswer,
   type Remedy,
   type Ruling,
-  useLook,
-  useLookAgain,
-} from "./useLook";
+  type RulingPreview,
+  useRefreshPreview,
+  useRulingPreview,
+} from "./useRulingPreview";
 export { VerdictTag } from "./VerdictTag";

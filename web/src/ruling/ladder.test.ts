@@ -1,6 +1,6 @@
 import { expect, test } from "vitest";
 import { longestFirst } from "./order";
-import type { Ruling } from "./useLook";
+import type { Ruling } from "./useRulingPreview";
 
 function ruling(lines: readonly { role: string; quart?: number; pint?: number }[]): Ruling {
   return {

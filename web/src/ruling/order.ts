@@ -1,4 +1,4 @@
-import type { Ruling } from "./useLook";
+import type { Ruling } from "./useRulingPreview";
 
 /** Longest first; lines without a time keep their order behind them, headings last. */
 export function longestFirst(

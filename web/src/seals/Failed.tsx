@@ -4,11 +4,11 @@ import { useState } from "react";
 import { api, body } from "@/api/client";
 import { Button, Card, ProblemNote } from "@/kit";
 import { formatClock, formatDateTime } from "@/quantity";
-import { cookName, type Run, useTell } from "@/stove";
+import { cookName, type Run, useRecordEvent } from "@/stove";
 
 /** An unsealed jar is a decision with a limit: a day from when the heat went off. */
 export function Failed({ run, now }: { readonly run: Run; readonly now: number }) {
-  const tell = useTell(run);
+  const recording = useRecordEvent(run);
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [leftOut, setLeftOut] = useState<readonly number[]>([]);
@@ -30,11 +30,11 @@ export function Failed({ run, now }: { readonly run: Run; readonly now: number }
   });
   const settle = async (decision: string) => {
     for (const jar of jars) {
-      await tell.mutateAsync({ type: "jar-settled", jar, decision }).catch(() => undefined);
+      await recording.mutateAsync({ type: "jar-settled", jar, decision }).catch(() => undefined);
     }
     setLeftOut([]);
   };
-  const busy = tell.isPending || again.isPending || jars.length === 0;
+  const busy = recording.isPending || again.isPending || jars.length === 0;
   return (
     <Card label="Jars that did not seal" tone="brick" className="flex flex-col gap-4">
       <div>
@@ -73,7 +73,7 @@ export function Failed({ run, now }: { readonly run: Run; readonly now: number }
           ))}
         </div>
       )}
-      <ProblemNote error={tell.error ?? again.error} />
+      <ProblemNote error={recording.error ?? again.error} />
       <div className="flex flex-wrap gap-3">
         <Button
           size="stove"

@@ -1,10 +1,10 @@
 import { CircleCheckBig } from "lucide-react";
 import { useState } from "react";
 import { ShelfJar } from "@/jars";
-import { Button, Card, Choice, Empty, LinkButton, Loading, Place, ProblemNote } from "@/kit";
+import { Button, Card, Choice, Empty, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
 import { countJars, formatDateTime, formatSpan, jarWord } from "@/quantity";
 import { hueOf } from "@/shelf";
-import { type Run, useRun, useRunNow, useTell } from "@/stove";
+import { type Run, useRecordEvent, useRun, useRunNow } from "@/stove";
 import { Failed } from "./Failed";
 import { LowLevel } from "./LowLevel";
 
@@ -13,10 +13,10 @@ export function SealsPage({ runId }: { readonly runId: number }) {
   const run = useRun(runId);
   if (!run.data) {
     return (
-      <Place title="Seal check">
+      <PageFrame title="Seal check">
         <ProblemNote error={run.error} retry={() => run.refetch()} />
-        {!run.error && <Loading />}
-      </Place>
+        {!run.error && <Spinner />}
+      </PageFrame>
     );
   }
   return <Seals run={run.data} />;
@@ -27,7 +27,7 @@ export type Level = "right" | "floating" | "siphoned";
 
 function Seals({ run }: { readonly run: Run }) {
   const now = useRunNow(run);
-  const tell = useTell(run);
+  const recording = useRecordEvent(run);
   const [loss, setLoss] = useState<Loss>("none");
   const [level, setLevel] = useState<Level>("right");
   const [bandOff, setBandOff] = useState(false);
@@ -37,7 +37,7 @@ function Seals({ run }: { readonly run: Run }) {
   const failed = run.checked.filter((jar) => !jar.sealed);
   const sealed = run.checked.length - failed.length;
   const check = (jar: number, isSealed: boolean) =>
-    tell.mutate(
+    recording.mutate(
       { type: "jar-checked", jar, sealed: isSealed, loss, level, bandOff: true },
       {
         onSuccess: () => {
@@ -48,8 +48,8 @@ function Seals({ run }: { readonly run: Run }) {
       },
     );
   return (
-    <Place title="Seal check" lead={`${run.title} · ${countJars(run.jars)} · ${run.cannerName}`}>
-      <ProblemNote error={tell.error} />
+    <PageFrame title="Seal check" lead={`${run.title} · ${countJars(run.jars)} · ${run.cannerName}`}>
+      <ProblemNote error={recording.error} />
       {run.unsettled.length > 0 && <Failed run={run} now={now} />}
       <Card label="The jars of this load">
         <ol className="flex flex-wrap items-end gap-x-6 gap-y-4">
@@ -131,7 +131,7 @@ function Seals({ run }: { readonly run: Run }) {
                     size="stove"
                     look={isSealed ? "main" : "loss"}
                     className="flex-1"
-                    disabled={tell.isPending}
+                    disabled={recording.isPending}
                     onClick={() => check(next.number, isSealed)}
                   >
                     {isSealed ? "Sealed" : "Not sealed"}
@@ -157,7 +157,7 @@ function Seals({ run }: { readonly run: Run }) {
           </ul>
         </Card>
       )}
-    </Place>
+    </PageFrame>
   );
 }
 

@@ -1,8 +1,8 @@
 import { Link } from "@tanstack/react-router";
 import { CircleSlash } from "lucide-react";
 import { Card, LinkButton } from "@/kit";
+import { holdLabel } from "./labels";
 import { type Hold, useHolds } from "./useShelf";
-import { holdWords } from "./words";
 
 /** Lots that nobody is to use for now, and why; nothing where there are none. */
 export function Holds() {
@@ -25,7 +25,7 @@ export function Holds() {
       </div>
       {byCause(open).map(([cause, own]) => (
         <div key={cause}>
-          <p>{own[0] && (own.length === 1 ? holdWords(own[0]) : firstSentence(holdWords(own[0])))}</p>
+          <p>{own[0] && (own.length === 1 ? holdLabel(own[0]) : firstSentence(holdLabel(own[0])))}</p>
           <p className="flex flex-wrap gap-x-4 gap-y-1">
             {own.map((hold) => (
               <Link

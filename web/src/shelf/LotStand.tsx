@@ -6,9 +6,9 @@ import { Button, ProblemNote, Tag, useToast } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { formatDate, jarWord } from "@/quantity";
 import { hueOf } from "./hue";
+import { ageOf, lotName } from "./labels";
 import { OpeningCard } from "./OpeningCard";
 import { type Lot, useMovement } from "./useShelf";
-import { ageOf, lotName } from "./words";
 
 /** The jars of a lot as they stand on the board, with the way to take one. */
 export function LotStand({ lot, today }: { readonly lot: Lot; readonly today: string }) {

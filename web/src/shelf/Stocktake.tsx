@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { Button, Card, Choice, ProblemNote, Stepper, useToast } from "@/kit";
 import { jarWord } from "@/quantity";
+import { lotName } from "./labels";
 import { type Lot, useStocktake } from "./useShelf";
-import { lotName } from "./words";
 
 interface Props {
   readonly lots: readonly Lot[];

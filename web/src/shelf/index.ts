@@ -1,5 +1,5 @@
 export { hueOf } from "./hue";
-export { LotPlace } from "./LotPlace";
-export { ShelfPlace } from "./ShelfPlace";
+export { LotPage } from "./LotPage";
+export { holdLabel, lotName } from "./labels";
+export { ShelfPage } from "./ShelfPage";
 export { type Lot, type Need, useHolds, useNeeds, useShelf } from "./useShelf";
-export { holdWords, lotName } from "./words";

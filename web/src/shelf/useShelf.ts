@@ -8,7 +8,7 @@ import {
 import { api, body, type Schemas } from "@/api/client";
 
 export type Lot = Schemas["LotResponse"];
-export type LotPage = Schemas["LotPage"];
+export type LotLedger = Schemas["LotLedger"];
 export type LedgerLine = Schemas["LedgerLine"];
 export type Hold = Schemas["HoldResponse"];
 export type Movement = Schemas["MovementRequest"];

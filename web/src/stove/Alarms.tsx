@@ -4,10 +4,10 @@ import { useEffect, useRef, useState } from "react";
 import { Button } from "@/kit";
 import { formatClock } from "@/quantity";
 import { type Alarm, alarms, loudest } from "./alarms";
+import { stageLabel } from "./labels";
 import { live, type Run, runNow, useLive } from "./live";
 import { projected } from "./project";
 import { canSound, play, unlockSound } from "./sound";
-import { stageWord } from "./words";
 
 const ANSWERED = "mobrel.answered-alarms";
 
@@ -37,7 +37,7 @@ export function Alarms() {
 
   useEffect(() => {
     const look = () => {
-      const now = (live().runs ?? []).map((run) => projected(run, live().kept));
+      const now = (live().runs ?? []).map((run) => projected(run, live().outbox));
       const open = alarms(now, runNow).filter((alarm) => !answered.has(alarm.key));
       setRinging((before) => (sameKeys(before, open) ? before : open));
       title(now, open);
@@ -107,7 +107,7 @@ function title(runs: readonly Run[], ringing: readonly Alarm[]) {
   const next = first
     ? `! ${first.text} · ${first.canner}`
     : running
-      ? `${formatClock(Date.parse(running.clockEndsAt ?? "") - runNow(running))} ${stageWord(running.stage)} · Mobrel`
+      ? `${formatClock(Date.parse(running.clockEndsAt ?? "") - runNow(running))} ${stageLabel(running.stage)} · Mobrel`
       : "Mobrel";
   if (document.title !== next) {
     document.title = next;

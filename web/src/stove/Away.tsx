@@ -1,26 +1,26 @@
 import { useState } from "react";
 import { Button, Stepper } from "@/kit";
-import type { Run, Tell } from "./live";
+import type { EventRequest, Run } from "./live";
 
 interface Props {
   readonly run: Run;
   readonly busy: boolean;
-  readonly onTell: (...events: Tell[]) => void;
+  readonly onEvent: (...events: EventRequest[]) => void;
   readonly onClose: () => void;
 }
 
 interface Found {
   readonly text: string;
   readonly does: string;
-  readonly events: readonly Tell[];
+  readonly events: readonly EventRequest[];
   readonly loss?: boolean;
 }
 
 /** The phone, the children, the gas bottle: how long, and what is found on coming back. Nothing is guessed. */
-export function Away({ run, busy, onTell, onClose }: Props) {
+export function Away({ run, busy, onEvent, onClose }: Props) {
   const [minutes, setMinutes] = useState<number | undefined>();
   const [low, setLow] = useState<number | undefined>();
-  const away = (words: string): Tell => ({ type: "away", note: `away ${minutes} min, ${words}` });
+  const away = (words: string): EventRequest => ({ type: "away", note: `away ${minutes} min, ${words}` });
   if (minutes === undefined) {
     return (
       <div className="flex flex-col gap-3">
@@ -48,7 +48,7 @@ export function Away({ run, busy, onTell, onClose }: Props) {
             look="loss"
             className="flex-1"
             disabled={busy}
-            onClick={() => onTell(away(`${low} when back`), { type: "reading", psi: low })}
+            onClick={() => onEvent(away(`${low} when back`), { type: "reading", psi: low })}
           >
             Write down {low}
           </Button>
@@ -71,7 +71,7 @@ export function Away({ run, busy, onTell, onClose }: Props) {
               className="w-full flex-col items-start! gap-0 text-left"
               disabled={busy}
               onClick={() =>
-                each.events.length === 0 ? setLow(Math.max(0, run.targetPsi - 2)) : onTell(...each.events)
+                each.events.length === 0 ? setLow(Math.max(0, run.targetPsi - 2)) : onEvent(...each.events)
               }
             >
               <span>{each.text}</span>
@@ -87,7 +87,7 @@ export function Away({ run, busy, onTell, onClose }: Props) {
   );
 }
 
-function found(run: Run, away: (words: string) => Tell): readonly Found[] {
+function found(run: Run, away: (words: string) => EventRequest): readonly Found[] {
   const again = `the full ${run.minutes} minutes begin again`;
   if (run.stage === "venting") {
     return [
@@ -108,7 +108,7 @@ function found(run: Run, away: (words: string) => Tell): readonly Found[] {
   if (!atPressure) {
     return [{ text: "All as it was", does: "The absence is written down.", events: [away("all as it was")] }];
   }
-  const onMark: Tell =
+  const onMark: EventRequest =
     run.gauge === "dial" ? { type: "reading", psi: run.targetPsi } : { type: "reading", weight: "proper" };
   return [
     {

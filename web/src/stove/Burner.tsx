@@ -1,16 +1,16 @@
 import { useState } from "react";
 import { Button } from "@/kit";
 import { formatDate, formatTime } from "@/quantity";
-import type { Run, Tell } from "./live";
+import type { EventRequest, Run } from "./live";
 
 interface Props {
   readonly run: Run;
   readonly busy: boolean;
-  readonly onTell: (event: Tell) => void;
+  readonly onEvent: (event: EventRequest) => void;
 }
 
 /** The setting that holds the pressure: kept, and offered the next time this canner is on. */
-export function Burner({ run, busy, onTell }: Props) {
+export function Burner({ run, busy, onEvent }: Props) {
   const [open, setOpen] = useState(false);
   const [setting, setSetting] = useState("");
   const known = run.burner;
@@ -32,7 +32,7 @@ export function Burner({ run, busy, onTell }: Props) {
             look="quiet"
             size="small"
             disabled={busy}
-            onClick={() => onTell({ type: "burner", note: known.setting })}
+            onClick={() => onEvent({ type: "burner", note: known.setting })}
           >
             The same today
           </Button>
@@ -45,7 +45,7 @@ export function Burner({ run, busy, onTell }: Props) {
       className="flex gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        onTell({ type: "burner", note: setting.trim() });
+        onEvent({ type: "burner", note: setting.trim() });
         setOpen(false);
         setSetting("");
       }}

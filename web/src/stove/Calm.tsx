@@ -1,5 +1,5 @@
 import { CircleAlert, CircleCheck } from "lucide-react";
-import { Fold } from "@/kit";
+import { Disclosure } from "@/kit";
 import type { Run } from "./live";
 
 /** What frightens at first and is as it should be; and what is not. */
@@ -17,7 +17,7 @@ export function Calm({ run }: { readonly run: Run }) {
     "It smells burnt or has gone quiet on high heat: heat off, the water may be gone. Do not add any.",
   ];
   return (
-    <Fold title="Is that normal?">
+    <Disclosure title="Is that normal?">
       <div className="grid gap-x-8 gap-y-3 py-2 sm:grid-cols-2">
         <List
           title="Normal"
@@ -30,7 +30,7 @@ export function Calm({ run }: { readonly run: Run }) {
           icon={<CircleAlert size={22} className="mt-0.5 shrink-0 text-brick" />}
         />
       </div>
-    </Fold>
+    </Disclosure>
   );
 }
 

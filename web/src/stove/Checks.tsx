@@ -3,17 +3,17 @@ import { useState } from "react";
 import { Button } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { formatVolume } from "@/quantity";
-import type { Run, Tell } from "./live";
-import { CHECKS } from "./words";
+import { CHECKS } from "./labels";
+import type { EventRequest, Run } from "./live";
 
 interface Props {
   readonly run: Run;
   readonly busy: boolean;
-  readonly onTell: (event: Tell) => void;
+  readonly onEvent: (event: EventRequest) => void;
 }
 
 /** Before the jars go in: six things, ticked one by one or waived by somebody who says who they are and why. */
-export function Checks({ run, busy, onTell }: Props) {
+export function Checks({ run, busy, onEvent }: Props) {
   const kitchen = useKitchen();
   const [waiving, setWaiving] = useState<string | undefined>();
   const [why, setWhy] = useState("");
@@ -35,7 +35,7 @@ export function Checks({ run, busy, onTell }: Props) {
                 type="button"
                 aria-pressed={done !== undefined}
                 disabled={busy || done !== undefined}
-                onClick={() => onTell({ type: "check", check: code })}
+                onClick={() => onEvent({ type: "check", check: code })}
                 className={`flex min-h-20 flex-1 items-center gap-3 rounded-field border-2 px-3 py-1.5 text-left ${done ? "border-primary bg-steam" : "border-line bg-paper"}`}
               >
                 <span
@@ -66,7 +66,7 @@ export function Checks({ run, busy, onTell }: Props) {
                 className="flex gap-2"
                 onSubmit={(event) => {
                   event.preventDefault();
-                  onTell({ type: "check", check: code, waived: true, note: why.trim() });
+                  onEvent({ type: "check", check: code, waived: true, note: why.trim() });
                   setWaiving(undefined);
                   setWhy("");
                 }}

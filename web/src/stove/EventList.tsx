@@ -1,6 +1,6 @@
 import { formatTime } from "@/quantity";
+import { CHECKS, eventLabel, readingLabel } from "./labels";
 import type { Run, RunEvent } from "./live";
-import { CHECKS, eventWord, readingWord } from "./words";
 
 /** Everything people wrote down, with its time; of a gauge that sends by itself only what changed something. */
 export function EventList({ run }: { readonly run: Run }) {
@@ -50,7 +50,7 @@ function words(event: RunEvent): string {
     const check = CHECKS.find((each) => each.code === event.check?.check)?.text ?? event.check.check;
     return event.check.waived ? `${check}: waived (${event.note})` : check;
   }
-  const reading = event.type === "reading" ? `: ${readingWord(event)}` : "";
+  const reading = event.type === "reading" ? `: ${readingLabel(event)}` : "";
   const seat = event.seat == null ? "" : ` ${event.seat}`;
   const decision = event.decision ? `: ${event.decision.replace("-", " ")}` : "";
   const note = event.note
@@ -58,7 +58,7 @@ function words(event: RunEvent): string {
       ? `: ${event.note}`
       : ` (${event.note})`
     : "";
-  return `${eventWord(event.type)}${seat}${reading}${decision}${note}`;
+  return `${eventLabel(event.type)}${seat}${reading}${decision}${note}`;
 }
 
 function lossWord(loss: string): string {

@@ -1,8 +1,8 @@
 import { Button, Card, ProblemNote } from "@/kit";
 import { countJars, formatDateTime, formatSpan } from "@/quantity";
+import { deviationLabel } from "./labels";
 import type { Run } from "./live";
-import { useTell } from "./tell";
-import { deviationWord } from "./words";
+import { useRecordEvent } from "./outbox";
 
 const DECISIONS = [
   { code: "processed-again", text: "Processed again", detail: "new lids, the full time from the beginning" },
@@ -13,7 +13,7 @@ const DECISIONS = [
 
 /** Jars of a run that was given up: what can be done with them, and until when. */
 export function GivenUp({ run, now }: { readonly run: Run; readonly now: number }) {
-  const tell = useTell(run);
+  const recording = useRecordEvent(run);
   const left = run.decideBy == null ? 0 : Date.parse(run.decideBy) - now;
   const why = run.deviations.at(-1);
   return (
@@ -22,7 +22,7 @@ export function GivenUp({ run, now }: { readonly run: Run; readonly now: number 
         {run.title}, {countJars(run.jars)}: not processed
       </h2>
       <p className="text-lg">
-        {why && `${deviationWord(why.code)}. `}
+        {why && `${deviationLabel(why.code)}. `}
         {left > 0 && run.decideBy != null ? (
           <>
             Leave the lid on until the pressure is zero by itself and ten minutes more. The jars wait until{" "}
@@ -33,7 +33,7 @@ export function GivenUp({ run, now }: { readonly run: Run; readonly now: number 
           "More than 24 hours have passed: jars that were not kept cold are not to be eaten."
         )}
       </p>
-      <ProblemNote error={tell.error} />
+      <ProblemNote error={recording.error} />
       <p className="font-bold">What was done with them?</p>
       <div className="flex flex-wrap gap-3">
         {DECISIONS.map(({ code, text, detail }) => (
@@ -41,8 +41,8 @@ export function GivenUp({ run, now }: { readonly run: Run; readonly now: number 
             key={code}
             size="stove"
             className="flex-1 flex-col gap-0"
-            disabled={tell.isPending || (left <= 0 && code === "processed-again")}
-            onClick={() => tell.mutate({ type: "jars-decided", decision: code })}
+            disabled={recording.isPending || (left <= 0 && code === "processed-again")}
+            onClick={() => recording.mutate({ type: "jars-decided", decision: code })}
           >
             <span>{text}</span>
             {detail && <span className="text-[0.9rem] font-normal">{detail}</span>}

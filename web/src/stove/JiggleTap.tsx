@@ -1,11 +1,11 @@
 import { useState } from "react";
 import { Button } from "@/kit";
-import type { Run, Tell } from "./live";
+import type { EventRequest, Run } from "./live";
 
 interface Props {
   readonly run: Run;
   readonly busy: boolean;
-  readonly onTell: (event: Tell) => void;
+  readonly onEvent: (event: EventRequest) => void;
   readonly onClose: () => void;
 }
 
@@ -13,7 +13,7 @@ interface Props {
 const FORGET_MS = 120_000;
 
 /** Tap every jiggle: how many a minute that is, against this canner's own range. */
-export function JiggleTap({ run, busy, onTell, onClose }: Props) {
+export function JiggleTap({ run, busy, onEvent, onClose }: Props) {
   const [taps, setTaps] = useState<readonly number[]>([]);
   const rate = perMinute(taps);
   const range = run.jiggles;
@@ -52,7 +52,7 @@ export function JiggleTap({ run, busy, onTell, onClose }: Props) {
           look="main"
           className="flex-1"
           disabled={busy || rate === undefined}
-          onClick={() => rate !== undefined && onTell({ type: "reading", jiggles: rate })}
+          onClick={() => rate !== undefined && onEvent({ type: "reading", jiggles: rate })}
         >
           {rate === undefined ? "Write it down" : `Write down ${rate} a minute`}
         </Button>

@@ -1,16 +1,16 @@
 import { CloudOff } from "lucide-react";
 import { Button } from "@/kit";
 import { formatTime } from "@/quantity";
+import { eventLabel, readingLabel } from "./labels";
 import { useLive } from "./live";
-import { forget } from "./tell";
-import { eventWord, readingWord } from "./words";
+import { forget } from "./outbox";
 
 /** That the server cannot be reached, what waits on this device, and what was not taken when it came through. */
 export function Offline() {
-  const { online, runs, kept } = useLive();
-  const waiting = kept.filter((tap) => !tap.refused);
-  const refused = kept.filter((tap) => tap.refused);
-  if (online && kept.length === 0) {
+  const { online, runs, outbox } = useLive();
+  const waiting = outbox.filter((tap) => !tap.refused);
+  const refused = outbox.filter((tap) => tap.refused);
+  if (online && outbox.length === 0) {
     return null;
   }
   return (
@@ -31,11 +31,11 @@ export function Offline() {
       )}
       {waiting.length > 0 && (
         <p role="status" className="rounded-field bg-mustard-wash px-4 py-2 font-semibold">
-          Kept on this device, not written down yet:{" "}
+          QueuedTap on this device, not written down yet:{" "}
           {waiting
             .map(
               (tap) =>
-                `${eventWord(tap.event.type)} ${readingWord(tap.event)} at ${formatTime(tap.happenedAt)}`,
+                `${eventLabel(tap.event.type)} ${readingLabel(tap.event)} at ${formatTime(tap.happenedAt)}`,
             )
             .join("; ")}
         </p>
@@ -47,8 +47,8 @@ export function Offline() {
           className="flex flex-wrap items-center gap-3 rounded-field border-2 border-brick bg-brick-wash px-4 py-3"
         >
           <p className="min-w-0 flex-1 font-semibold">
-            {eventWord(tap.event.type)} {readingWord(tap.event)} at {formatTime(tap.happenedAt)} was kept here
-            and could not be written down: {tap.refused}
+            {eventLabel(tap.event.type)} {readingLabel(tap.event)} at {formatTime(tap.happenedAt)} was kept
+            here and could not be written down: {tap.refused}
           </p>
           <Button size="small" onClick={() => forget(tap)}>
             I have read it

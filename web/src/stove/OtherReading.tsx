@@ -1,18 +1,18 @@
 import { useState } from "react";
 import { Button, Stepper } from "@/kit";
-import type { Run, Tell } from "./live";
+import type { EventRequest, Run } from "./live";
 
 interface Props {
   readonly run: Run;
   /** What the stepper begins with. */
   readonly from: number;
   readonly busy: boolean;
-  readonly onTell: (event: Tell) => void;
+  readonly onEvent: (event: EventRequest) => void;
   readonly onClose: () => void;
 }
 
 /** Any other reading of the dial, by halves of a psi. */
-export function OtherReading({ run, from, busy, onTell, onClose }: Props) {
+export function OtherReading({ run, from, busy, onEvent, onClose }: Props) {
   const [psi, setPsi] = useState(from);
   const low = run.stage === "holding" && psi < run.targetPsi;
   return (
@@ -29,7 +29,7 @@ export function OtherReading({ run, from, busy, onTell, onClose }: Props) {
           look={low ? "loss" : "main"}
           className="flex-1"
           disabled={busy}
-          onClick={() => onTell({ type: "reading", psi })}
+          onClick={() => onEvent({ type: "reading", psi })}
         >
           Write down {psi}
         </Button>

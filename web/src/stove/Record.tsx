@@ -1,28 +1,28 @@
 import { useState } from "react";
-import { Button, Fold, Stepper } from "@/kit";
+import { Button, Disclosure, Stepper } from "@/kit";
 import { formatTime } from "@/quantity";
 import { EventList } from "./EventList";
-import type { Run, RunEvent, Tell } from "./live";
-import { eventWord, readingWord } from "./words";
+import { eventLabel, readingLabel } from "./labels";
+import type { EventRequest, Run, RunEvent } from "./live";
 
 interface Props {
   readonly run: Run;
   readonly busy: boolean;
-  readonly onTell: (event: Tell) => void;
+  readonly onEvent: (event: EventRequest) => void;
 }
 
 /** Notes, the record so far, slips of the pen, and the ways out: folded away, for nobody needs them this minute. */
-export function Record({ run, busy, onTell }: Props) {
+export function Record({ run, busy, onEvent }: Props) {
   const [note, setNote] = useState("");
   return (
-    <Fold title={`Notes, the record, and stopping (${run.events.length} written down)`}>
+    <Disclosure title={`Notes, the record, and stopping (${run.events.length} written down)`}>
       <div className="flex flex-col gap-4 py-2">
         <form
           className="flex gap-3"
           onSubmit={(event) => {
             event.preventDefault();
             if (note.trim()) {
-              onTell({ type: "note", note: note.trim() });
+              onEvent({ type: "note", note: note.trim() });
               setNote("");
             }
           }}
@@ -40,10 +40,10 @@ export function Record({ run, busy, onTell }: Props) {
           </Button>
         </form>
         <EventList run={run} />
-        <Slip run={run} busy={busy} onTell={onTell} />
-        <Stopping run={run} busy={busy} onTell={onTell} />
+        <Slip run={run} busy={busy} onEvent={onEvent} />
+        <Stopping run={run} busy={busy} onEvent={onEvent} />
       </div>
-    </Fold>
+    </Disclosure>
   );
 }
 
@@ -58,7 +58,7 @@ const CORRECTABLE = [
 ];
 
 /** A slip of the pen: nothing is edited, a later word says what was wrong and why, and no clock ends earlier by it. */
-function Slip({ run, busy, onTell }: Props) {
+function Slip({ run, busy, onEvent }: Props) {
   const [about, setAbout] = useState<RunEvent | undefined>();
   const [why, setWhy] = useState("");
   const [psi, setPsi] = useState<number | undefined>();
@@ -83,7 +83,7 @@ function Slip({ run, busy, onTell }: Props) {
               setPsi(event.psi ?? undefined);
             }}
           >
-            {eventWord(event.type)} {event.type === "reading" && readingWord(event)}, {formatTime(event.at)}
+            {eventLabel(event.type)} {event.type === "reading" && readingLabel(event)}, {formatTime(event.at)}
           </Button>
         ))}
       </div>
@@ -95,13 +95,13 @@ function Slip({ run, busy, onTell }: Props) {
       className="flex flex-col gap-3 rounded-field bg-steam p-4"
       onSubmit={(event) => {
         event.preventDefault();
-        onTell({ type: "correction", corrects: about.number, note: why.trim(), ...(lower ? { psi } : {}) });
+        onEvent({ type: "correction", corrects: about.number, note: why.trim(), ...(lower ? { psi } : {}) });
         setAbout(undefined);
         setWhy("");
       }}
     >
       <p className="font-semibold">
-        {eventWord(about.type)} {about.type === "reading" && readingWord(about)} at {formatTime(about.at)}
+        {eventLabel(about.type)} {about.type === "reading" && readingLabel(about)} at {formatTime(about.at)}
         {about.type === "reading"
           ? ": what did it really show? A reading below the mark is never lifted by words."
           : ": it was not so. The run goes back to where that leaves it."}
@@ -128,7 +128,7 @@ function Slip({ run, busy, onTell }: Props) {
   );
 }
 
-function Stopping({ run, busy, onTell }: Props) {
+function Stopping({ run, busy, onEvent }: Props) {
   const [leaving, setLeaving] = useState(false);
   const early = (run.stage === "rising" || run.stage === "holding") && !run.holdComplete;
   if (run.stage === "opened" || run.holdComplete) {
@@ -155,7 +155,7 @@ function Stopping({ run, busy, onTell }: Props) {
         <Button
           look="loss"
           disabled={busy}
-          onClick={() => onTell({ type: early ? "stop-early" : "abandon" })}
+          onClick={() => onEvent({ type: early ? "stop-early" : "abandon" })}
         >
           Yes, stop
         </Button>

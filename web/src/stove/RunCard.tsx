@@ -7,20 +7,20 @@ import { Burner } from "./Burner";
 import { Calm } from "./Calm";
 import { Checks } from "./Checks";
 import { Clock } from "./Clock";
-import { Loading } from "./Loading";
-import { type Run, runNow, type Simulation, type Tell, useLive } from "./live";
+import { LoadingStage } from "./LoadingStage";
+import { eventLabel, stageLabel } from "./labels";
+import { type EventRequest, type Run, runNow, type Simulation, useLive } from "./live";
 import { Mark } from "./Mark";
 import { NoPressure } from "./NoPressure";
 import { Outlook } from "./Outlook";
+import { firstOf, useRecordEvent, waitOf } from "./outbox";
 import { Record } from "./Record";
 import { Simulator, SimulatorOffer } from "./Simulator";
 import { SteamPictures } from "./SteamPictures";
 import { Steps } from "./Steps";
 import { type StageView, stageView } from "./stages";
 import { Trace } from "./Trace";
-import { firstOf, useTell, waitOf } from "./tell";
 import { Watch } from "./Watch";
-import { eventWord, stageWord } from "./words";
 import { ZeroSigns } from "./ZeroSigns";
 
 interface Props {
@@ -35,15 +35,15 @@ export function RunCard({ run, alone }: Props) {
   const view = stageView(run, now);
   const live = useLive();
   const simulation = live.simulations.get(run.id);
-  const tell = useTell(run);
+  const recording = useRecordEvent(run);
   const [away, setAway] = useState(false);
-  const say = async (...events: Tell[]) => {
+  const say = async (...events: EventRequest[]) => {
     setAway(false);
     for (const event of events) {
-      await tell.mutateAsync(event).catch(() => undefined);
+      await recording.mutateAsync(event).catch(() => undefined);
     }
   };
-  const unconfirmed = live.kept.some((tap) => tap.runId === run.id && !tap.refused);
+  const unconfirmed = live.outbox.some((tap) => tap.runId === run.id && !tap.refused);
   return (
     <Card
       label={run.cannerName}
@@ -62,10 +62,10 @@ export function RunCard({ run, alone }: Props) {
       <div>
         <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
           <h2 className="flex-1 text-xl font-bold">{run.cannerName}</h2>
-          <Watch run={run} busy={tell.isPending} onTell={say} />
+          <Watch run={run} busy={recording.isPending} onEvent={say} />
           {run.simulated && <Tag tone="ink">{`Simulated, ${run.pace}×`}</Tag>}
           {unconfirmed && <Tag tone="mustard">Not written down yet</Tag>}
-          <Tag tone={view.face.copper ? "copper" : run.lost ? "brick" : "ink"}>{stageWord(run.stage)}</Tag>
+          <Tag tone={view.face.copper ? "copper" : run.lost ? "brick" : "ink"}>{stageLabel(run.stage)}</Tag>
         </div>
         <p className="text-soft">
           {run.title} · {countJars(run.jars)}
@@ -91,9 +91,9 @@ export function RunCard({ run, alone }: Props) {
         </div>
         <div className={`min-w-0 ${alone ? "lg:order-last lg:col-span-2" : ""}`}>
           {away ? (
-            <Away run={run} busy={tell.isPending} onTell={say} onClose={() => setAway(false)} />
+            <Away run={run} busy={recording.isPending} onEvent={say} onClose={() => setAway(false)} />
           ) : (
-            <Steps view={view} run={run} now={now} alone={alone} busy={tell.isPending} onTell={say} />
+            <Steps view={view} run={run} now={now} alone={alone} busy={recording.isPending} onEvent={say} />
           )}
           <div className="mt-3 sm:hidden">
             <Outlook run={run} now={now} />
@@ -106,17 +106,17 @@ export function RunCard({ run, alone }: Props) {
             now={now}
             alone={alone}
             simulation={simulation}
-            busy={tell.isPending}
-            onTell={say}
+            busy={recording.isPending}
+            onEvent={say}
           />
         </div>
       </div>
       {run.dues.some((due) => due.what === "no-pressure" && now >= Date.parse(due.at)) && <NoPressure />}
-      <ProblemNote error={tell.error} more={moreWords(tell.error)} />
+      <ProblemNote error={recording.error} more={moreWords(recording.error)} />
       {run.simulated && <Simulator run={run} />}
       <div className="border-t border-line pt-1">
         <div className="flex flex-wrap items-center gap-x-4">
-          {view.burner && <Burner run={run} busy={tell.isPending} onTell={say} />}
+          {view.burner && <Burner run={run} busy={recording.isPending} onEvent={say} />}
           {view.away && !away && (
             <Button size="small" look="quiet" className="ml-auto" onClick={() => setAway(true)}>
               I was away
@@ -125,7 +125,7 @@ export function RunCard({ run, alone }: Props) {
         </div>
         {(run.stage === "checks" || run.stage === "loading") && <SimulatorOffer run={run} />}
         {view.away && <Calm run={run} />}
-        <Record run={run} busy={tell.isPending} onTell={say} />
+        <Record run={run} busy={recording.isPending} onEvent={say} />
       </div>
     </Card>
   );
@@ -146,7 +146,7 @@ function moreWords(error: unknown): string | undefined {
   }
   const first = firstOf(error);
   return first
-    ? `${eventWord(first.what)} at ${formatTime(first.at)}${first.by ? `, by ${first.by}` : ""}.`
+    ? `${eventLabel(first.what)} at ${formatTime(first.at)}${first.by ? `, by ${first.by}` : ""}.`
     : undefined;
 }
 
@@ -157,10 +157,10 @@ interface PictureProps {
   readonly alone: boolean;
   readonly simulation: Simulation | undefined;
   readonly busy: boolean;
-  readonly onTell: (event: Tell) => void;
+  readonly onEvent: (event: EventRequest) => void;
 }
 
-function Picture({ view, run, now, alone, simulation, busy, onTell }: PictureProps) {
+function Picture({ view, run, now, alone, simulation, busy, onEvent }: PictureProps) {
   switch (view.picture) {
     case "trace":
       return <Trace run={run} now={now} height={alone ? 330 : 190} />;
@@ -169,10 +169,10 @@ function Picture({ view, run, now, alone, simulation, busy, onTell }: PicturePro
     case "steam":
       return <SteamPictures steady={run.stage === "venting"} seen={simulation?.plume} />;
     case "checks":
-      return <Checks run={run} busy={busy} onTell={onTell} />;
+      return <Checks run={run} busy={busy} onEvent={onEvent} />;
     case "load":
       return run.stage === "loading" ? (
-        <Loading run={run} busy={busy} onTell={onTell} />
+        <LoadingStage run={run} busy={busy} onEvent={onEvent} />
       ) : (
         <LoadPicture jars={run.jars} className="mx-auto h-52" />
       );

@@ -2,7 +2,7 @@ import { useEffect, useState } from "react";
 import { Button } from "@/kit";
 import { formatTime } from "@/quantity";
 import { JiggleTap } from "./JiggleTap";
-import type { Run, Tell } from "./live";
+import type { EventRequest, Run } from "./live";
 import { OtherReading } from "./OtherReading";
 import type { StageView, Step } from "./stages";
 
@@ -12,11 +12,11 @@ interface Props {
   readonly now: number;
   readonly alone: boolean;
   readonly busy: boolean;
-  readonly onTell: (event: Tell) => void;
+  readonly onEvent: (event: EventRequest) => void;
 }
 
 /** Two or three large buttons: what can be written down at this stage. */
-export function Steps({ view, run, now, alone, busy, onTell }: Props) {
+export function Steps({ view, run, now, alone, busy, onEvent }: Props) {
   const [other, setOther] = useState<number | undefined>();
   const [jiggles, setJiggles] = useState(false);
   const [sure, setSure] = useState<Step | undefined>();
@@ -40,7 +40,7 @@ export function Steps({ view, run, now, alone, busy, onTell }: Props) {
             look="loss"
             className="flex-1"
             disabled={busy}
-            onClick={() => onTell(sure.tell)}
+            onClick={() => onEvent(sure.tell)}
           >
             Yes: {sure.text.toLowerCase()}
           </Button>
@@ -57,8 +57,8 @@ export function Steps({ view, run, now, alone, busy, onTell }: Props) {
         run={run}
         from={other}
         busy={busy}
-        onTell={(event) => {
-          onTell(event);
+        onEvent={(event) => {
+          onEvent(event);
           setOther(undefined);
         }}
         onClose={() => setOther(undefined)}
@@ -70,8 +70,8 @@ export function Steps({ view, run, now, alone, busy, onTell }: Props) {
       <JiggleTap
         run={run}
         busy={busy}
-        onTell={(event) => {
-          onTell(event);
+        onEvent={(event) => {
+          onEvent(event);
           setJiggles(false);
         }}
         onClose={() => setJiggles(false)}
@@ -91,7 +91,7 @@ export function Steps({ view, run, now, alone, busy, onTell }: Props) {
               step.look !== "main" ? "flex-1" : alone ? "basis-full sm:flex-[3] sm:basis-0" : "basis-full"
             }
             disabled={busy || early}
-            onClick={() => (step.confirm ? setSure(step) : onTell(step.tell))}
+            onClick={() => (step.confirm ? setSure(step) : onEvent(step.tell))}
           >
             {early && step.from ? `${step.text} at ${formatTime(step.from)}` : step.text}
           </Button>

@@ -1,8 +1,8 @@
 import { useRef } from "react";
 import { useWidth } from "@/kit";
 import { formatTime } from "@/quantity";
+import { readingLabel } from "./labels";
 import type { Run, RunEvent } from "./live";
-import { readingWord } from "./words";
 
 interface Props {
   readonly run: Run;
@@ -175,6 +175,6 @@ function weightOf(run: Run, event: RunEvent): string {
 
 function words(run: Run, losses: number): string {
   const last = run.lastReading;
-  const lastly = last ? ` Last reading ${readingWord(last)} at ${formatTime(last.at)}.` : " No reading yet.";
+  const lastly = last ? ` Last reading ${readingLabel(last)} at ${formatTime(last.at)}.` : " No reading yet.";
   return `Pressure trace, to be kept at ${run.targetPsi} or more.${lastly} Lost ${losses} times.`;
 }

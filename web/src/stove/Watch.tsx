@@ -1,22 +1,22 @@
 import { Eye } from "lucide-react";
 import { useState } from "react";
 import { Button } from "@/kit";
-import type { Run, Tell } from "./live";
-import { cookName, rememberCook } from "./tell";
+import type { EventRequest, Run } from "./live";
+import { cookName, rememberCook } from "./outbox";
 
 interface Props {
   readonly run: Run;
   readonly busy: boolean;
-  readonly onTell: (event: Tell) => void;
+  readonly onEvent: (event: EventRequest) => void;
 }
 
 /** Who looks after the canner. One tap takes it over; the name is asked for once on each device. */
-export function Watch({ run, busy, onTell }: Props) {
+export function Watch({ run, busy, onEvent }: Props) {
   const [asking, setAsking] = useState(false);
   const [name, setName] = useState(cookName());
   const take = (by: string) => {
     rememberCook(by);
-    onTell({ type: "watch", note: by, by });
+    onEvent({ type: "watch", note: by, by });
     setAsking(false);
   };
   if (asking) {

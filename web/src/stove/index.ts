@@ -1,9 +1,9 @@
 export { Alarms } from "./Alarms";
 export { EventList } from "./EventList";
+export { deviationLabel, stageLabel } from "./labels";
 export { type Run, runNow } from "./live";
 export { Offline } from "./Offline";
-export { StovePlace } from "./StovePlace";
+export { cookName, useRecordEvent } from "./outbox";
+export { StovePage } from "./StovePage";
 export { Trace } from "./Trace";
-export { cookName, useTell } from "./tell";
 export { useRun, useRunNow, useRuns } from "./useRuns";
-export { deviationWord, stageWord } from "./words";

@@ -1,10 +1,10 @@
 import { useSyncExternalStore } from "react";
 import type { Schemas } from "@/api/client";
-import { type Kept, readKept } from "./kept";
+import { type QueuedTap, readOutbox } from "./outboxStorage";
 
 export type Run = Schemas["RunResponse"];
 export type RunEvent = Schemas["EventResponse"];
-export type Tell = Schemas["EventRequest"];
+export type EventRequest = Schemas["EventRequest"];
 export type Simulation = Schemas["SimulationResponse"];
 
 /** Where a run's own clock stood, and where the clocks of this device stood then. */
@@ -22,14 +22,14 @@ export interface Live {
   readonly online: boolean;
   readonly simulations: ReadonlyMap<number, Simulation>;
   /** Taps that wait on this device until the server can be reached. */
-  readonly kept: readonly Kept[];
+  readonly outbox: readonly QueuedTap[];
 }
 
 /** The server says a word every two seconds; after this long without one the line is dead, whatever the browser thinks. */
 const SILENCE_MS = 7_000;
 const AGAIN_MS = 1_500;
 
-let state: Live = { runs: undefined, online: false, simulations: new Map(), kept: readKept() };
+let state: Live = { runs: undefined, online: false, simulations: new Map(), outbox: readOutbox() };
 const marks = new Map<number, Mark>();
 const hearers = new Set<() => void>();
 const whenOnline = new Set<() => void>();

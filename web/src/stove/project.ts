@@ -1,17 +1,17 @@
-import type { Kept } from "./kept";
-import type { Run, Tell } from "./live";
+import type { EventRequest, Run } from "./live";
+import type { QueuedTap } from "./outboxStorage";
 
 /**
  * What a run looks like with the taps that wait on this device: only so that the clock goes on while the server cannot be reached. The
  * plain course alone is drawn, nothing is decided; the server decides when it is back, and its word replaces this.
  */
-export function projected(run: Run, kept: readonly Kept[]): Run {
-  return kept
+export function projected(run: Run, outbox: readonly QueuedTap[]): Run {
+  return outbox
     .filter((tap) => tap.runId === run.id && !tap.refused)
     .reduce((now, tap) => after(now, tap.event, tap.happenedAt), run);
 }
 
-function after(run: Run, event: Tell, at: string): Run {
+function after(run: Run, event: EventRequest, at: string): Run {
   const plus = (minutes: number) => new Date(Date.parse(at) + minutes * 60_000).toISOString();
   const due = (what: string, minutes: number) => [{ what, at: plus(minutes) }];
   switch (event.type) {
@@ -52,7 +52,7 @@ function after(run: Run, event: Tell, at: string): Run {
   }
 }
 
-function read(run: Run, event: Tell, at: string): Run {
+function read(run: Run, event: EventRequest, at: string): Run {
   const seen = {
     number: run.events.length + 1,
     type: "reading",

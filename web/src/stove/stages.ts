@@ -1,11 +1,11 @@
 import { formatSpan, formatTime } from "@/quantity";
-import type { Run, Tell } from "./live";
-import { readingWord } from "./words";
+import { readingLabel } from "./labels";
+import type { EventRequest, Run } from "./live";
 
 /** What a button at the stove writes down. */
 export interface Step {
   readonly text: string;
-  readonly tell: Tell;
+  readonly tell: EventRequest;
   readonly look: "main" | "plain" | "loss";
   /** Asked before it is written down, where a slip would cost the batch. */
   readonly confirm?: string;
@@ -214,7 +214,7 @@ function lastReading(run: Run, now: number): string {
     return "";
   }
   const high = run.tooHigh ? " That is high: turn the heat down a little." : "";
-  return `Last look: ${readingWord(last)}, ${formatSpan(now - Date.parse(last.at))} ago.${high}`;
+  return `Last look: ${readingLabel(last)}, ${formatSpan(now - Date.parse(last.at))} ago.${high}`;
 }
 
 function readings(run: Run, holding: boolean): readonly Step[] {

@@ -8,7 +8,7 @@ import { projected } from "./project";
 export function useRuns(): { readonly data: readonly Run[] | undefined; readonly offline: boolean } {
   const live = useLive();
   return {
-    data: live.runs?.map((run) => projected(run, live.kept)),
+    data: live.runs?.map((run) => projected(run, live.outbox)),
     offline: !live.online,
   };
 }

@@ -1,8 +1,8 @@
 import { useState } from "react";
-import { Card, Choice, Loading, Place, ProblemNote, Tag } from "@/kit";
+import { Card, Choice, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
 import { FoodList } from "./FoodList";
-import { MayI } from "./MayI";
 import { KitchenVocabulary } from "./KitchenVocabulary";
+import { MayI } from "./MayI";
 import { RowTrace } from "./RowTrace";
 import { type Tables, useTables } from "./useTables";
 
@@ -12,12 +12,12 @@ export function TablesPage() {
   const [search, setSearch] = useState("");
   const [part, setPart] = useState<"foods" | "processes" | "never" | "own">("foods");
   return (
-    <Place
+    <PageFrame
       title="The tables"
       lead={tables.data && `${tables.data.edition} · transcription ${tables.data.version}`}
     >
       <ProblemNote error={tables.error} retry={() => tables.refetch()} />
-      {tables.isPending && !tables.error && <Loading />}
+      {tables.isPending && !tables.error && <Spinner />}
       {tables.data && (
         <>
           <p className="hatched rounded-box bg-mustard-wash px-5 py-4">
@@ -54,7 +54,7 @@ export function TablesPage() {
           {part === "own" && <KitchenVocabulary />}
         </>
       )}
-    </Place>
+    </PageFrame>
   );
 }
 

@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
-import { useLookAgain } from "@/ruling";
+import { useRefreshPreview } from "@/ruling";
 
 export type Tables = Schemas["TablesResponse"];
 export type FoodRow = Schemas["FoodRow"];
@@ -30,7 +30,7 @@ export function useReading() {
 
 /** Teaches the reader what the words of a line mean. */
 export function useTeach() {
-  const again = useLookAgain();
+  const again = useRefreshPreview();
   return useMutation({
     mutationFn: (wording: Schemas["WordingChange"]) =>
       body(api.POST("/api/reading/wordings", { body: wording })),
@@ -39,7 +39,7 @@ export function useTeach() {
 }
 
 export function useUnteach() {
-  const again = useLookAgain();
+  const again = useRefreshPreview();
   return useMutation({
     mutationFn: (line: string) => body(api.POST("/api/reading/wordings/forgotten", { body: { line } })),
     onSuccess: again,
@@ -48,7 +48,7 @@ export function useUnteach() {
 
 /** Asks again what was answered before. */
 export function useForgetAnswer() {
-  const again = useLookAgain();
+  const again = useRefreshPreview();
   return useMutation({
     mutationFn: (answer: Schemas["AnswerForgotten"]) =>
       body(api.POST("/api/reading/answers/forgotten", { body: answer })),
@@ -57,7 +57,7 @@ export function useForgetAnswer() {
 }
 
 export function useOwnFood() {
-  const again = useLookAgain();
+  const again = useRefreshPreview();
   const add = useMutation({
     mutationFn: (food: Schemas["OwnFoodChange"]) => body(api.POST("/api/reading/own-foods", { body: food })),
     onSuccess: again,

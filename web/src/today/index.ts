@@ -1,1 +1,1 @@
-export { TodayPlace } from "./TodayPlace";
+export { TodayPage } from "./TodayPage";

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "@tanstack/react-router";
 import { api, body } from "@/api/client";
-import { Card, Figure, LinkButton, Loading, Place, ProblemNote, Tag } from "@/kit";
+import { Card, Figure, LinkButton, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
 import { formatDate, jarWord } from "@/quantity";
 import { lotName } from "@/shelf";
 
@@ -13,17 +13,17 @@ export function TracePage({ test }: { readonly test: number }) {
   });
   if (!trace.data) {
     return (
-      <Place title="Trace">
+      <PageFrame title="Trace">
         <ProblemNote error={trace.error} retry={() => trace.refetch()} />
-        {!trace.error && <Loading />}
-      </Place>
+        {!trace.error && <Spinner />}
+      </PageFrame>
     );
   }
   const { lots, errorPsi, canner, on, since } = trace.data;
   const short = lots.filter((lot) => lot.tooSmall);
   const reads = errorPsi > 0 ? "high" : errorPsi < 0 ? "low" : "right";
   return (
-    <Place
+    <PageFrame
       title={`${canner}: the dial reads ${reads}`}
       lead={`Tested on ${formatDate(on)}. ${since ? `The test before it: ${formatDate(since)}.` : "There was no test before it, so every run of the canner counts."}`}
       actions={<LinkButton to="/prints">Print the hold list</LinkButton>}
@@ -89,6 +89,6 @@ export function TracePage({ test }: { readonly test: number }) {
           </table>
         </Card>
       )}
-    </Place>
+    </PageFrame>
   );
 }

@@ -71,14 +71,14 @@ class ShelfController {
     }
 
     @GetMapping("/{code}")
-    ShelfMessages.LotPage lot(@PathVariable String code) {
+    ShelfMessages.LotLedger lot(@PathVariable String code) {
         LotCode known = lotCode(code);
         ShelfLot lot = existing(known);
         List<ShelfService.Line> ledger = service.ledger(known);
         Set<Long> undone = ledger.stream()
                 .flatMap(line -> line.movement().undoes().stream())
                 .collect(Collectors.toSet());
-        return new ShelfMessages.LotPage(
+        return new ShelfMessages.LotLedger(
                 LotResponse.of(lot),
                 ledger.stream().map(line -> line(lot, line, undone)).toList(),
                 service.madeWith(known).stream().map(LotResponse::of).toList(),

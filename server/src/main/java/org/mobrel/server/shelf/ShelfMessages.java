@@ -53,7 +53,7 @@ final class ShelfMessages {
             Instant at) {}
 
     /** A lot with all that ever happened to its jars. */
-    record LotPage(
+    record LotLedger(
             LotResponse lot,
             List<LedgerLine> ledger,
             List<LotResponse> wentInto,

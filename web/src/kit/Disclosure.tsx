@@ -10,7 +10,7 @@ interface Props {
 }
 
 /** Something nobody needs this minute: its name, and the rest on a tap. */
-export function Fold({ title, className = "", lazy = false, children }: Props) {
+export function Disclosure({ title, className = "", lazy = false, children }: Props) {
   const [opened, setOpened] = useState(false);
   return (
     <details className={`group ${className}`} onToggle={() => setOpened(true)}>

@@ -1,7 +1,7 @@
 import type { Schemas } from "@/api/client";
 
 /** A tap that could not be sent: what, when by the run's clock, and a key so that it is written down once. */
-export interface Kept {
+export interface QueuedTap {
   readonly runId: number;
   readonly key: string;
   readonly happenedAt: string;
@@ -10,21 +10,21 @@ export interface Kept {
   readonly refused?: string;
 }
 
-const PLACE = "mobrel.kept-taps";
+const PLACE = "mobrel.outbox-taps";
 
-export function readKept(): readonly Kept[] {
+export function readOutbox(): readonly QueuedTap[] {
   try {
     const text = globalThis.localStorage?.getItem(PLACE);
-    return text ? (JSON.parse(text) as Kept[]) : [];
+    return text ? (JSON.parse(text) as QueuedTap[]) : [];
   } catch {
     return [];
   }
 }
 
 /** On this device, so that a reloaded page still has them. */
-export function writeKept(kept: readonly Kept[]) {
+export function writeOutbox(outbox: readonly QueuedTap[]) {
   try {
-    localStorage.setItem(PLACE, JSON.stringify(kept));
+    localStorage.setItem(PLACE, JSON.stringify(outbox));
   } catch {
     // A device that keeps nothing still has them as long as the page is open.
   }

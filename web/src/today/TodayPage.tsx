@@ -1,16 +1,16 @@
 import { Link } from "@tanstack/react-router";
 import { CalendarCheck2, Plus } from "lucide-react";
 import { ShelfJar } from "@/jars";
-import { Card, LinkButton, Place, ProblemNote, Tag } from "@/kit";
+import { Card, LinkButton, PageFrame, ProblemNote, Tag } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { OutsideList } from "@/logbook";
 import { TodaysDay } from "@/plan";
 import { countJars, formatClock, formatDateTime, jarWord } from "@/quantity";
 import { hueOf, type Lot, type Need, useHolds, useNeeds, useShelf } from "@/shelf";
-import { Offline, type Run, runNow, stageWord, useRunNow, useRuns } from "@/stove";
+import { Offline, type Run, runNow, stageLabel, useRunNow, useRuns } from "@/stove";
 
 /** What needs me now, and next? */
-export function TodayPlace() {
+export function TodayPage() {
   const runs = useRuns();
   const shelf = useShelf();
   const kitchen = useKitchen();
@@ -20,7 +20,7 @@ export function TodayPlace() {
   const stove = open.filter((run) => run.atTheStove);
   const setUp = kitchen.data && (kitchen.data.altitudeFt == null || kitchen.data.canners.length === 0);
   return (
-    <Place
+    <PageFrame
       title="Today"
       lead={new Intl.DateTimeFormat("en-GB", { weekday: "long", day: "numeric", month: "long" }).format(
         // The kitchen's own day, which near midnight or on a wrongly set tablet is not the device's.
@@ -70,7 +70,7 @@ export function TodayPlace() {
       {shelf.data && <TodaysDay today={shelf.data.today} />}
       <Due />
       <EatFirst lots={(shelf.data?.lots ?? []).filter((lot) => lot.jars > 0 && lot.holds.length === 0)} />
-    </Place>
+    </PageFrame>
   );
 }
 
@@ -182,7 +182,7 @@ function StoveRow({ run, now }: { readonly run: Run; readonly now: number }) {
             {formatClock(left)}
           </span>
         )}
-        <Tag tone={run.stage === "holding" ? "copper" : "ink"}>{stageWord(run.stage)}</Tag>
+        <Tag tone={run.stage === "holding" ? "copper" : "ink"}>{stageLabel(run.stage)}</Tag>
       </Link>
     </li>
   );

@@ -1,9 +1,9 @@
 import { Compass } from "lucide-react";
-import { Empty, LinkButton, Place } from "@/kit";
+import { Empty, LinkButton, PageFrame } from "@/kit";
 
-export function NotThere() {
+export function NotFoundPage() {
   return (
-    <Place title="Nothing here">
+    <PageFrame title="Nothing here">
       <Empty
         picture={<Compass size={56} />}
         title="There is no such page"
@@ -15,6 +15,6 @@ export function NotThere() {
       >
         The address may be mistyped, or what it named is gone.
       </Empty>
-    </Place>
+    </PageFrame>
   );
 }

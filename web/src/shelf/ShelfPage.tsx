@@ -1,6 +1,6 @@
 import { ListChecks, Search, Warehouse } from "lucide-react";
 import { useDeferredValue, useState } from "react";
-import { Button, Empty, LinkButton, Loading, Place, ProblemNote } from "@/kit";
+import { Button, Empty, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
 import { Holds } from "./Holds";
 import { LotStand } from "./LotStand";
 import { Needs } from "./Needs";
@@ -8,7 +8,7 @@ import { Stocktake } from "./Stocktake";
 import { type Lot, useLots } from "./useShelf";
 
 /** What there is, what first, and what it lacks. */
-export function ShelfPlace() {
+export function ShelfPage() {
   const [words, setWords] = useState("");
   const [place, setPlace] = useState("");
   const [counting, setCounting] = useState(false);
@@ -19,7 +19,7 @@ export function ShelfPlace() {
   const everything = wanted === "" && place === "";
   const places = first?.places ?? [];
   return (
-    <Place
+    <PageFrame
       title="Shelf"
       lead={
         first && first.jars > 0
@@ -42,7 +42,7 @@ export function ShelfPlace() {
       }
     >
       <ProblemNote error={shelf.error} retry={() => shelf.refetch()} />
-      {shelf.isPending && !shelf.error && <Loading />}
+      {shelf.isPending && !shelf.error && <Spinner />}
       <Holds />
       {first && everything && first.jars === 0 && (
         <Empty
@@ -109,7 +109,7 @@ export function ShelfPlace() {
         </Button>
       )}
       {first && everything && !counting && <Needs />}
-    </Place>
+    </PageFrame>
   );
 }
 

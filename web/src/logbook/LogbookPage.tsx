@@ -1,18 +1,18 @@
 import { Link } from "@tanstack/react-router";
 import { NotebookPen, Search } from "lucide-react";
 import { useDeferredValue, useState } from "react";
-import { Button, Card, Empty, LinkButton, Loading, Place, ProblemNote, Tag } from "@/kit";
+import { Button, Card, Empty, LinkButton, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { countJars, formatDate } from "@/quantity";
 import { VerdictTag } from "@/ruling";
-import { stageWord } from "@/stove";
+import { stageLabel } from "@/stove";
 import { Compare } from "./Compare";
 import { HowItGoes } from "./HowItGoes";
 import { OutsideList } from "./OutsideList";
 import { type BatchEntry, useBatches } from "./useBatches";
 
 /** What happened to every batch. */
-export function LogbookPlace() {
+export function LogbookPage() {
   const kitchen = useKitchen();
   const [words, setWords] = useState("");
   const [canner, setCanner] = useState(0);
@@ -26,13 +26,13 @@ export function LogbookPlace() {
   const choose = (id: number) =>
     setChosen(chosen.includes(id) ? chosen.filter((each) => each !== id) : [...chosen, id].slice(-2));
   return (
-    <Place
+    <PageFrame
       title="Logbook"
       lead={total > 0 ? `${total} ${total === 1 ? "batch" : "batches"}, the newest first` : undefined}
       actions={<LinkButton to="/logbook/outside">I did it like this</LinkButton>}
     >
       <ProblemNote error={batches.error} retry={() => batches.refetch()} />
-      {batches.isPending && !batches.error && <Loading />}
+      {batches.isPending && !batches.error && <Spinner />}
       <OutsideList />
       {batches.data && everything && total === 0 && (
         <Empty
@@ -116,7 +116,7 @@ export function LogbookPlace() {
           {total - entries.length} earlier
         </Button>
       )}
-    </Place>
+    </PageFrame>
   );
 }
 
@@ -168,5 +168,5 @@ function stateWords(batch: BatchEntry): string {
   if (batch.stages.every((stage) => stage === "done")) {
     return `${total} in, ${batch.sealed} sealed`;
   }
-  return [...new Set(batch.stages)].map(stageWord).join(", ");
+  return [...new Set(batch.stages)].map(stageLabel).join(", ");
 }

@@ -1,11 +1,11 @@
 import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import { ShelfJar } from "@/jars";
-import { Button, Card, Field, LinkButton, Loading, Place, ProblemNote, Stepper, Tag } from "@/kit";
+import { Button, Card, Field, LinkButton, PageFrame, ProblemNote, Spinner, Stepper, Tag } from "@/kit";
 import { countJars, formatDate, formatDateTime, jarWord } from "@/quantity";
 import { hueOf } from "./hue";
-import { type Hold, type LotPage, useFinish, useLot, useMovement, useRelease } from "./useShelf";
-import { holdWords, lineWords, lotName } from "./words";
+import { holdLabel, lineLabel, lotName } from "./labels";
+import { type Hold, type LotLedger, useFinish, useLot, useMovement, useRelease } from "./useShelf";
 
 const FINISHES = [
   "Thicken",
@@ -17,19 +17,19 @@ const FINISHES = [
 ];
 
 /** One lot: what its label says, where its jars are, and every line of its ledger. */
-export function LotPlace({ code }: { readonly code: string }) {
+export function LotPage({ code }: { readonly code: string }) {
   const page = useLot(code);
   if (!page.data) {
     return (
-      <Place title={`Lot ${code}`}>
+      <PageFrame title={`Lot ${code}`}>
         <ProblemNote error={page.error} retry={() => page.refetch()} />
-        {!page.error && <Loading />}
-      </Place>
+        {!page.error && <Spinner />}
+      </PageFrame>
     );
   }
   const { lot } = page.data;
   return (
-    <Place
+    <PageFrame
       title={lotName(lot)}
       lead={
         <>
@@ -60,7 +60,7 @@ export function LotPlace({ code }: { readonly code: string }) {
         </div>
         <Ledger page={page.data} />
       </div>
-    </Place>
+    </PageFrame>
   );
 }
 
@@ -72,7 +72,7 @@ function OnHold({ hold }: { readonly hold: Hold }) {
   return (
     <Card label="On hold" tone="brick" className="flex flex-col gap-3">
       <p className="text-lg">
-        <strong>On hold: nobody is to use it.</strong> {holdWords(hold)}
+        <strong>On hold: nobody is to use it.</strong> {holdLabel(hold)}
       </p>
       <ProblemNote error={release.error} />
       {asking ? (
@@ -137,7 +137,7 @@ function OnHold({ hold }: { readonly hold: Hold }) {
 }
 
 /** Where the jars are, and the ways to take, give and move them. */
-function Jars({ page: { lot } }: { readonly page: LotPage }) {
+function Jars({ page: { lot } }: { readonly page: LotLedger }) {
   const move = useMovement();
   const [to, setTo] = useState("");
   const [jars, setJars] = useState(1);
@@ -223,7 +223,7 @@ function Jars({ page: { lot } }: { readonly page: LotPage }) {
 }
 
 /** What is written on the jar besides dish and date. */
-function Label({ page: { lot } }: { readonly page: LotPage }) {
+function Label({ page: { lot } }: { readonly page: LotLedger }) {
   const save = useFinish(lot.code);
   const [text, setText] = useState(lot.finish);
   const keep = (next: string) => {
@@ -269,7 +269,7 @@ function Label({ page: { lot } }: { readonly page: LotPage }) {
   );
 }
 
-function Ledger({ page }: { readonly page: LotPage }) {
+function Ledger({ page }: { readonly page: LotLedger }) {
   const move = useMovement();
   return (
     <Card label="Ledger" className="flex flex-col gap-2">
@@ -282,7 +282,7 @@ function Ledger({ page }: { readonly page: LotPage }) {
             className="flex flex-wrap items-center gap-x-4 border-b border-line py-2 last:border-0"
           >
             <span className={`min-w-0 flex-1 ${line.undone ? "text-soft line-through" : ""}`}>
-              {lineWords(line, page.lot)}
+              {lineLabel(line, page.lot)}
               {line.note && ` (${line.note})`}
               <span className="block text-[0.9rem] text-soft">
                 {formatDateTime(line.at)}
@@ -303,7 +303,7 @@ function Ledger({ page }: { readonly page: LotPage }) {
                 size="small"
                 look="quiet"
                 disabled={move.isPending}
-                aria-label={`Take back: ${lineWords(line, page.lot)}`}
+                aria-label={`Take back: ${lineLabel(line, page.lot)}`}
                 onClick={() => move.mutate({ code: page.lot.code, kind: "undone", undoes: line.id })}
               >
                 Take back
@@ -335,7 +335,7 @@ function Ledger({ page }: { readonly page: LotPage }) {
         .filter((hold) => hold.releasedAt != null)
         .map((hold) => (
           <p key={hold.id} className="text-[0.95rem] text-soft">
-            <Tag>released</Tag> {holdWords(hold)} {hold.releasedBy}: “{hold.releasedWhy}”
+            <Tag>released</Tag> {holdLabel(hold)} {hold.releasedBy}: “{hold.releasedWhy}”
           </p>
         ))}
     </Card>

@@ -2,30 +2,30 @@ import { Plus } from "lucide-react";
 import { useState } from "react";
 import { Problem } from "@/api/problem";
 import { applyTheme, chosenTheme, type ThemeChoice } from "@/app";
-import { Button, Card, Choice, Field, LinkButton, Loading, Place, ProblemNote } from "@/kit";
+import { Button, Card, Choice, Field, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
 import { BackupCard } from "./BackupCard";
-import { PressureBands } from "./PressureBands";
 import { CannerCard } from "./CannerCard";
 import { CannerForm } from "./CannerForm";
 import { CupboardCard } from "./CupboardCard";
 import { GaugesCard } from "./GaugesCard";
 import { BestMonths, Household } from "./Household";
+import { PressureBands } from "./PressureBands";
 import { type Kitchen, useKitchen, useKitchenChange } from "./useKitchen";
 import { Workplace } from "./Workplace";
 
 /** What everything else depends on: altitude, canners, school and measures. */
-export function KitchenPlace() {
+export function KitchenPage() {
   const kitchen = useKitchen();
   if (!kitchen.data) {
     return (
-      <Place title="Kitchen">
+      <PageFrame title="Kitchen">
         <ProblemNote error={kitchen.error} retry={() => kitchen.refetch()} />
-        {!kitchen.error && <Loading />}
-      </Place>
+        {!kitchen.error && <Spinner />}
+      </PageFrame>
     );
   }
   return (
-    <Place
+    <PageFrame
       title="Kitchen"
       lead={lead(kitchen.data)}
       actions={<LinkButton to="/tables">The tables</LinkButton>}
@@ -44,7 +44,7 @@ export function KitchenPlace() {
         food-safety authority when unsure. Selling home-canned low-acid food needs a licensed process
         authority.
       </p>
-    </Place>
+    </PageFrame>
   );
 }
 

@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, body } from "@/api/client";
 import { Problem } from "@/api/problem";
-import { type Kept, newKey, writeKept } from "./kept";
-import { change, hear, live, onOnline, type Run, runNow, type Tell } from "./live";
+import { change, type EventRequest, hear, live, onOnline, type Run, runNow } from "./live";
+import { newKey, type QueuedTap, writeOutbox } from "./outboxStorage";
 
 const BY = "mobrel.cook";
 
@@ -15,7 +15,7 @@ export function rememberCook(name: string) {
   localStorage.setItem(BY, name);
 }
 
-const send = (runId: number, event: Tell) =>
+const send = (runId: number, event: EventRequest) =>
   body(api.POST("/api/runs/{id}/events", { params: { path: { id: runId } }, body: event }));
 
 /** No answer, or one that says the server is not itself: the tap may still be meant. */
@@ -23,9 +23,9 @@ function isUnreachable(error: unknown): boolean {
   return !(error instanceof Problem) || error.status === 503 || error.status === 502;
 }
 
-function keep(kept: readonly Kept[]) {
-  writeKept(kept);
-  change({ kept });
+function keep(outbox: readonly QueuedTap[]) {
+  writeOutbox(outbox);
+  change({ outbox });
 }
 
 /** How long a tap waits for its answer before it is kept instead. */
@@ -41,13 +41,13 @@ async function within<T>(answer: Promise<T>): Promise<T> {
 
 /**
  * Writes down what happened, or keeps it on this device with its time until the server can be reached. A tap that was kept is shown as
- * kept, never as written.
+ * outbox, never as written.
  */
-export async function tell(run: Run, event: Tell): Promise<void> {
+export async function record(run: Run, event: EventRequest): Promise<void> {
   const happenedAt = new Date(runNow(run)).toISOString();
   const key = newKey();
   const said = { ...event, by: event.by ?? cookName(), key };
-  if (live().online && !live().kept.some((each) => each.runId === run.id && !each.refused)) {
+  if (live().online && !live().outbox.some((each) => each.runId === run.id && !each.refused)) {
     try {
       hear(await within(send(run.id, { ...said, expected: run.events.length })));
       return;
@@ -57,29 +57,29 @@ export async function tell(run: Run, event: Tell): Promise<void> {
       }
     }
   }
-  keep([...live().kept, { runId: run.id, key, happenedAt, event: said }]);
+  keep([...live().outbox, { runId: run.id, key, happenedAt, event: said }]);
 }
 
 let sending = false;
 
-/** Sends what was kept, in its order. What is refused now stays on the screen until somebody has seen it. */
-async function sendKept() {
+/** Sends what was outbox, in its order. What is refused now stays on the screen until somebody has seen it. */
+async function sendOutbox() {
   if (sending) {
     return;
   }
   sending = true;
   try {
-    for (const tap of live().kept.filter((each) => !each.refused)) {
+    for (const tap of live().outbox.filter((each) => !each.refused)) {
       try {
         hear(await within(send(tap.runId, { ...tap.event, happenedAt: tap.happenedAt })));
-        keep(live().kept.filter((each) => each.key !== tap.key));
+        keep(live().outbox.filter((each) => each.key !== tap.key));
       } catch (error) {
         if (isUnreachable(error)) {
-          setTimeout(sendKept, 2_000);
+          setTimeout(sendOutbox, 2_000);
           return;
         }
         const refused = error instanceof Problem ? error.message : String(error);
-        keep(live().kept.map((each) => (each.key === tap.key ? { ...each, refused } : each)));
+        keep(live().outbox.map((each) => (each.key === tap.key ? { ...each, refused } : each)));
       }
     }
   } finally {
@@ -87,19 +87,19 @@ async function sendKept() {
   }
 }
 
-onOnline(() => void sendKept());
+onOnline(() => void sendOutbox());
 
 /** A refusal was read. */
-export function forget(tap: Kept) {
-  keep(live().kept.filter((each) => each.key !== tap.key));
+export function forget(tap: QueuedTap) {
+  keep(live().outbox.filter((each) => each.key !== tap.key));
 }
 
-export function useTell(run: Run) {
+export function useRecordEvent(run: Run) {
   const queries = useQueryClient();
   return useMutation({
-    // Also where the browser thinks it is offline: then the tap is kept, which is not for a library to put off.
+    // Also where the browser thinks it is offline: then the tap is outbox, which is not for a library to put off.
     networkMode: "always",
-    mutationFn: (event: Tell) => tell(run, event),
+    mutationFn: (event: EventRequest) => record(run, event),
     onSettled: () =>
       queries.invalidateQueries({
         predicate: ({ queryKey }) => ["run", "shelf", "batches"].includes(String(queryKey[0])),

@@ -1,23 +1,23 @@
 import { Link, useNavigate } from "@tanstack/react-router";
 import { CalendarCheck2, X } from "lucide-react";
-import { Button, Card, Empty, LinkButton, Loading, Place, ProblemNote, useToast } from "@/kit";
+import { Button, Card, Empty, LinkButton, PageFrame, ProblemNote, Spinner, useToast } from "@/kit";
 import { countJars, formatDateTime } from "@/quantity";
 import { usePlanBegin, useRecipes } from "@/recipes";
 import { VerdictTag } from "@/ruling";
 import { usePlans, usePutAway } from "./usePlan";
 
 /** The plans that are open, and the recipes a new one may begin with. */
-export function PlansPlace() {
+export function PlansPage() {
   const plans = usePlans();
   return (
-    <Place
+    <PageFrame
       title="Plan"
       lead={plans.data?.length ? "Go on, or begin with a recipe" : "Which recipe goes into jars?"}
     >
       <ProblemNote error={plans.error} retry={() => plans.refetch()} />
       <OpenPlans />
       <BeginWith />
-    </Place>
+    </PageFrame>
   );
 }
 
@@ -83,7 +83,7 @@ function BeginWith() {
     <section aria-label="Begin with a recipe" className="flex flex-col gap-3">
       <h2 className="mt-2 text-lg font-bold">Begin with a recipe</h2>
       <ProblemNote error={recipes.error ?? begin.error} />
-      {recipes.isPending && !recipes.error && <Loading />}
+      {recipes.isPending && !recipes.error && <Spinner />}
       {recipes.data?.length === 0 && (
         <Empty
           picture={<CalendarCheck2 size={60} strokeWidth={1.5} />}

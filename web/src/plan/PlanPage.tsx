@@ -1,7 +1,7 @@
 import { ClipboardList, Droplets, NotebookPen, UtensilsCrossed } from "lucide-react";
 import { useCallback, useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { Card, LinkButton, Place, ProblemNote } from "@/kit";
+import { Card, LinkButton, PageFrame, ProblemNote } from "@/kit";
 import type { Kitchen } from "@/kitchen";
 import { countJars, formatSpan, formatTime } from "@/quantity";
 import { FindingNote, VerdictTag } from "@/ruling";
@@ -23,7 +23,7 @@ import { ToTheStove } from "./ToTheStove";
 import type { Day, DishResponse, Load, Plan } from "./usePlan";
 
 /** How many jars, how much of everything, which loads: recipes above, jars in the middle, amounts beside them. */
-export function PlanPlace({ id }: { readonly id: number }) {
+export function PlanPage({ id }: { readonly id: number }) {
   return (
     <PlanFrame id={id} title="Plan">
       {(ready) => <OpenPlan {...ready} />}
@@ -42,7 +42,7 @@ function OpenPlan({ plan, body, kitchen, edit, behind, error, retry }: Ready) {
   const atField = (field: string) => wrongAt(error, `dishes[${index}].${field}`);
   const shownAtField = ["jars", "hands", "keepBack"].some((field) => atField(field));
   return (
-    <Place
+    <PageFrame
       title={plan.title || "Plan"}
       lead={lead(plan)}
       actions={
@@ -80,7 +80,7 @@ function OpenPlan({ plan, body, kitchen, edit, behind, error, retry }: Ready) {
         />
       )}
       {dish && !answer && <p className="text-soft">One moment…</p>}
-    </Place>
+    </PageFrame>
   );
 }
 

@@ -1,16 +1,16 @@
 import { Link } from "@tanstack/react-router";
 import { Flame } from "lucide-react";
-import { Card, Empty, LinkButton, Loading, Place } from "@/kit";
+import { Card, Empty, LinkButton, PageFrame, Spinner } from "@/kit";
 import { countJars, formatClock, formatDateTime } from "@/quantity";
 import { GivenUp } from "./GivenUp";
+import { stageLabel } from "./labels";
 import { type Run, runNow } from "./live";
 import { Offline } from "./Offline";
 import { RunCard } from "./RunCard";
 import { useRuns, useTick } from "./useRuns";
-import { stageWord } from "./words";
 
 /** What to do this minute. Nothing else. */
-export function StovePlace() {
+export function StovePage() {
   const { data } = useRuns();
   useTick();
   const open = data ?? [];
@@ -20,12 +20,12 @@ export function StovePlace() {
   const givenUp = open.filter((run) => run.awaitsDecision);
   const resting = open.filter((run) => !run.atTheStove && !run.awaitsDecision);
   return (
-    <Place
+    <PageFrame
       title={live.length > 0 ? "On the stove" : "Stove"}
       lead={live[0] && live.length > 1 ? nextWords(live[0]) : undefined}
     >
       <Offline />
-      {data === undefined && <Loading />}
+      {data === undefined && <Spinner />}
       {data && live.length === 0 && givenUp.length === 0 && (
         <Empty
           picture={<Flame size={60} strokeWidth={1.5} />}
@@ -57,7 +57,7 @@ export function StovePlace() {
         </p>
       )}
       {resting.length > 0 && <Resting runs={resting} />}
-    </Place>
+    </PageFrame>
   );
 }
 
@@ -102,7 +102,7 @@ function Resting({ runs }: { readonly runs: readonly Run[] }) {
           return (
             <li key={run.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
               <span className="min-w-0 flex-1">
-                <strong>{run.title}</strong>, {countJars(run.jars)}: {stageWord(run.stage).toLowerCase()}
+                <strong>{run.title}</strong>, {countJars(run.jars)}: {stageLabel(run.stage).toLowerCase()}
                 {!open &&
                   run.checkFrom != null &&
                   `, seals may be judged from ${formatDateTime(run.checkFrom)}`}

@@ -16,7 +16,7 @@ const STAGES: Record<string, string> = {
 };
 
 /** The stage in a word or two. */
-export function stageWord(stage: string): string {
+export function stageLabel(stage: string): string {
   return STAGES[stage] ?? stage;
 }
 
@@ -48,7 +48,7 @@ const EVENTS: Record<string, string> = {
   correction: "Correction",
 };
 
-export function eventWord(type: string): string {
+export function eventLabel(type: string): string {
   return EVENTS[type] ?? type;
 }
 
@@ -61,7 +61,7 @@ interface Shown {
 }
 
 /** '12.5 on the dial', 'weight moving properly' or '3 jiggles a minute'. */
-export function readingWord({ psi, weight, jiggles }: Shown): string {
+export function readingLabel({ psi, weight, jiggles }: Shown): string {
   if (psi != null) {
     return `${psi} on the dial`;
   }
@@ -90,6 +90,6 @@ const DEVIATIONS: Record<string, string> = {
   "hold-unsupported": "What came to light later does not support the full time",
 };
 
-export function deviationWord(code: string): string {
+export function deviationLabel(code: string): string {
   return DEVIATIONS[code] ?? code;
 }

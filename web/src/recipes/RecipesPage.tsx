@@ -1,13 +1,13 @@
 import { Link } from "@tanstack/react-router";
 import { Archive, BookOpenText, FileDown, FileUp, Plus, Table2 } from "lucide-react";
 import { useState } from "react";
-import { Button, Card, Empty, LinkButton, Loading, Place, ProblemNote } from "@/kit";
+import { Button, Card, Empty, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
 import { formatDate } from "@/quantity";
 import { VerdictTag } from "@/ruling";
 import { type RecipeEntry, useRecipeArchive, useRecipes } from "./useRecipes";
 
 /** The recipe book: what may be canned, how long it takes, when it was last made. */
-export function RecipesPlace() {
+export function RecipesPage() {
   const [words, setWords] = useState("");
   const [tag, setTag] = useState<string | undefined>();
   const [archived, setArchived] = useState(false);
@@ -17,7 +17,7 @@ export function RecipesPlace() {
   const shown = tag === undefined ? all : all.filter((recipe) => recipe.tags.includes(tag));
   const empty = recipes.data?.length === 0 && words === "" && !archived;
   return (
-    <Place
+    <PageFrame
       title="Recipes"
       lead="May it be canned, and what sets its time?"
       actions={
@@ -35,7 +35,7 @@ export function RecipesPlace() {
       }
     >
       <ProblemNote error={recipes.error} retry={() => recipes.refetch()} />
-      {recipes.isPending && !recipes.error && <Loading />}
+      {recipes.isPending && !recipes.error && <Spinner />}
       {empty && <NoRecipes />}
       {recipes.data && !empty && (
         <>
@@ -88,7 +88,7 @@ export function RecipesPlace() {
           </div>
         </>
       )}
-    </Place>
+    </PageFrame>
   );
 }
 

@@ -24,12 +24,12 @@ const REASONS: Record<string, string> = {
 };
 
 /** Why a lot is on hold, in a sentence. */
-export function holdWords(hold: Hold): string {
+export function holdLabel(hold: Hold): string {
   return hold.text || REASONS[hold.reason] || hold.reason;
 }
 
 /** What a line of the ledger says, such as '2 quarts from Shelf to Cellar'. */
-export function lineWords(line: LedgerLine, lot: Lot): string {
+export function lineLabel(line: LedgerLine, lot: Lot): string {
   const jars = `${line.jars} ${jarWord(lot.size, line.jars)}`;
   const words: Record<string, string> = {
     shelved: `${jars} came to ${line.to}`,

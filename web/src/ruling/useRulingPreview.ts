@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-quer
 import { useCallback } from "react";
 import { api, body, type Schemas } from "@/api/client";
 
-export type Look = Schemas["DraftResponse"];
+export type RulingPreview = Schemas["DraftResponse"];
 export type Ruling = Schemas["RulingResponse"];
 export type LineResponse = Schemas["LineResponse"];
 export type Finding = Schemas["FindingResponse"];
@@ -14,7 +14,7 @@ export type Choice = Schemas["ChoiceResponse"];
 /** What was answered to a question of a line; it belongs to the words of the line. */
 export type QuestionAnswer = Schemas["QuestionAnswer"];
 
-export interface LookInput {
+export interface PreviewInput {
   readonly lines: readonly string[];
   readonly pack: "hot" | "raw";
   readonly solidsShare: number;
@@ -29,7 +29,7 @@ export interface LookInput {
  * Everything there is to say of what is on the page now, asked again at every keystroke; an answer that a later keystroke has
  * overtaken is not waited for.
  */
-export function useLook(input: LookInput) {
+export function useRulingPreview(input: PreviewInput) {
   const asked = JSON.stringify(input);
   return useQuery({
     queryKey: ["look", asked],
@@ -47,7 +47,7 @@ export function useLook(input: LookInput) {
 }
 
 /** After the reader was taught something, everything on the page is read anew. */
-export function useLookAgain() {
+export function useRefreshPreview() {
   const queries = useQueryClient();
   return useCallback(
     () =>

@@ -1,19 +1,19 @@
 import { LoadPicture } from "@/jars";
 import { useKitchen } from "@/kitchen";
 import { formatVolume } from "@/quantity";
-import type { Run, Tell } from "./live";
+import type { EventRequest, Run } from "./live";
 
 interface Props {
   readonly run: Run;
   readonly busy: boolean;
-  readonly onTell: (event: Tell) => void;
+  readonly onEvent: (event: EventRequest) => void;
 }
 
 /** A reserve of about a third: broth is spilt, soaked up and left in the ladle. */
 const RESERVE = 1.35;
 
 /** One tap for each jar that goes in, so that the count is never a question; and what the rest still needs from the kettle. */
-export function Loading({ run, busy, onTell }: Props) {
+export function LoadingStage({ run, busy, onEvent }: Props) {
   const units = useKitchen().data?.units ?? "us";
   const dishes = [...new Set(run.jarTitles)];
   const jars = run.jars.map((jar, index) => ({
@@ -33,7 +33,7 @@ export function Loading({ run, busy, onTell }: Props) {
         jars={jars}
         className="h-64"
         taken={run.loaded}
-        onTap={(jar) => !busy && onTell({ type: run.loaded.includes(jar) ? "jar-back" : "jar-in", jar })}
+        onTap={(jar) => !busy && onEvent({ type: run.loaded.includes(jar) ? "jar-back" : "jar-in", jar })}
       />
       <div className="min-w-40 flex-1">
         <p className="text-3xl font-bold">

@@ -10,7 +10,7 @@ interface Props {
 }
 
 /** A place of the kitchen: its name, one line under it, what can be done from here. */
-export function Place({ title, heading, lead, actions, children }: Props) {
+export function PageFrame({ title, heading, lead, actions, children }: Props) {
   useEffect(() => {
     document.title = `${title} · Mobrel`;
   }, [title]);

@@ -31,7 +31,7 @@ export function Offline() {
       )}
       {waiting.length > 0 && (
         <p role="status" className="rounded-field bg-mustard-wash px-4 py-2 font-semibold">
-          QueuedTap on this device, not written down yet:{" "}
+          Kept on this device, not written down yet:{" "}
           {waiting
             .map(
               (tap) =>

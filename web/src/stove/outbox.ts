@@ -41,7 +41,7 @@ async function within<T>(answer: Promise<T>): Promise<T> {
 
 /**
  * Writes down what happened, or keeps it on this device with its time until the server can be reached. A tap that was kept is shown as
- * outbox, never as written.
+ * kept, never as written.
  */
 export async function record(run: Run, event: EventRequest): Promise<void> {
   const happenedAt = new Date(runNow(run)).toISOString();
@@ -62,7 +62,7 @@ export async function record(run: Run, event: EventRequest): Promise<void> {
 
 let sending = false;
 
-/** Sends what was outbox, in its order. What is refused now stays on the screen until somebody has seen it. */
+/** Sends what was kept, in its order. What is refused now stays on the screen until somebody has seen it. */
 async function sendOutbox() {
   if (sending) {
     return;
@@ -97,7 +97,7 @@ export function forget(tap: QueuedTap) {
 export function useRecordEvent(run: Run) {
   const queries = useQueryClient();
   return useMutation({
-    // Also where the browser thinks it is offline: then the tap is outbox, which is not for a library to put off.
+    // Also where the browser thinks it is offline: then the tap is kept, which is not for a library to put off.
     networkMode: "always",
     mutationFn: (event: EventRequest) => record(run, event),
     onSettled: () =>

@@ -29,7 +29,7 @@ class AskedRecipeJourney {
 
     @Test
     void a_messy_list_becomes_a_covered_recipe_in_seven_taps() {
-        try (RunningMobrel mobrel = RunningMobrel.withDemoKitchen();
+        try (RunningMobrel mobrel = RunningMobrel.demoKitchen();
                 Browser browser = new Browser()) {
             Page page = browser.tablet();
             pasteTheList(page, mobrel);

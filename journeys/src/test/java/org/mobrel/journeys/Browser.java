@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** A headless Chromium; its pages note every error the console shows. */
 final class Browser implements AutoCloseable {
@@ -23,26 +24,32 @@ final class Browser implements AutoCloseable {
     /** A machine that is busy with other things is slow, not wrong. */
     private static final double PATIENCE_MS = 45_000;
 
-    private final Playwright playwright;
-    private final com.microsoft.playwright.Browser chromium;
+    /** One for all journeys of a process: each has contexts of its own in it, which share nothing. */
+    private static com.microsoft.playwright.@Nullable Browser chromium;
+
+    private final List<BrowserContext> contexts = new ArrayList<>();
     private final List<String> errors = new ArrayList<>();
 
-    Browser() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        playwright = Playwright.create(
-                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        chromium = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(executable())
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-quic",
-                                "--no-first-run",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")));
+    private static synchronized com.microsoft.playwright.Browser chromium() {
+        if (chromium == null) {
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+            Playwright playwright = Playwright.create(
+                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            chromium = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(executable())
+                            .setArgs(List.of(
+                                    "--no-sandbox",
+                                    "--disable-gpu",
+                                    "--disable-quic",
+                                    "--no-first-run",
+                                    "--disable-background-networking",
+                                    "--disable-component-update",
+                                    "--disable-sync")));
+            Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+        }
+        return chromium;
     }
 
     private static Path executable() {
@@ -55,10 +62,12 @@ final class Browser implements AutoCloseable {
     }
 
     Page page(int width, int height, ColorScheme scheme) {
-        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                .setViewportSize(width, height)
-                .setColorScheme(scheme)
-                .setLocale("en-US"));
+        BrowserContext context = chromium()
+                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setViewportSize(width, height)
+                        .setColorScheme(scheme)
+                        .setLocale("en-US"));
+        contexts.add(context);
         Page page = context.newPage();
         page.setDefaultTimeout(PATIENCE_MS);
         page.onPageError(errors::add);
@@ -77,7 +86,6 @@ final class Browser implements AutoCloseable {
 
     @Override
     public void close() {
-        chromium.close();
-        playwright.close();
+        contexts.forEach(BrowserContext::close);
     }
 }

@@ -3,7 +3,6 @@ package org.mobrel.journeys;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.List;
 import java.util.regex.Pattern;
 
 /** Finds things on a page as a person does: by what they are and what they are called. */
@@ -62,15 +61,5 @@ final class Cook {
                         AriaRole.LINK,
                         new Locator.GetByRoleOptions().setName(place).setExact(true))
                 .click();
-    }
-
-    /** The time that 95 of 100 measured ones do not exceed. */
-    static double within95(Object measured) {
-        double[] times = ((List<?>) measured)
-                .stream()
-                        .mapToDouble(time -> ((Number) time).doubleValue())
-                        .sorted()
-                        .toArray();
-        return times[times.length * 95 / 100];
     }
 }

@@ -17,7 +17,7 @@ class KilledServerJourney {
 
     @Test
     void the_hold_goes_on_to_the_second_after_server_and_database_were_killed() throws InterruptedException {
-        try (RunningMobrel mobrel = RunningMobrel.withDemoKitchen();
+        try (RunningMobrel mobrel = RunningMobrel.ownDemoKitchen();
                 Browser browser = new Browser()) {
             Page page = browser.tablet();
             page.navigate(mobrel.url("/stove"));

@@ -15,7 +15,7 @@ class MendedRecipeJourney {
 
     @Test
     void a_stopped_recipe_is_mended_by_taps_and_a_reload_loses_nothing() {
-        try (RunningMobrel mobrel = RunningMobrel.withDemoKitchen();
+        try (RunningMobrel mobrel = RunningMobrel.demoKitchen();
                 Browser browser = new Browser()) {
             Page page = browser.tablet();
             leaveOutWhatStops(page, mobrel);

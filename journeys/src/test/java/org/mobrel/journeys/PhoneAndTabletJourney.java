@@ -21,7 +21,7 @@ class PhoneAndTabletJourney {
 
     @Test
     void both_show_the_same_run_and_neither_can_contradict_the_other() {
-        try (RunningMobrel mobrel = RunningMobrel.withDemoKitchen();
+        try (RunningMobrel mobrel = RunningMobrel.demoKitchen();
                 Browser browser = new Browser()) {
             Page tablet = browser.tablet();
             Page phone = browser.page(390, 844, ColorScheme.DARK);

@@ -1,105 +1,140 @@
 package org.mobrel.journeys;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
+import java.io.RandomAccessFile;
+import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Consumer;
-import org.jspecify.annotations.Nullable;
+import java.util.OptionalInt;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
- * The packaged program, laid out and with its classes read once beforehand: the journeys start it some thirty times, and each start is
- * several seconds shorter for it.
+ * The packaged program, laid out and with its classes read once beforehand, beside a database whose tables are made already: the journeys
+ * start both some thirty times, and each start is several seconds shorter for it. Prepared by whichever process comes first; the others
+ * wait for it.
  */
 final class Program {
 
-    private static final int TRAINING_PORT_OFFSET = 1;
+    private static final Path PREPARED = RunningMobrel.inProject("journeys/target/prepared");
+    private static final Pattern LISTENS = Pattern.compile("Listening on port (\\d+)");
+    private static final Duration TRAINING = Duration.ofSeconds(180);
 
-    private static @Nullable Program ready;
-
-    private final Path jar;
-    private final Path archive;
+    private final Path folder;
 
     private Program(Path folder) {
-        jar = folder.resolve("mobrel-app.jar");
-        archive = folder.resolve("classes.jsa");
+        this.folder = folder;
     }
 
-    /** @param settings what the program needs to start, above all a database */
-    static synchronized Program ready(Consumer<Map<String, String>> settings) throws IOException, InterruptedException {
-        if (ready == null) {
-            Path folder = Files.createTempDirectory("mobrel-program");
-            Program made = new Program(folder);
-            made.layOut(folder);
-            made.train(settings);
-            ready = made;
+    static synchronized Program ready() throws IOException, InterruptedException {
+        Files.createDirectories(PREPARED);
+        Path jar = RunningMobrel.inProject("server/target/mobrel-app.jar");
+        // Another program is another folder: what was prepared for the last one is never started by mistake.
+        Program program = new Program(PREPARED.resolve("%x-%x"
+                .formatted(Files.size(jar), Files.getLastModifiedTime(jar).toMillis())));
+        try (RandomAccessFile file =
+                        new RandomAccessFile(PREPARED.resolve("lock").toFile(), "rw");
+                FileLock held = file.getChannel().lock()) {
+            if (held.isValid() && !Files.exists(program.done())) {
+                program.layOut(jar);
+                program.train();
+                Files.createFile(program.done());
+            }
         }
-        return ready;
+        return program;
+    }
+
+    private Path done() {
+        return folder.resolve("done");
+    }
+
+    private Path archive() {
+        return folder.resolve("classes.jsa");
+    }
+
+    private Path database() {
+        return folder.resolve("db");
     }
 
     private static String java() {
         return Path.of(System.getProperty("java.home"), "bin", "java").toString();
     }
 
-    private void layOut(Path folder) throws IOException, InterruptedException {
+    private void layOut(Path jar) throws IOException, InterruptedException {
+        Files.createDirectories(folder);
+        Path log = folder.resolve("layout.log");
         Process process = new ProcessBuilder(
                         java(),
                         "-Djarmode=tools",
                         "-jar",
-                        RunningMobrel.inProject("server/target/mobrel-app.jar").toString(),
+                        jar.toString(),
                         "extract",
                         "--force",
                         "--destination",
                         folder.toString())
                 .redirectErrorStream(true)
-                .redirectOutput(folder.resolve("layout.log").toFile())
+                .redirectOutput(log.toFile())
                 .start();
         if (process.waitFor() != 0) {
-            throw new IllegalStateException(Files.readString(folder.resolve("layout.log")));
+            throw new IllegalStateException(Files.readString(log));
         }
     }
 
-    /** Starts it once and lets it end by itself, so that it writes down which classes it needs. */
-    private void train(Consumer<Map<String, String>> settings) throws IOException, InterruptedException {
-        ProcessBuilder builder = command("-XX:ArchiveClassesAtExit=" + archive);
-        settings.accept(builder.environment());
-        int port = Integer.parseInt(builder.environment().get("MOBREL_PORT")) + TRAINING_PORT_OFFSET;
-        builder.environment().put("MOBREL_PORT", Integer.toString(port));
-        builder.environment().put("MOBREL_DEMO", "false");
-        Process process = builder.redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                .start();
-        Instant limit = Instant.now().plusSeconds(120);
-        while (process.isAlive() && !answers(port) && Instant.now().isBefore(limit)) {
-            Thread.sleep(100);
+    /** Starts it once and lets it end by itself, so that it writes down which classes it needs and leaves its tables behind. */
+    private void train() throws IOException, InterruptedException {
+        Path log = folder.resolve("training.log");
+        String port = RunningMobrel.mariadb("start", database());
+        ProcessBuilder builder = command("-XX:ArchiveClassesAtExit=" + archive());
+        builder.environment()
+                .putAll(Map.of(
+                        "MOBREL_PORT", "0",
+                        "MOBREL_DEMO", "false",
+                        "MOBREL_DB_URL", "jdbc:mariadb://127.0.0.1:" + port + "/mobrel"));
+        Process process =
+                builder.redirectErrorStream(true).redirectOutput(log.toFile()).start();
+        Instant limit = Instant.now().plus(TRAINING);
+        while (process.isAlive() && portIn(log, 0).isEmpty() && Instant.now().isBefore(limit)) {
+            Thread.sleep(50);
         }
         process.destroy();
         process.waitFor();
+        RunningMobrel.mariadb("stop", database());
+        if (portIn(log, 0).isEmpty()) {
+            throw new IllegalStateException("the program did not start:\n" + Files.readString(log));
+        }
     }
 
-    private static boolean answers(int port) throws InterruptedException {
-        try {
-            HttpRequest health = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/actuator/health"))
-                    .build();
-            return HttpClient.newHttpClient()
-                            .send(health, HttpResponse.BodyHandlers.discarding())
-                            .statusCode()
-                    == 200;
-        } catch (IOException notYet) {
-            return false;
+    /** The port that a start whose words begin at an offset of the log says it listens on. */
+    static OptionalInt portIn(Path log, int offset) throws IOException {
+        String said = Files.exists(log) ? Files.readString(log) : "";
+        Matcher found = LISTENS.matcher(said.substring(Math.min(offset, said.length())));
+        return found.find() ? OptionalInt.of(Integer.parseInt(found.group(1))) : OptionalInt.empty();
+    }
+
+    /** Puts a copy of the empty database where a new one is to be. */
+    void copyDatabase(Path to) throws IOException {
+        Path from = database().resolve("data");
+        try (Stream<Path> files = Files.walk(from)) {
+            for (Path file : (Iterable<Path>) files::iterator) {
+                Path copy = to.resolve("data").resolve(from.relativize(file).toString());
+                if (Files.isDirectory(file)) {
+                    Files.createDirectories(copy);
+                } else {
+                    Files.copy(file, copy);
+                }
+            }
         }
     }
 
     ProcessBuilder builder() {
         // An archive that could not be written only makes the start slower.
-        return Files.exists(archive) ? command("-XX:SharedArchiveFile=" + archive) : command("-Xshare:auto");
+        return Files.exists(archive()) ? command("-XX:SharedArchiveFile=" + archive()) : command("-Xshare:auto");
     }
 
     private ProcessBuilder command(String classes) {
@@ -110,7 +145,7 @@ final class Program {
                 classes,
                 "-Xlog:disable",
                 "-jar",
-                jar.toString()));
+                folder.resolve("mobrel-app.jar").toString()));
         return new ProcessBuilder(line);
     }
 }

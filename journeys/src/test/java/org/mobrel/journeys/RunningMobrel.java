@@ -2,7 +2,6 @@ package org.mobrel.journeys;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -16,9 +15,13 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** The program as it is shipped, with a database and a test clock of its own in a temporary folder. */
 final class RunningMobrel implements AutoCloseable {
@@ -26,12 +29,23 @@ final class RunningMobrel implements AutoCloseable {
     private static final Path ROOT = root();
     private static final Duration START_WITHIN = Duration.ofSeconds(180);
 
+    private static final Duration ANSWER_WITHIN = Duration.ofSeconds(30);
+    private static final Map<String, String> DEMO = Map.of("MOBREL_DEMO", "true");
+    private static final Map<Map<String, String>, RunningMobrel> SHARED = new HashMap<>();
+
+    /** When a shared program was first handed out, and its kitchen as it was then. */
+    private record Begun(Instant at, String backup) {}
+
+    private @Nullable Begun begun;
+
     private final HttpClient http = HttpClient.newHttpClient();
     private final Path folder;
     private final Path clock;
-    private final int port;
     private final String database;
     private final Map<String, String> more;
+    /** The one the first start was given; later ones take the same. */
+    private int port;
+
     private Process server;
 
     /** @param more settings that differ from those of a kitchen of one's own */
@@ -39,22 +53,53 @@ final class RunningMobrel implements AutoCloseable {
         this.more = more;
         folder = Files.createTempDirectory("mobrel-journey");
         clock = Files.writeString(folder.resolve("clock"), "0");
-        port = freePort();
+        Program.ready().copyDatabase(folder.resolve("db"));
         database = mariadb("start");
         server = startServer();
     }
 
+    /** An empty kitchen, on a program that other journeys of this process use too. */
     static RunningMobrel empty() {
-        return start(Map.of());
+        return shared(Map.of());
     }
 
-    static RunningMobrel withDemoKitchen() {
-        return start(Map.of("MOBREL_DEMO", "true"));
+    /** The demo kitchen as it was just loaded, on a program that other journeys of this process use too. */
+    static RunningMobrel demoKitchen() {
+        return shared(DEMO);
+    }
+
+    /** The demo kitchen on a program of its own, which may be killed. */
+    static RunningMobrel ownDemoKitchen() {
+        return start(DEMO);
     }
 
     /** An empty kitchen that lends the simulated canner. */
     static RunningMobrel withSimulatedCanner() {
         return start(Map.of("MOBREL_SIMULATION", "true"));
+    }
+
+    /** A program that is up already takes the kitchen it began with back in, and its clock stands where it stood then. */
+    private static synchronized RunningMobrel shared(Map<String, String> more) {
+        RunningMobrel known = SHARED.get(more);
+        if (known == null) {
+            RunningMobrel made = start(more);
+            made.begun = new Begun(made.now(), made.get("/api/backup").body());
+            SHARED.put(more, made);
+            Runtime.getRuntime().addShutdownHook(new Thread(made::end));
+            return made;
+        }
+        known.beginAgain();
+        return known;
+    }
+
+    private void beginAgain() {
+        Begun first = Objects.requireNonNull(begun);
+        setClock(Duration.between(Instant.now(), first.at()).toMillis());
+        HttpResponse<String> done =
+                send("POST", "/api/backup?way=replace&dryRun=false", "application/octet-stream", first.backup());
+        if (done.statusCode() != 200) {
+            throw new IllegalStateException("the kitchen did not come back: " + done.body());
+        }
     }
 
     private static RunningMobrel start(Map<String, String> more) {
@@ -72,9 +117,16 @@ final class RunningMobrel implements AutoCloseable {
     /** Moves the server's clock on. */
     void advance(Duration time) {
         try {
-            long lead = Long.parseLong(Files.readString(clock).strip());
+            setClock(Long.parseLong(Files.readString(clock).strip()) + time.toMillis());
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    private void setClock(long lead) {
+        try {
             // Written beside and moved into place: the server never reads half a number.
-            Path next = Files.writeString(folder.resolve("clock.next"), Long.toString(lead + time.toMillis()));
+            Path next = Files.writeString(folder.resolve("clock.next"), Long.toString(lead));
             Files.move(next, clock, StandardCopyOption.ATOMIC_MOVE);
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
@@ -118,14 +170,20 @@ final class RunningMobrel implements AutoCloseable {
     }
 
     private Process startServer() throws IOException, InterruptedException {
-        Program program = Program.ready(this::settings);
-        ProcessBuilder builder = program.builder();
+        Path log = folder.resolve("server.log");
+        int said = Files.exists(log) ? Files.readString(log).length() : 0;
+        ProcessBuilder builder = Program.ready().builder();
         settings(builder.environment());
         Process process = builder.redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(
-                        folder.resolve("server.log").toFile()))
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()))
                 .start();
-        await(process);
+        Instant limit = Instant.now().plus(START_WITHIN);
+        while (!isUp(log, said)) {
+            if (!process.isAlive() || Instant.now().isAfter(limit)) {
+                throw new IllegalStateException("the server did not come up:\n" + Files.readString(log));
+            }
+            Thread.sleep(50);
+        }
         return process;
     }
 
@@ -137,18 +195,12 @@ final class RunningMobrel implements AutoCloseable {
         settings.putAll(more);
     }
 
-    private void await(Process process) throws IOException, InterruptedException {
-        Instant limit = Instant.now().plus(START_WITHIN);
-        while (!isUp()) {
-            if (!process.isAlive() || Instant.now().isAfter(limit)) {
-                throw new IllegalStateException(
-                        "the server did not come up:\n" + Files.readString(folder.resolve("server.log")));
-            }
-            Thread.sleep(50);
+    private boolean isUp(Path log, int said) throws IOException {
+        OptionalInt listens = Program.portIn(log, said);
+        if (listens.isEmpty()) {
+            return false;
         }
-    }
-
-    private boolean isUp() throws InterruptedException {
+        port = listens.getAsInt();
         try {
             return get("/actuator/health").statusCode() == 200;
         } catch (UncheckedIOException notYet) {
@@ -156,47 +208,43 @@ final class RunningMobrel implements AutoCloseable {
         }
     }
 
-    HttpResponse<String> get(String path) throws InterruptedException {
+    HttpResponse<String> get(String path) {
+        return answerTo(HttpRequest.newBuilder(URI.create(url(path))));
+    }
+
+    HttpResponse<String> post(String path, String json) {
+        return send("POST", path, "application/json", json);
+    }
+
+    HttpResponse<String> put(String path, String json) {
+        return send("PUT", path, "application/json", json);
+    }
+
+    private HttpResponse<String> send(String method, String path, String type, String body) {
+        return answerTo(HttpRequest.newBuilder(URI.create(url(path)))
+                .header("Content-Type", type)
+                .method(method, HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    private HttpResponse<String> answerTo(HttpRequest.Builder request) {
         try {
-            return http.send(
-                    HttpRequest.newBuilder(URI.create(url(path)))
-                            .timeout(Duration.ofSeconds(30))
-                            .build(),
-                    HttpResponse.BodyHandlers.ofString());
+            return http.send(request.timeout(ANSWER_WITHIN).build(), HttpResponse.BodyHandlers.ofString());
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
-        }
-    }
-
-    HttpResponse<String> post(String path, String json) throws InterruptedException {
-        return send("POST", path, json);
-    }
-
-    HttpResponse<String> put(String path, String json) throws InterruptedException {
-        return send("PUT", path, json);
-    }
-
-    private HttpResponse<String> send(String method, String path, String json) throws InterruptedException {
-        try {
-            return http.send(
-                    HttpRequest.newBuilder(URI.create(url(path)))
-                            .timeout(Duration.ofSeconds(10))
-                            .header("Content-Type", "application/json")
-                            .method(method, HttpRequest.BodyPublishers.ofString(json))
-                            .build(),
-                    HttpResponse.BodyHandlers.ofString());
-        } catch (IOException failed) {
-            throw new UncheckedIOException(failed);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
         }
     }
 
     private String mariadb(String command, String... more) {
+        return mariadb(command, folder.resolve("db"), more);
+    }
+
+    static String mariadb(String command, Path database, String... more) {
         try {
-            List<String> line = new ArrayList<>(List.of(
-                    "bash",
-                    ROOT.resolve("tools/mariadb").toString(),
-                    command,
-                    folder.resolve("db").toString()));
+            List<String> line = new ArrayList<>(
+                    List.of("bash", ROOT.resolve("tools/mariadb").toString(), command, database.toString()));
             line.addAll(List.of(more));
             Process process = new ProcessBuilder(line)
                     .redirectError(ProcessBuilder.Redirect.INHERIT)
@@ -214,12 +262,6 @@ final class RunningMobrel implements AutoCloseable {
         }
     }
 
-    private static int freePort() throws IOException {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
-        }
-    }
-
     private static Path root() {
         Path here = Path.of("").toAbsolutePath();
         return Files.exists(here.resolve("tools/mariadb"))
@@ -233,6 +275,12 @@ final class RunningMobrel implements AutoCloseable {
 
     @Override
     public void close() {
+        if (begun == null) {
+            end();
+        }
+    }
+
+    private void end() {
         killServer();
         mariadb("kill");
         try (Stream<Path> files = Files.walk(folder)) {

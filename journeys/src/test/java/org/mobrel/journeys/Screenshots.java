@@ -23,7 +23,7 @@ public final class Screenshots {
 
     public static void main(String[] arguments) {
         Path folder = arguments.length > 0 ? Path.of(arguments[0]) : RunningMobrel.inProject("docs/screenshots");
-        try (RunningMobrel mobrel = RunningMobrel.withDemoKitchen();
+        try (RunningMobrel mobrel = RunningMobrel.ownDemoKitchen();
                 Browser browser = new Browser()) {
             new Screenshots(folder, mobrel, browser).take();
         }
@@ -55,41 +55,25 @@ public final class Screenshots {
 
     /** The code of the oldest lot of a dish. */
     private String lotOf(String dish) {
-        try {
-            Matcher code = Pattern.compile("\"code\":\"([^\"]+)\"")
-                    .matcher(mobrel.get("/api/shelf?q=" + dish).body());
-            return code.find() ? code.group(1) : "";
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException(stopped);
-        }
+        Matcher code = Pattern.compile("\"code\":\"([^\"]+)\"")
+                .matcher(mobrel.get("/api/shelf?q=" + dish).body());
+        return code.find() ? code.group(1) : "";
     }
 
     /** A list with questions in it, and nothing that stops it. */
     private void aRecipeThatAsks() {
-        try {
-            mobrel.post(
-                    "/api/recipes",
-                    """
-                    {"title": "Sunday oxtail pot", "lines": ["4 lb oxtail", "3 lb beef and carrots, in chunks",
-                     "1 lb dried butter beans, soaked overnight", "2 cups celery (glazed), sliced", "1 packet onion soup mix",
-                     "3 qt beef stock, chilled and skimmed"]}""");
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException(stopped);
-        }
+        mobrel.post(
+                "/api/recipes",
+                """
+                {"title": "Sunday oxtail pot", "lines": ["4 lb oxtail", "3 lb beef and carrots, in chunks",
+                 "1 lb dried butter beans, soaked overnight", "2 cups celery (glazed), sliced", "1 packet onion soup mix",
+                 "3 qt beef stock, chilled and skimmed"]}""");
     }
 
     private void aDialThatReadHigh() {
-        try {
-            mobrel.post(
-                    "/api/kitchen/canners/1/tests",
-                    "{\"on\": \"%s\", \"readPsi\": 10.75, \"masterPsi\": 10, \"by\": \"Ada\"}"
-                            .formatted(LocalDate.now()));
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException(stopped);
-        }
+        mobrel.post(
+                "/api/kitchen/canners/1/tests",
+                "{\"on\": \"%s\", \"readPsi\": 10.75, \"masterPsi\": 10, \"by\": \"Ada\"}".formatted(LocalDate.now()));
     }
 
     private void tablet(String name, String path) {

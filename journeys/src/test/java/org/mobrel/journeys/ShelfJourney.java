@@ -21,7 +21,7 @@ class ShelfJourney {
 
     @Test
     void from_the_seal_check_to_the_plate_and_back_out_of_a_backup() {
-        try (RunningMobrel mobrel = RunningMobrel.withDemoKitchen();
+        try (RunningMobrel mobrel = RunningMobrel.demoKitchen();
                 Browser browser = new Browser()) {
             Page page = browser.tablet();
             page.navigate(mobrel.url("/today"));

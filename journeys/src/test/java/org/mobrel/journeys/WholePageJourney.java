@@ -32,7 +32,7 @@ class WholePageJourney {
 
     @Test
     void whole_recipes_are_read_mended_and_looked_back_on() {
-        try (RunningMobrel mobrel = RunningMobrel.withDemoKitchen();
+        try (RunningMobrel mobrel = RunningMobrel.demoKitchen();
                 Browser browser = new Browser()) {
             Page page = browser.tablet();
             pasteWithoutHeadings(page, mobrel);

@@ -1,11 +1,15 @@
 package org.mobrel.server;
 
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 
 /** The application: HTTP in front of the core, MariaDB behind it. */
 @SpringBootApplication(proxyBeanMethods = false)
 public class MobrelServer {
+
+    private static final Logger LOG = LoggerFactory.getLogger(MobrelServer.class);
 
     static {
         // A connection is looked at before each use, however short ago the last one was: the database may have been
@@ -14,6 +18,10 @@ public class MobrelServer {
     }
 
     public static void main(String[] arguments) {
-        SpringApplication.run(MobrelServer.class, arguments);
+        String port = SpringApplication.run(MobrelServer.class, arguments)
+                .getEnvironment()
+                .getRequiredProperty("local.server.port");
+        // Whoever asked for any free port, such as a test, reads here which one it is.
+        LOG.info("Listening on port {}", port);
     }
 }

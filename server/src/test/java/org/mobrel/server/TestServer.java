@@ -1,5 +1,6 @@
 package org.mobrel.server;
 
+import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
@@ -11,14 +12,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
@@ -35,12 +37,19 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
 
     private final HttpClient http = HttpClient.newHttpClient();
 
-    private record Running(int port, Path clock, Path folder, ConfigurableApplicationContext context)
+    /** @param beside the folders of further databases */
+    private record Running(int port, Path clock, Path folder, List<Path> beside, ConfigurableApplicationContext context)
             implements AutoCloseable {
         @Override
         public void close() {
             context.close();
-            mariadb("kill", folder.resolve("db").toString());
+            PreparedDatabase.mariadb("kill", folder.resolve("db").toString());
+            beside.forEach(database -> PreparedDatabase.mariadb("kill", database.toString()));
+            try (Stream<Path> files = Files.walk(folder)) {
+                files.sorted(Comparator.reverseOrder()).map(Path::toFile).forEach(File::delete);
+            } catch (IOException failed) {
+                throw new UncheckedIOException(failed);
+            }
         }
     }
 
@@ -60,36 +69,16 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
         try {
             Path folder = Files.createTempDirectory("mobrel-test");
             Path clock = Files.writeString(folder.resolve("clock"), "0");
-            String port = mariadb("start", folder.resolve("db").toString());
+            String port = PreparedDatabase.startAt(folder.resolve("db"));
             ConfigurableApplicationContext context = SpringApplication.run(
                     MobrelServer.class,
                     "--server.port=0",
                     "--spring.datasource.url=jdbc:mariadb://127.0.0.1:" + port + "/mobrel",
                     "--mobrel.test-clock-file=" + clock);
             String web = context.getEnvironment().getRequiredProperty("local.server.port");
-            return new Running(Integer.parseInt(web), clock, folder, context);
+            return new Running(Integer.parseInt(web), clock, folder, new ArrayList<>(), context);
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
-        }
-    }
-
-    private static String mariadb(String... command) {
-        try {
-            List<String> line = new ArrayList<>(List.of("bash", "../tools/mariadb"));
-            line.addAll(List.of(command));
-            Process process = new ProcessBuilder(line)
-                    .redirectError(ProcessBuilder.Redirect.INHERIT)
-                    .start();
-            String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-            if (process.waitFor() != 0) {
-                throw new IllegalStateException("tools/mariadb " + String.join(" ", command) + " failed");
-            }
-            return said.strip();
-        } catch (IOException failed) {
-            throw new UncheckedIOException(failed);
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException(stopped);
         }
     }
 
@@ -170,13 +159,14 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
     }
 
     public void killDatabase() {
-        mariadb("kill", running.folder().resolve("db").toString());
+        PreparedDatabase.mariadb("kill", running.folder().resolve("db").toString());
     }
 
     public void startDatabaseAgain() {
         String db = running.folder().resolve("db").toString();
         try {
-            mariadb("start", db, Files.readString(Path.of(db, "port")).strip());
+            PreparedDatabase.mariadb(
+                    "start", db, Files.readString(Path.of(db, "port")).strip());
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
@@ -186,20 +176,15 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
     public TestServer at(ConfigurableApplicationContext other) {
         TestServer there = new TestServer();
         int port = Integer.parseInt(other.getEnvironment().getRequiredProperty("local.server.port"));
-        there.running = new Running(port, running.clock(), running.folder(), other);
+        there.running = new Running(port, running.clock(), running.folder(), running.beside(), other);
         return there;
     }
 
-    /** The address of a new, empty database beside the tests' own. */
+    /** The address of a new database beside the tests' own, with its tables and nothing in them. */
     public String newDatabase(String name) {
-        running.context()
-                .getBean(JdbcClient.class)
-                .sql("CREATE DATABASE mobrel_" + name + " CHARACTER SET utf8mb4")
-                .update();
-        return running.context()
-                .getEnvironment()
-                .getRequiredProperty("spring.datasource.url")
-                .replaceFirst("/mobrel$", "/mobrel_" + name);
+        Path folder = running.folder().resolve("db-" + name);
+        running.beside().add(folder);
+        return "jdbc:mariadb://127.0.0.1:" + PreparedDatabase.startAt(folder) + "/mobrel";
     }
 
     private HttpRequest.Builder request(String path) {

@@ -1,0 +1,90 @@
+package org.mobrel.journeys;
+
+import com.microsoft.playwright.Page;
+import java.util.List;
+
+/** How fast the pages answer in Chromium, beside a request that asks for nothing much: {@code ./mobrel bench pages}. */
+public final class PageSpeed {
+
+    /** How often each is tried, and how many tries before are not counted: a program that just came up is not what a cook taps on. */
+    private static final int TRIES = 50;
+
+    private static final int WARM_UP = 20;
+
+    /** Does something again and again and notes how long it took until the page showed it. */
+    private static final String MEASURE =
+            """
+            async ([tries, warmUp, act, shown]) => {
+              const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value").set;
+              const type = (field, text) => { set.call(field, text); field.dispatchEvent(new Event("input", {bubbles: true})); };
+              const tap = (name) => document.querySelector(`[aria-label="${name}"]`).click();
+              const go = (name) => [...document.querySelectorAll("nav a")].find((link) => link.textContent.trim() === name).click();
+              const doIt = eval(act), isShown = eval(shown);
+              const times = [];
+              for (let round = 0; round < warmUp + tries; round++) {
+                const begin = performance.now();
+                await doIt(round);
+                await new Promise((done) => {
+                  const look = () => isShown(round) ? done() : requestAnimationFrame(look);
+                  look();
+                });
+                times.push(performance.now() - begin);
+                await new Promise((done) => setTimeout(done, 60));
+              }
+              return times.slice(warmUp);
+            }
+            """;
+
+    private PageSpeed() {}
+
+    public static void main(String[] arguments) {
+        try (RunningMobrel mobrel = RunningMobrel.ownDemoKitchen();
+                Browser browser = new Browser()) {
+            Page page = browser.tablet();
+            page.navigate(mobrel.url("/recipes/8"));
+            page.getByLabel("Ingredient line").first().waitFor();
+            tell("a trivial GET", measure(page, "() => fetch('/actuator/health').then((a) => a.text())", "() => true"));
+            tell(
+                    "keystroke to ladder",
+                    measure(
+                            page,
+                            "(round) => type(document.querySelector('[aria-label=\"Ingredient line\"]'),"
+                                    + " round % 2 ? '2 lb pork shoulder' : '2 lb carrots')",
+                            "(round) => document.querySelector('[aria-label=\"Ingredient line\"]').closest('li').textContent"
+                                    + ".includes(round % 2 ? 'meat in cubes' : 'carrots ·')"));
+            page.navigate(mobrel.url("/plan/2"));
+            page.getByLabel("What it makes").first().waitFor();
+            int before = Integer.parseInt(page.getByLabel("Quarts", new Page.GetByLabelOptions().setExact(true))
+                    .inputValue());
+            tell(
+                    "tap to amounts",
+                    measure(
+                            page,
+                            "(round) => tap((round % 2 ? 'One less' : 'One more') + ': Quarts')",
+                            "(round) => document.querySelector('[aria-label=\"What it makes\"]').textContent"
+                                    + ".includes((%d + (round %% 2 ? 0 : 1)) + ' quarts')".formatted(before)));
+            tell(
+                    "page switch",
+                    measure(
+                            page,
+                            "(round) => go(round % 2 ? 'Shelf' : 'Recipes')",
+                            "(round) => document.querySelector('h1')?.textContent === (round % 2 ? 'Shelf' : 'Recipes')"
+                                    + " && document.querySelector('main ul, main table, main section') !== null"));
+        }
+    }
+
+    private static double[] measure(Page page, String act, String shown) {
+        Object measured = page.evaluate(MEASURE, List.of(TRIES, WARM_UP, act, shown));
+        return ((List<?>) measured)
+                .stream()
+                        .mapToDouble(time -> ((Number) time).doubleValue())
+                        .sorted()
+                        .toArray();
+    }
+
+    private static void tell(String what, double[] times) {
+        System.out.printf(
+                "%-20s p50 %6.1f ms   p95 %6.1f ms   (%d tries)%n",
+                what, times[times.length / 2], times[times.length * 95 / 100], times.length);
+    }
+}

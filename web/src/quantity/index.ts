@@ -1,3 +1,3 @@
 export { daysBetween, formatAltitude, formatDate, formatDateTime, formatTime, formatVolume } from "./format";
-export { countJars, JAR_SIZES, type JarSize, jarWord } from "./jars";
+export { countJars, JAR_SIZES, jarWord } from "./jars";
 export { formatClock, formatSpan } from "./time";

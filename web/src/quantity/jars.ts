@@ -1,6 +1,5 @@
 /** The sizes a cook picks from, largest first. */
 export const JAR_SIZES = ["quart", "pint-and-a-half", "pint", "twelve-ounce", "half-pint"] as const;
-export type JarSize = (typeof JAR_SIZES)[number];
 
 const WORDS: Record<string, string> = { "twelve-ounce": "12 oz jar", "pint-and-a-half": "24 oz jar" };
 

@@ -2,12 +2,6 @@ import { type ReactNode, useId, useMemo } from "react";
 import { FindingNote } from "./FindingNote";
 import type { Finding, LineResponse, Remedy, Ruling } from "./useRulingPreview";
 
-export interface LadderRow {
-  /** The line's place in the recipe. */
-  readonly index: number;
-  readonly answer: LineResponse | undefined;
-}
-
 interface Props {
   readonly ruling: Ruling | undefined;
   readonly size: "quart" | "pint";

@@ -15,7 +15,6 @@ export {
   type QuestionAnswer,
   type Remedy,
   type Ruling,
-  type RulingPreview,
   useRefreshPreview,
   useRulingPreview,
 } from "./useRulingPreview";

@@ -2,7 +2,6 @@ import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-quer
 import { useCallback } from "react";
 import { api, body, type Schemas } from "@/api/client";
 
-export type RulingPreview = Schemas["DraftResponse"];
 export type Ruling = Schemas["RulingResponse"];
 export type LineResponse = Schemas["LineResponse"];
 export type Finding = Schemas["FindingResponse"];

@@ -18,10 +18,6 @@ public record Span(Minutes least, Minutes usual, Minutes most) {
         return new Span(new Minutes(least), new Minutes(usual), new Minutes(most));
     }
 
-    public static Span exactly(Minutes minutes) {
-        return new Span(minutes, minutes, minutes);
-    }
-
     /** What was seen: the median, between the shortest and the longest. */
     static Span seen(List<Minutes> times) {
         List<Minutes> rising = times.stream().sorted().toList();

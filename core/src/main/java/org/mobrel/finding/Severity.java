@@ -2,7 +2,6 @@ package org.mobrel.finding;
 
 /** How grave a finding is; in rising order, so that the gravest of several is their maximum. */
 public enum Severity {
-    ADVICE("advice"),
     OWN_JUDGEMENT("own-judgement"),
     STOP("stop");
 

@@ -56,10 +56,6 @@ public record Food(
         return name.contains(",") || name.contains(" or ") ? phrases.get(0) : name;
     }
 
-    public boolean isPoultry() {
-        return processRow.filter(row -> row.startsWith("poultry or rabbit")).isPresent();
-    }
-
     public boolean isDriedBeans() {
         return kind == FoodKind.LEGUME;
     }

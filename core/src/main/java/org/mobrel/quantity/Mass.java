@@ -21,10 +21,6 @@ public record Mass(long milligrams) implements Comparable<Mass> {
         return new Mass(Checks.round("mass", grams * 1_000));
     }
 
-    public static Mass ofOunces(double ounces) {
-        return ofGrams(ounces * GRAMS_PER_OUNCE);
-    }
-
     public double grams() {
         return milligrams / 1_000.0;
     }

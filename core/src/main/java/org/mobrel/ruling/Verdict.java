@@ -33,7 +33,6 @@ public enum Verdict {
         for (Finding finding : findings) {
             Verdict own =
                     switch (finding.severity()) {
-                        case ADVICE -> COVERED;
                         case OWN_JUDGEMENT -> OWN_JUDGEMENT;
                         case STOP -> STOP;
                     };

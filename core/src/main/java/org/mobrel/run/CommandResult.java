@@ -2,7 +2,7 @@ package org.mobrel.run;
 
 import java.util.Optional;
 
-/** The answer to a wish: the event as it happened, or a refusal. Exactly one of the two. */
+/** The answer to a command: the event as it happened, or a refusal. Exactly one of the two. */
 public record CommandResult(Optional<RunEvent> event, Optional<Refusal> refusal) {
 
     static CommandResult accept(RunEvent event) {

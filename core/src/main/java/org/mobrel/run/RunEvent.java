@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.Optional;
 
 /**
- * A fact of a run, or the wish for one before it is accepted.
+ * A fact of a run, or the command for one before it is accepted.
  *
  * @param at when it happened, by the run's clock
  * @param heard when the server was told; later than {@code at} for what was kept while it could not be reached

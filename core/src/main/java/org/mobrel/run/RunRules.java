@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** What may happen when. A wish is answered by the event it becomes, or by a refusal that says why and how long still. */
+/** What may happen when. A command is answered by the event it becomes, or by a refusal that says why and how long still. */
 public final class RunRules {
 
     private static final Set<EventKind> TAKEN_BACK_ANY_TIME =
@@ -16,25 +16,26 @@ public final class RunRules {
     private RunRules() {}
 
     /**
-     * Decides on a wish. The event it becomes carries the run's own clock, which never steps back; only a reading that was kept or
+     * Decides on a command. The event it becomes carries the run's own clock, which never steps back; only a reading that was kept or
      * sent late keeps an earlier time of its own.
      *
      * @param written all events so far, in the order they were written down
-     * @param wish with the instant at which it was uttered
+     * @param command with the instant at which it was uttered
      */
-    public static CommandResult decide(RunPlan plan, List<RunEvent> written, RunEvent wish) {
+    public static CommandResult decide(RunPlan plan, List<RunEvent> written, RunEvent command) {
         RunState state = RunState.after(plan, written);
-        RunEvent event = timed(state, wish);
+        RunEvent event = timed(state, command);
         RunState then =
                 event.at().isBefore(state.when().lastAt().orElse(event.at())) ? upTo(plan, written, event.at()) : state;
         Optional<Refusal> refusal = guard(plan, then.seenAt(plan, event.at()), event, written);
         return refusal.map(CommandResult::refuse).orElseGet(() -> CommandResult.accept(event));
     }
 
-    private static RunEvent timed(RunState state, RunEvent wish) {
-        Instant heard = state.clock(wish.heard());
-        Instant at = wish.isHeardLate() && wish.kind() == EventKind.READING ? wish.at() : state.clock(wish.at());
-        return wish.happened(at.isAfter(heard) ? heard : at, heard);
+    private static RunEvent timed(RunState state, RunEvent command) {
+        Instant heard = state.clock(command.heard());
+        Instant at =
+                command.isHeardLate() && command.kind() == EventKind.READING ? command.at() : state.clock(command.at());
+        return command.happened(at.isAfter(heard) ? heard : at, heard);
     }
 
     /** The state as it was when a late reading was taken. */
@@ -85,20 +86,21 @@ public final class RunRules {
                 && timeIsUp(plan, state, event).isEmpty();
     }
 
-    private static Optional<Refusal> guard(RunPlan plan, RunState state, RunEvent wish, List<RunEvent> written) {
-        if (wish.kind() == EventKind.READING && wish.by().device()) {
+    private static Optional<Refusal> guard(RunPlan plan, RunState state, RunEvent command, List<RunEvent> written) {
+        if (command.kind() == EventKind.READING && command.by().device()) {
             return fromADevice(state);
         }
-        if (!allowedIn(wish.kind()).contains(state.stage())) {
-            return Optional.of(outOfTurn(state, wish));
+        if (!allowedIn(command.kind()).contains(state.stage())) {
+            return Optional.of(outOfTurn(state, command));
         }
-        Optional<Refusal> waiting = timeIsUp(plan, state, wish);
+        Optional<Refusal> waiting = timeIsUp(plan, state, command);
         if (waiting.isPresent()) {
             return waiting;
         }
-        return switch (wish.kind()) {
+        return switch (command.kind()) {
             case CHECK ->
-                wish.as(CheckTick.class).orElseThrow().waived() && wish.note().isBlank()
+                command.as(CheckTick.class).orElseThrow().waived()
+                                && command.note().isBlank()
                         ? Optional.of(refuse("nobody-answers", "Who goes on without this check, and why?"))
                         : Optional.empty();
             case STOP_EARLY ->
@@ -106,21 +108,21 @@ public final class RunRules {
                         ? Optional.of(refuse("hold-is-complete", "The time is over; turn the heat off instead."))
                         : Optional.empty();
             case JAR_IN, JAR_BACK ->
-                thatJar(plan, wish.as(JarSeat.class).orElseThrow().jar());
+                thatJar(plan, command.as(JarSeat.class).orElseThrow().jar());
             case JAR_CHECKED ->
-                thatJar(plan, wish.jar().orElseThrow().jar())
-                        .or(() -> bandIsOff(wish.jar().orElseThrow()));
-            case JAR_SETTLED -> settles(state, wish.as(JarFate.class).orElseThrow(), wish.at());
+                thatJar(plan, command.jar().orElseThrow().jar())
+                        .or(() -> bandIsOff(command.jar().orElseThrow()));
+            case JAR_SETTLED -> settles(state, command.as(JarFate.class).orElseThrow(), command.at());
             case CORRECTION ->
-                correctable(state, wish.correction().orElseThrow(), written).or(() -> saysWhy(wish));
-            default -> wish.kind().needsWords() ? saysWhy(wish) : Optional.empty();
+                correctable(state, command.correction().orElseThrow(), written).or(() -> saysWhy(command));
+            default -> command.kind().needsWords() ? saysWhy(command) : Optional.empty();
         };
     }
 
     /** What is refused only because it is too early. */
-    private static Optional<Refusal> timeIsUp(RunPlan plan, RunState state, RunEvent wish) {
-        Instant now = wish.at();
-        return switch (wish.kind()) {
+    private static Optional<Refusal> timeIsUp(RunPlan plan, RunState state, RunEvent command) {
+        Instant now = command.at();
+        return switch (command.kind()) {
             case WEIGHT_ON ->
                 waiting(
                         state.ventRemaining(now),
@@ -181,8 +183,8 @@ public final class RunRules {
                 : Optional.empty();
     }
 
-    private static Optional<Refusal> saysWhy(RunEvent wish) {
-        return wish.note().isBlank()
+    private static Optional<Refusal> saysWhy(RunEvent command) {
+        return command.note().isBlank()
                 ? Optional.of(refuse("without-words", "Say it in a word or two."))
                 : Optional.empty();
     }
@@ -224,10 +226,10 @@ public final class RunRules {
         return left.filter(wait -> !wait.isZero()).map(wait -> new Refusal(why, text, Optional.of(wait)));
     }
 
-    private static Refusal outOfTurn(RunState state, RunEvent wish) {
+    private static Refusal outOfTurn(RunState state, RunEvent command) {
         boolean underPressure =
                 state.stage().compareTo(Stage.VENTING) >= 0 && state.stage().compareTo(Stage.COOLING) <= 0;
-        boolean opens = wish.kind() == EventKind.WEIGHT_OFF || wish.kind() == EventKind.LID_OFF;
+        boolean opens = command.kind() == EventKind.WEIGHT_OFF || command.kind() == EventKind.LID_OFF;
         return opens && underPressure
                 ? refuse("pressure-not-zero", "The canner is under pressure. Wait until it is zero by itself.")
                 : refuse(

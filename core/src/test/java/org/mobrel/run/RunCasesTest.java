@@ -41,7 +41,7 @@ class RunCasesTest {
         List<Object> refusals = new ArrayList<>();
         for (JsonNode command : timeline.get("commands").valueStream().toList()) {
             if (command.get("at").asDouble() <= until) {
-                CommandResult answer = RunRules.decide(plan, events, wish(command));
+                CommandResult answer = RunRules.decide(plan, events, command(command));
                 answer.event().ifPresent(events::add);
                 answer.refusal().ifPresent(refusal -> refusals.add(refused(command, refusal)));
             }
@@ -88,7 +88,7 @@ class RunCasesTest {
                 7);
     }
 
-    private static RunEvent wish(JsonNode command) {
+    private static RunEvent command(JsonNode command) {
         EventKind kind = EventKind.ofCode(command.get("type").asString()).orElseThrow();
         Instant at = at(command.get("at").asDouble());
         if (kind != EventKind.READING) {

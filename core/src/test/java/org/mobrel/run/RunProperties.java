@@ -21,7 +21,7 @@ import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
 
-/** What holds for every sequence of wishes, sensible or not. */
+/** What holds for every sequence of commands, sensible or not. */
 class RunProperties {
 
     private static final Instant START = Instant.parse("2026-03-07T14:00:00Z");
@@ -34,7 +34,7 @@ class RunProperties {
     private record Wish(int dice, EventKind any, int step, int psi, int late, int event) {}
 
     @Provide
-    Arbitrary<List<Wish>> wishes() {
+    Arbitrary<List<Wish>> commands() {
         Arbitrary<EventKind> kinds = Arbitraries.of(EventKind.values());
         Arbitrary<Integer> steps = Arbitraries.frequencyOf(
                 Tuple.of(8, Arbitraries.integers().between(0, 12)),
@@ -56,15 +56,17 @@ class RunProperties {
                 .ofMaxSize(70);
     }
 
-    /** The log of those wishes that were accepted; most of them go on along the course, some say anything at all. */
-    private static List<RunEvent> accepted(List<Wish> wishes) {
+    /** The log of those commands that were accepted; most of them go on along the course, some say anything at all. */
+    private static List<RunEvent> accepted(List<Wish> commands) {
         List<RunEvent> log = new ArrayList<>();
         Instant now = START;
-        for (Wish wish : wishes) {
-            now = now.plus(Duration.ofMinutes(wish.step()));
+        for (Wish command : commands) {
+            now = now.plus(Duration.ofMinutes(command.step()));
             RunState state = RunState.after(PLAN, log);
-            EventKind kind = wish.dice() > 2 || RARE.contains(wish.any()) && wish.dice() > 0 ? next(state) : wish.any();
-            RunRules.decide(PLAN, log, event(kind, wish, now)).event().ifPresent(log::add);
+            EventKind kind = command.dice() > 2 || RARE.contains(command.any()) && command.dice() > 0
+                    ? next(state)
+                    : command.any();
+            RunRules.decide(PLAN, log, event(kind, command, now)).event().ifPresent(log::add);
         }
         return log;
     }
@@ -86,34 +88,36 @@ class RunProperties {
         };
     }
 
-    private static RunEvent event(EventKind kind, Wish wish, Instant now) {
-        InstrumentReading read = InstrumentReading.ofDial(GaugePressure.ofPsi(wish.psi()));
+    private static RunEvent event(EventKind kind, Wish command, Instant now) {
+        InstrumentReading read = InstrumentReading.ofDial(GaugePressure.ofPsi(command.psi()));
         RunEvent plain =
                 switch (kind) {
-                    case READING -> RunEvent.reading(read, now.minus(Duration.ofMinutes(wish.late())));
+                    case READING -> RunEvent.reading(read, now.minus(Duration.ofMinutes(command.late())));
                     case JAR_CHECKED ->
-                        RunEvent.checked(new JarCheck(1 + wish.psi() % 2, true, JarCheck.LiquidLoss.NONE), now);
+                        RunEvent.checked(new JarCheck(1 + command.psi() % 2, true, JarCheck.LiquidLoss.NONE), now);
                     case CHECK ->
-                        RunEvent.of(kind, new CheckTick(CheckTick.Check.values()[wish.event() % 6], false), now);
-                    case JAR_IN, JAR_BACK -> RunEvent.of(kind, new JarSeat(1 + wish.psi() % 3), now);
-                    case JAR_SETTLED -> RunEvent.of(kind, new JarFate(1 + wish.psi() % 2, Decision.REFRIGERATED), now);
+                        RunEvent.of(kind, new CheckTick(CheckTick.Check.values()[command.event() % 6], false), now);
+                    case JAR_IN, JAR_BACK -> RunEvent.of(kind, new JarSeat(1 + command.psi() % 3), now);
+                    case JAR_SETTLED ->
+                        RunEvent.of(kind, new JarFate(1 + command.psi() % 2, Decision.REFRIGERATED), now);
                     case DECIDED -> RunEvent.of(kind, Decision.FROZEN, now);
                     case CORRECTION ->
                         RunEvent.of(
                                 kind,
-                                new Correction(wish.event(), wish.late() > 10 ? Optional.of(read) : Optional.empty()),
+                                new Correction(
+                                        command.event(), command.late() > 10 ? Optional.of(read) : Optional.empty()),
                                 now);
                     default -> RunEvent.of(kind, now);
                 };
-        Reporter by = wish.event() % 2 == 0 ? Reporter.gauge("probe") : Reporter.cook("Ines");
+        Reporter by = command.event() % 2 == 0 ? Reporter.gauge("probe") : Reporter.cook("Ines");
         return plain.heardAt(now)
                 .by(kind == EventKind.READING ? by : Reporter.cook("Ines"))
                 .with("words");
     }
 
     @Property(tries = 2_000)
-    void a_hold_is_complete_only_if_the_readings_support_it(@ForAll("wishes") List<Wish> wishes) {
-        List<RunEvent> log = accepted(wishes);
+    void a_hold_is_complete_only_if_the_readings_support_it(@ForAll("commands") List<Wish> commands) {
+        List<RunEvent> log = accepted(commands);
         Instant end = lastOf(log);
         if (RunState.after(PLAN, log).seenAt(PLAN, end).holdComplete()) {
             assertThat(log.stream().anyMatch(event -> holdsFrom(event, log, end)))
@@ -145,8 +149,8 @@ class RunProperties {
     }
 
     @Property(tries = 1_000)
-    void the_lid_never_comes_off_before_zero_and_ten_minutes(@ForAll("wishes") List<Wish> wishes) {
-        List<RunEvent> log = accepted(wishes);
+    void the_lid_never_comes_off_before_zero_and_ten_minutes(@ForAll("commands") List<Wish> commands) {
+        List<RunEvent> log = accepted(commands);
         for (RunEvent lid : ofKind(EventKind.LID_OFF, log)) {
             assertThat(ofKind(EventKind.PRESSURE_ZERO, log))
                     .anyMatch(zero -> !zero.at().isAfter(lid.at().minus(RunPlan.SETTLE)));
@@ -160,8 +164,8 @@ class RunProperties {
     }
 
     @Property(tries = 2_000)
-    void a_correction_lets_nothing_end_earlier(@ForAll("wishes") List<Wish> wishes) {
-        List<RunEvent> log = accepted(wishes);
+    void a_correction_lets_nothing_end_earlier(@ForAll("commands") List<Wish> commands) {
+        List<RunEvent> log = accepted(commands);
         for (int index = 0; index < log.size(); index++) {
             if (log.get(index).kind() == EventKind.CORRECTION) {
                 Instant now = log.get(index).at();
@@ -183,8 +187,8 @@ class RunProperties {
     }
 
     @Property(tries = 1_000)
-    void only_late_readings_lie_before_what_was_written_earlier(@ForAll("wishes") List<Wish> wishes) {
-        List<RunEvent> log = accepted(wishes);
+    void only_late_readings_lie_before_what_was_written_earlier(@ForAll("commands") List<Wish> commands) {
+        List<RunEvent> log = accepted(commands);
         Instant last = Instant.MIN;
         for (RunEvent event : log) {
             boolean late = event.kind() == EventKind.READING && event.isHeardLate();
@@ -196,8 +200,8 @@ class RunProperties {
     /** Which of two late readings got through first must not matter. */
     @Property(tries = 1_000)
     void readings_written_down_in_any_order_give_the_same_state(
-            @ForAll("wishes") List<Wish> wishes, @ForAll Random random) {
-        List<RunEvent> log = accepted(wishes).stream()
+            @ForAll("commands") List<Wish> commands, @ForAll Random random) {
+        List<RunEvent> log = accepted(commands).stream()
                 .filter(event -> event.kind() != EventKind.CORRECTION)
                 .toList();
         List<RunEvent> others = new ArrayList<>(

@@ -31,8 +31,8 @@ class RunRulesTest {
         return START.plusMillis(Math.round(minutes * 60_000));
     }
 
-    private Optional<Refusal> tell(RunEvent wish) {
-        CommandResult answer = RunRules.decide(plan, log, wish);
+    private Optional<Refusal> tell(RunEvent command) {
+        CommandResult answer = RunRules.decide(plan, log, command);
         answer.event().ifPresent(log::add);
         return answer.refusal();
     }

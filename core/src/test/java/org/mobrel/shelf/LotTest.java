@@ -77,7 +77,7 @@ class LotTest {
         assertThat(after.allows(undoMove)).isTrue();
     }
 
-    /** One wish: a kind, how many, between which places; which line it takes back. */
+    /** One command: a kind, how many, between which places; which line it takes back. */
     private record Wish(MovementKind kind, int jars, Place from, Place to, int line) {
         Movement on(List<Movement> ledger) {
             if (kind == MovementKind.UNDONE) {
@@ -94,7 +94,7 @@ class LotTest {
     }
 
     @Provide
-    Arbitrary<List<Wish>> wishes() {
+    Arbitrary<List<Wish>> commands() {
         Arbitrary<Place> places = Arbitraries.of(Place.SHELF, CELLAR, new Place("Kitchen"));
         return Combinators.combine(
                         Arbitraries.of(MovementKind.values()),
@@ -108,10 +108,10 @@ class LotTest {
     }
 
     @Property(tries = 2_000)
-    void every_jar_is_somewhere_and_nowhere_twice(@ForAll("wishes") List<Wish> wishes) {
+    void every_jar_is_somewhere_and_nowhere_twice(@ForAll("commands") List<Wish> commands) {
         Lot lot = lot(Movement.in(MovementKind.SHELVED, 7, Place.SHELF));
-        for (Wish wish : wishes) {
-            Movement next = wish.on(lot.movements());
+        for (Wish command : commands) {
+            Movement next = command.on(lot.movements());
             if (lot.allows(next)) {
                 List<Movement> more = new ArrayList<>(lot.movements());
                 more.add(numbered(more.size() + 1, next));

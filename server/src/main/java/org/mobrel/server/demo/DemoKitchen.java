@@ -168,11 +168,12 @@ class DemoKitchen implements ApplicationRunner {
         cupboard.count(new JarKind(JarSize.QUART, Mouth.REGULAR), Optional.of(15));
         cupboard.count(new JarKind(JarSize.PINT, Mouth.REGULAR), Optional.of(22));
         cupboard.count(Mouth.REGULAR, Optional.of(9));
-        plan(stew, List.of(wish("quart", 7), wish("pint", 0), wish("half-pint", 0)), "8 lb");
-        plans.create(PlanBody.Dish.of("a", kidney, List.of(wish("quart", 6), wish("pint", 1), wish("half-pint", 0))));
+        plan(stew, List.of(wanted("quart", 7), wanted("pint", 0), wanted("half-pint", 0)), "8 lb");
         plans.create(
-                PlanBody.Dish.of("a", kidney, List.of(wish("quart", 12), wish("pint", 0), wish("half-pint", 0))),
-                PlanBody.Dish.of("b", stock, List.of(wish("quart", 6), wish("pint", 0), wish("half-pint", 0))));
+                PlanBody.Dish.of("a", kidney, List.of(wanted("quart", 6), wanted("pint", 1), wanted("half-pint", 0))));
+        plans.create(
+                PlanBody.Dish.of("a", kidney, List.of(wanted("quart", 12), wanted("pint", 0), wanted("half-pint", 0))),
+                PlanBody.Dish.of("b", stock, List.of(wanted("quart", 6), wanted("pint", 0), wanted("half-pint", 0))));
 
         needs.target(kidney, 14);
         needs.target(okra, 7);
@@ -218,7 +219,7 @@ class DemoKitchen implements ApplicationRunner {
                 null));
     }
 
-    private static PlanBody.WantedJars wish(String size, int count) {
+    private static PlanBody.WantedJars wanted(String size, int count) {
         return new PlanBody.WantedJars(size, "regular", count);
     }
 

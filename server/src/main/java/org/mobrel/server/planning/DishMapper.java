@@ -126,9 +126,9 @@ final class DishMapper {
 
     private static int filled(Planned dish, JarCount jars) {
         return dish.dish().filled().stream()
-                .filter(wish -> wish.size().equals(jars.size().code())
-                        && wish.mouth().equals(jars.mouth().code()))
-                .mapToInt(wish -> Math.min(wish.count(), jars.count()))
+                .filter(wanted -> wanted.size().equals(jars.size().code())
+                        && wanted.mouth().equals(jars.mouth().code()))
+                .mapToInt(wanted -> Math.min(wanted.count(), jars.count()))
                 .findFirst()
                 .orElse(0);
     }

@@ -169,10 +169,10 @@ final class DishPlanner {
     private List<JarCount> counted(PlanBody.Dish dish, String field) {
         Map<JarKind, Integer> counts = new LinkedHashMap<>();
         for (int index = 0; index < dish.jars().size(); index++) {
-            PlanBody.WantedJars wish = dish.jars().get(index);
-            JarKind kind = kind(wish, "%s.jars[%d]".formatted(field, index));
-            if (wish.count() > 0) {
-                counts.merge(kind, wish.count(), Integer::sum);
+            PlanBody.WantedJars wanted = dish.jars().get(index);
+            JarKind kind = kind(wanted, "%s.jars[%d]".formatted(field, index));
+            if (wanted.count() > 0) {
+                counts.merge(kind, wanted.count(), Integer::sum);
             }
         }
         return counts.entrySet().stream()
@@ -191,13 +191,13 @@ final class DishPlanner {
         return kinds.stream().distinct().toList();
     }
 
-    private JarKind kind(PlanBody.WantedJars wish, String field) {
-        JarSize size = JarSize.ofCode(wish.size())
+    private JarKind kind(PlanBody.WantedJars wanted, String field) {
+        JarSize size = JarSize.ofCode(wanted.size())
                 .orElseThrow(() ->
-                        new InvalidField(field + ".size", "\"" + wish.size() + "\" is no size of jar known here"));
-        Mouth mouth = Mouth.ofCode(wish.mouth())
+                        new InvalidField(field + ".size", "\"" + wanted.size() + "\" is no size of jar known here"));
+        Mouth mouth = Mouth.ofCode(wanted.mouth())
                 .orElseThrow(
-                        () -> new InvalidField(field + ".mouth", "\"" + wish.mouth() + "\" is not regular or wide"));
+                        () -> new InvalidField(field + ".mouth", "\"" + wanted.mouth() + "\" is not regular or wide"));
         JarKind kind = new JarKind(size, mouth);
         if (!jarTable.kinds().contains(kind)) {
             throw new InvalidField(

@@ -49,10 +49,10 @@ final class LeftoverRoutes {
         return looked.jarTable().kinds().stream()
                 .filter(kind -> kind.size() == JarSize.PINT || kind.size() == JarSize.HALF_PINT)
                 .filter(kind -> dish.dish().jars().stream()
-                        .noneMatch(wish -> wish.size().equals(kind.size().code())))
+                        .noneMatch(wanted -> wanted.size().equals(kind.size().code())))
                 .filter(kind -> fill(dish, kind).compareTo(left) <= 0)
                 .filter(kind -> dish.dish().jars().stream()
-                        .allMatch(wish -> wish.mouth().equals(kind.mouth().code())))
+                        .allMatch(wanted -> wanted.mouth().equals(kind.mouth().code())))
                 .findFirst()
                 .map(kind -> new DishMessages.RouteResponse(
                         "jar",

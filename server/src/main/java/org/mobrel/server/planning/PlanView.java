@@ -112,8 +112,8 @@ record PlanView(
     static int jarsOf(Planned dish, String variant) {
         int all = dish.jars().stream().mapToInt(JarCount::count).sum();
         return dish.dish().variants().stream()
-                .filter(wish -> wish.name().equals(variant))
-                .mapToInt(wish -> Math.min(all, wish.jars()))
+                .filter(wanted -> wanted.name().equals(variant))
+                .mapToInt(wanted -> Math.min(all, wanted.jars()))
                 .findFirst()
                 .orElse(0);
     }

@@ -2,7 +2,7 @@ package org.mobrel.server.platform;
 
 import java.util.Map;
 
-/** A wish that does not fit the state of things now: answered as 409 with a code and facts. */
+/** A command that does not fit the state of things now: answered as 409 with a code and facts. */
 public final class Conflict extends CodedProblem {
 
     /**

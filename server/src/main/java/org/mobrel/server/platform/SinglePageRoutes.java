@@ -3,33 +3,17 @@ package org.mobrel.server.platform;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 
-/** Every address of a place is the same page; the page itself finds its place. */
+/**
+ * Every address that is neither a file nor one of the interfaces is the same page; the page itself knows its places, and says so where there
+ * is none.
+ */
 @Controller
 class SinglePageRoutes {
 
-    @GetMapping({
-        "/",
-        "/today",
-        "/recipes",
-        "/recipes/{id}",
-        "/plan",
-        "/plan/{id}",
-        "/plan/{id}/shopping",
-        "/plan/{id}/prep",
-        "/plan/{id}/filling",
-        "/stove",
-        "/stove/{id}",
-        "/shelf",
-        "/shelf/{code}",
-        "/trace/{test}",
-        "/prints",
-        "/logbook",
-        "/logbook/{id}",
-        "/kitchen",
-        "/tables",
-        "/seals/{id}"
-    })
-    String place() {
+    private static final String FIRST = "/{first:(?!api$|v3$|actuator$)[^.]+}";
+
+    @GetMapping({"/", FIRST, FIRST + "/{second:[^.]+}", FIRST + "/{second:[^.]+}/{third:[^.]+}"})
+    String page() {
         return "forward:/index.html";
     }
 }

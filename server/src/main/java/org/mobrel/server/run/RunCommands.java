@@ -23,7 +23,7 @@ final class RunCommands {
     private RunCommands() {}
 
     /** @throws BadField if something is missing that this kind of event needs */
-    static RunService.Wish wish(RunMessages.EventRequest request) {
+    static RunService.Wish command(RunMessages.EventRequest request) {
         EventKind kind = EventKind.ofCode(request.type())
                 .orElseThrow(
                         () -> new InvalidField("type", "\"" + request.type() + "\" is nothing that happens in a run"));

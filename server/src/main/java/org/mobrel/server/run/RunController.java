@@ -64,6 +64,6 @@ class RunController {
                 request.expected() == null ? OptionalInt.empty() : OptionalInt.of(request.expected()),
                 Optional.ofNullable(request.happenedAt()),
                 Optional.ofNullable(request.key()));
-        return answers.answer(service.tell(id, RunCommands.wish(request), tap));
+        return answers.answer(service.tell(id, RunCommands.command(request), tap));
     }
 }

@@ -136,12 +136,12 @@ public class RunService {
     }
 
     /**
-     * How a wish got here.
+     * How a command got here.
      *
-     * @param expected how many events whoever wishes it knew of: if the run has taken another course since, a tap may mean something
+     * @param expected how many events whoever sends it knew of: if the run has taken another course since, a tap may mean something
      *     else by now. Empty to write whatever came meanwhile.
      * @param happened when, by the run's clock, if the tap was kept while the server could not be reached
-     * @param key made where it was tapped; a wish of a key that is written down already is answered and not written twice
+     * @param key made where it was tapped; a command of a key that is written down already is answered and not written twice
      */
     public record Tap(OptionalInt expected, Optional<Instant> happened, Optional<String> key) {
 
@@ -156,14 +156,14 @@ public class RunService {
      * @throws Conflict if the run's rules refuse it; it says why and how long still
      */
     @Transactional
-    public Run tell(long id, Wish wish, Tap tap) {
+    public Run tell(long id, Wish command, Tap tap) {
         Run run = repository.runForUpdate(id).orElseThrow(() -> new NotFound("run", id));
         if (tap.key().flatMap(key -> repository.numberOf(id, key)).isPresent()) {
             return run;
         }
         tap.expected().ifPresent(known -> sameCourse(run, known));
         Instant now = SqlTime.millis(run.clock(clock.instant()));
-        RunEvent said = wish.at(now);
+        RunEvent said = command.at(now);
         RunEvent asked = tap.happened()
                 .map(SqlTime::millis)
                 .filter(at -> at.isBefore(now))
@@ -174,9 +174,9 @@ public class RunService {
 
     /** As {@link #tell}, at an instant of its own; for kitchens that are loaded, not cooked in. */
     @Transactional
-    public Run tellAt(long id, Wish wish, Instant now) {
+    public Run tellAt(long id, Wish command, Instant now) {
         Run run = repository.runForUpdate(id).orElseThrow(() -> new NotFound("run", id));
-        return write(run, wish.at(SqlTime.millis(now)), RunRepository.RunOrigin.UNKNOWN);
+        return write(run, command.at(SqlTime.millis(now)), RunRepository.RunOrigin.UNKNOWN);
     }
 
     /** One of a gauge's readings. */
@@ -210,9 +210,9 @@ public class RunService {
                 continue;
             }
             Instant at = SqlTime.millis(sent.happened().isAfter(heard) ? heard : sent.happened());
-            RunEvent wish =
+            RunEvent command =
                     RunEvent.reading(sent.reading(), at).happened(at, heard).by(Reporter.gauge(name));
-            CommandResult answer = RunRules.decide(run.plan(), run.events(), wish);
+            CommandResult answer = RunRules.decide(run.plan(), run.events(), command);
             if (answer.event().isPresent()) {
                 run = append(run, answer.event().get(), RunRepository.RunOrigin.gauge(device, sent.seq()));
                 stored.add(sent.seq());
@@ -268,10 +268,10 @@ public class RunService {
         }
     }
 
-    private Run write(Run run, RunEvent wish, RunRepository.RunOrigin origin) {
-        CommandResult answer = RunRules.decide(run.plan(), run.events(), wish);
+    private Run write(Run run, RunEvent command, RunRepository.RunOrigin origin) {
+        CommandResult answer = RunRules.decide(run.plan(), run.events(), command);
         if (answer.refusal().isPresent()) {
-            throw refused(answer.refusal().get(), run.state().seenAt(run.plan(), wish.heard()));
+            throw refused(answer.refusal().get(), run.state().seenAt(run.plan(), command.heard()));
         }
         Run after = append(run, answer.event().orElseThrow(), origin);
         changed(after);

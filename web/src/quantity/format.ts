@@ -39,7 +39,8 @@ export function formatVolume(millilitres: number, units: string): string {
   if (units !== "us") {
     return millilitres < 1000 ? `${Math.round(millilitres / 10) * 10} mL` : `${tenth(millilitres / 1000)} L`;
   }
+  const cups = tenth(millilitres / ML_IN_A_CUP);
   return millilitres < ML_IN_A_QUART
-    ? `${tenth(millilitres / ML_IN_A_CUP)} cups`
+    ? `${cups} ${cups === "1" ? "cup" : "cups"}`
     : `${tenth(millilitres / ML_IN_A_QUART)} qt`;
 }

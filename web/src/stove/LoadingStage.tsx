@@ -1,3 +1,4 @@
+import { useRef } from "react";
 import { LoadPicture } from "@/jars";
 import { useKitchen } from "@/kitchen";
 import { formatVolume } from "@/quantity";
@@ -5,15 +6,15 @@ import type { EventRequest, Run } from "./live";
 
 interface Props {
   readonly run: Run;
-  readonly busy: boolean;
-  readonly onEvent: (event: EventRequest) => void;
+  readonly onEvent: (event: EventRequest) => Promise<void>;
 }
 
 /** A reserve of about a third: broth is spilt, soaked up and left in the ladle. */
 const RESERVE = 1.35;
 
 /** One tap for each jar that goes in, so that the count is never a question; and what the rest still needs from the kettle. */
-export function LoadingStage({ run, busy, onEvent }: Props) {
+export function LoadingStage({ run, onEvent }: Props) {
+  const underWay = useRef(new Set<number>());
   const units = useKitchen().data?.units ?? "us";
   const dishes = [...new Set(run.jarTitles)];
   const jars = run.jars.map((jar, index) => ({
@@ -27,14 +28,18 @@ export function LoadingStage({ run, busy, onEvent }: Props) {
   const missing = broth.filter((_, index) => !run.loaded.includes(index + 1));
   const known = missing.every((each) => each !== undefined);
   const needed = missing.reduce<number>((sum, each) => sum + (each ?? 0), 0);
+  // Jars go in quickly one after the other: none waits for the one before, and a second touch of the same jar is no second tap.
+  const tap = async (jar: number) => {
+    if (underWay.current.has(jar)) {
+      return;
+    }
+    underWay.current.add(jar);
+    await onEvent({ type: run.loaded.includes(jar) ? "jar-back" : "jar-in", jar });
+    underWay.current.delete(jar);
+  };
   return (
     <div className="flex flex-wrap items-center justify-center gap-x-6 gap-y-2">
-      <LoadPicture
-        jars={jars}
-        className="h-64"
-        taken={run.loaded}
-        onTap={(jar) => !busy && onEvent({ type: run.loaded.includes(jar) ? "jar-back" : "jar-in", jar })}
-      />
+      <LoadPicture jars={jars} className="h-64" taken={run.loaded} onTap={(jar) => void tap(jar)} />
       <div className="min-w-40 flex-1">
         <p className="text-3xl font-bold">
           {run.loaded.length} of {run.jarTotal} in

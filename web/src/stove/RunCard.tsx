@@ -157,7 +157,7 @@ interface PictureProps {
   readonly alone: boolean;
   readonly simulation: Simulation | undefined;
   readonly busy: boolean;
-  readonly onEvent: (event: EventRequest) => void;
+  readonly onEvent: (event: EventRequest) => Promise<void>;
 }
 
 function Picture({ view, run, now, alone, simulation, busy, onEvent }: PictureProps) {
@@ -172,7 +172,7 @@ function Picture({ view, run, now, alone, simulation, busy, onEvent }: PicturePr
       return <Checks run={run} busy={busy} onEvent={onEvent} />;
     case "load":
       return run.stage === "loading" ? (
-        <LoadingStage run={run} busy={busy} onEvent={onEvent} />
+        <LoadingStage run={run} onEvent={onEvent} />
       ) : (
         <LoadPicture jars={run.jars} className="mx-auto h-52" />
       );

@@ -40,7 +40,7 @@ export function Steps({ view, run, now, alone, busy, onEvent }: Props) {
             look="loss"
             className="flex-1"
             disabled={busy}
-            onClick={() => onEvent(sure.tell)}
+            onClick={() => onEvent(sure.event)}
           >
             Yes: {sure.text.toLowerCase()}
           </Button>
@@ -91,7 +91,7 @@ export function Steps({ view, run, now, alone, busy, onEvent }: Props) {
               step.look !== "main" ? "flex-1" : alone ? "basis-full sm:flex-[3] sm:basis-0" : "basis-full"
             }
             disabled={busy || early}
-            onClick={() => (step.confirm ? setSure(step) : onEvent(step.tell))}
+            onClick={() => (step.confirm ? setSure(step) : onEvent(step.event))}
           >
             {early && step.from ? `${step.text} at ${formatTime(step.from)}` : step.text}
           </Button>

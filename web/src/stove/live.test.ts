@@ -1,9 +1,9 @@
 import { expect, test } from "vitest";
+import { at, NOON, run, seen } from "@/test/runs";
 import { alarms, loudest } from "./alarms";
 import { perMinute } from "./JiggleTap";
 import { beaten, hear, merged, runNow } from "./live";
 import { projected } from "./project";
-import { at, NOON, run, seen } from "./runs.fixture";
 
 const minutes = (count: number) => () => NOON + count * 60_000;
 const texts = (runs: Parameters<typeof alarms>[0], minute: number) =>

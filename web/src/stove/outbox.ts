@@ -47,9 +47,11 @@ export async function record(run: Run, event: EventRequest): Promise<void> {
   const happenedAt = new Date(runNow(run)).toISOString();
   const key = newKey();
   const said = { ...event, by: event.by ?? cookName(), key };
+  // Of two quick taps the second knows what the first has written down by now.
+  const known = live().runs?.find((each) => each.id === run.id) ?? run;
   if (live().online && !live().outbox.some((each) => each.runId === run.id && !each.refused)) {
     try {
-      hear(await within(send(run.id, { ...said, expected: run.events.length })));
+      hear(await within(send(run.id, { ...said, expected: known.events.length })));
       return;
     } catch (error) {
       if (!isUnreachable(error)) {
@@ -99,6 +101,8 @@ export function useRecordEvent(run: Run) {
   return useMutation({
     // Also where the browser thinks it is offline: then the tap is kept, which is not for a library to put off.
     networkMode: "always",
+    // One after the other, in the order they were tapped.
+    scope: { id: `run-${run.id}` },
     mutationFn: (event: EventRequest) => record(run, event),
     onSettled: () =>
       queries.invalidateQueries({

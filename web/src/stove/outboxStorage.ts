@@ -10,7 +10,7 @@ export interface QueuedTap {
   readonly refused?: string;
 }
 
-const PLACE = "mobrel.outbox-taps";
+const PLACE = "mobrel.kept-taps";
 
 export function readOutbox(): readonly QueuedTap[] {
   try {

@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { at, NOON, run, seen } from "./runs.fixture";
+import { at, NOON, run, seen } from "@/test/runs";
 import { stageView } from "./stages";
 
 const texts = (view: ReturnType<typeof stageView>) => view.steps.map((step) => step.text);

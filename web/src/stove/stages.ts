@@ -5,7 +5,7 @@ import type { EventRequest, Run } from "./live";
 /** What a button at the stove writes down. */
 export interface Step {
   readonly text: string;
-  readonly tell: EventRequest;
+  readonly event: EventRequest;
   readonly look: "main" | "plain" | "loss";
   /** Asked before it is written down, where a slip would cost the batch. */
   readonly confirm?: string;
@@ -61,7 +61,7 @@ export function stageView(known: Run, now: number): StageView {
         face: { words: "Get ready" },
         now: "Six things to see to before the jars go in.",
         next: "Then the jars go in and the lid is locked.",
-        steps: [{ text: "All six are in order", tell: { type: "checks-done" }, look: "main" }],
+        steps: [{ text: "All six are in order", event: { type: "checks-done" }, look: "main" }],
         picture: "checks",
       };
     case "loading":
@@ -72,7 +72,7 @@ export function stageView(known: Run, now: number): StageView {
         steps: [
           {
             text: "Jars in, lid locked",
-            tell: { type: "lid-locked" },
+            event: { type: "lid-locked" },
             look: "main",
             ...(run.loaded.length > 0 && run.loaded.length < run.jarTotal
               ? { confirm: `Only ${run.loaded.length} of ${run.jarTotal} jars are counted in. Lock the lid?` }
@@ -86,7 +86,7 @@ export function stageView(known: Run, now: number): StageView {
         face: { upFrom: at(brokenVent(run)?.at ?? run.lidLockedAt) },
         now: heatingWords(run),
         next: "Then it vents for ten minutes, weight off.",
-        steps: [{ text: "Steady steam", tell: { type: "steam-steady" }, look: "main" }],
+        steps: [{ text: "Steady steam", event: { type: "steam-steady" }, look: "main" }],
         picture: "steam",
         away: true,
       };
@@ -98,8 +98,8 @@ export function stageView(known: Run, now: number): StageView {
           : "left of the ten-minute vent. The weight stays off until then.",
         next: `Then the weight goes on, and the pressure comes up to ${mark(run)}.`,
         steps: [
-          { text: "Weight on", tell: { type: "weight-on" }, look: "main", from: at(run.clockEndsAt) },
-          { text: "The steam stopped", tell: { type: "steam-stopped" }, look: "loss" },
+          { text: "Weight on", event: { type: "weight-on" }, look: "main", from: at(run.clockEndsAt) },
+          { text: "The steam stopped", event: { type: "steam-stopped" }, look: "loss" },
         ],
         mark: true,
         picture: "steam",
@@ -124,7 +124,7 @@ export function stageView(known: Run, now: number): StageView {
           : `until ${formatTime(run.clockEndsAt ?? run.now)}, then heat off. Keep ${run.gauge === "dial" ? `${run.targetPsi} or more on this dial` : "the weight moving properly"}.`,
         next: run.holdComplete ? "Then it cools down to zero by itself." : lastReading(run, now),
         steps: run.holdComplete
-          ? [{ text: "Heat off", tell: { type: "heat-off" }, look: "main" }]
+          ? [{ text: "Heat off", event: { type: "heat-off" }, look: "main" }]
           : readings(run, true),
         picture: "trace",
         mark: true,
@@ -137,10 +137,10 @@ export function stageView(known: Run, now: number): StageView {
         now: "Cooling by itself. No water, no fan, weight untouched: forcing it draws the jars empty.",
         next: "",
         steps: [
-          { text: "Pressure is zero", tell: { type: "pressure-zero" }, look: "main" },
+          { text: "Pressure is zero", event: { type: "pressure-zero" }, look: "main" },
           {
             text: "It was cooled by force",
-            tell: { type: "forced-cooling" },
+            event: { type: "forced-cooling" },
             look: "loss",
             confirm: "Write down that the canner was cooled by force? It stays in the record of these jars.",
           },
@@ -152,7 +152,7 @@ export function stageView(known: Run, now: number): StageView {
         face: { words: "Zero" },
         now: "Take the weight off. The lid stays on.",
         next: "Then ten minutes of waiting: the jars are still boiling inside.",
-        steps: [{ text: "Weight off", tell: { type: "weight-off" }, look: "main" }],
+        steps: [{ text: "Weight off", event: { type: "weight-off" }, look: "main" }],
         picture: "trace",
       };
     case "settling":
@@ -162,7 +162,7 @@ export function stageView(known: Run, now: number): StageView {
           ? "Lid off now, tilted away from your face."
           : "until the lid may come off. The jars are still boiling inside.",
         next: "Then let the jars settle five to ten minutes more before they come out.",
-        steps: [{ text: "Lid off", tell: { type: "lid-off" }, look: "main", from: at(run.clockEndsAt) }],
+        steps: [{ text: "Lid off", event: { type: "lid-off" }, look: "main", from: at(run.clockEndsAt) }],
         picture: "trace",
       };
     case "opened":
@@ -170,7 +170,7 @@ export function stageView(known: Run, now: number): StageView {
         face: { upFrom: at(run.openedAt) },
         now: "Jars out without tilting, on a towel, apart, out of the draught.",
         next: "Then they rest 12 to 24 hours before their seals are checked.",
-        steps: [{ text: "Jars out", tell: { type: "jars-out" }, look: "main" }],
+        steps: [{ text: "Jars out", event: { type: "jars-out" }, look: "main" }],
         picture: "load",
       };
     default:
@@ -221,24 +221,24 @@ function readings(run: Run, holding: boolean): readonly Step[] {
   if (run.gauge === "dial") {
     const onMark: Step = {
       text: `${run.targetPsi} · ${holding ? "still on the mark" : "on the mark"}`,
-      tell: { type: "reading", psi: run.targetPsi },
+      event: { type: "reading", psi: run.targetPsi },
       look: "main",
     };
     return [onMark];
   }
   const proper: Step = {
     text: "Weight moves properly",
-    tell: { type: "reading", weight: "proper" },
+    event: { type: "reading", weight: "proper" },
     look: "main",
   };
   const frantic: Step = {
     text: run.jiggles ? "Too fast" : "Frantic",
-    tell: { type: "reading", weight: "frantic" },
+    event: { type: "reading", weight: "frantic" },
     look: "plain",
   };
   const still: Step = {
     text: holding ? "It stopped" : "Still",
-    tell: { type: "reading", weight: "still" },
+    event: { type: "reading", weight: "still" },
     look: holding ? "loss" : "plain",
     ...(holding
       ? {

@@ -1,4 +1,4 @@
-import type { Run } from "./live";
+import type { Run } from "@/stove";
 
 /** Noon of a day with something on the stove. */
 export const NOON = Date.parse("2026-03-07T12:00:00Z");

@@ -1,0 +1,176 @@
+import { screen, waitFor, within } from "@testing-library/react";
+import { beforeEach, expect, test, vi } from "vitest";
+import type { Run } from "@/stove";
+import { FakeEventSource } from "@/test/eventSource";
+import { at, run as runOf } from "@/test/runs";
+import { ok, problem, server } from "@/test/server";
+import { show } from "@/test/show";
+import { SealsPage } from "./SealsPage";
+
+const EVENTS = "POST /api/runs/1/events";
+const resting = (part: Partial<Run> = {}) =>
+  runOf({ stage: "resting", jars: [{ size: "pint", mouth: "wide", count: 3 }], jarTotal: 3, ...part });
+const checked = (jar: number, sealed: boolean) => ({
+  jar,
+  size: "pint",
+  sealed,
+  loss: "none",
+  level: "right",
+});
+const open = { checkFrom: at(-1) };
+
+beforeEach(() => {
+  vi.setSystemTime(at(0));
+});
+
+/** The page of a run as the server tells it. */
+async function page(told: Run) {
+  server.on("GET /api/runs/1", ok(told));
+  const shown = await show(<SealsPage runId={1} />);
+  await screen.findByRole("heading", { name: "Seal check" });
+  await screen.findByRole("region", { name: "The jars of this load" });
+  FakeEventSource.last().say("runs", { runs: [told] });
+  return shown;
+}
+
+const jars = () =>
+  within(screen.getByRole("region", { name: "The jars of this load" }))
+    .getAllByRole("listitem")
+    .map((item) => item.textContent);
+
+test("before twelve hours are over nothing can be judged, and it says from when on", async () => {
+  await page(resting({ checkFrom: at(200.5) }));
+  expect(screen.getByRole("region", { name: "Resting" }).textContent).toContain("3 h 20 min from now");
+  expect(screen.queryByRole("button", { name: "Sealed" })).toBeNull();
+});
+
+test("jars that are still in the canner say so", async () => {
+  await page(resting({ stage: "cooling" }));
+  expect(screen.getByRole("region", { name: "Resting" }).textContent).toBe(
+    "These jars are still in the canner.",
+  );
+});
+
+test("the band comes off first, then a jar is judged, and the next one begins with its band on", async () => {
+  const { user } = await page(resting(open));
+  expect(screen.getByRole("heading", { name: "Jar 1, a pint" })).toBeTruthy();
+  expect(screen.queryByRole("button", { name: "Sealed" })).toBeNull();
+  await user.click(screen.getByRole("button", { name: "The band is off" }));
+  server.on(EVENTS, ok(resting({ ...open, checked: [checked(1, true)] })));
+  await user.click(screen.getByRole("button", { name: "Sealed" }));
+  await screen.findByRole("heading", { name: "Jar 2, a pint" });
+  expect(server.sent(EVENTS)).toMatchObject([
+    { type: "jar-checked", jar: 1, sealed: true, loss: "none", level: "right", bandOff: true },
+  ]);
+  expect(jars()).toEqual(["1: sealed", "2: pint", "3: pint"]);
+  expect(screen.getByRole("button", { name: "The band is off" })).toBeTruthy();
+});
+
+test("a jar that lost liquid is asked why it stands low, and says so in the record", async () => {
+  const { user } = await page(resting(open));
+  expect(screen.queryByText("Why does it stand low?")).toBeNull();
+  await user.click(screen.getByLabelText("More than half"));
+  await user.click(screen.getByLabelText("Siphoned"));
+  await user.click(screen.getByRole("button", { name: "The band is off" }));
+  server.on(EVENTS, ok(resting({ ...open, checked: [checked(1, false)], unsettled: [1], decideBy: at(60) })));
+  await user.click(screen.getByRole("button", { name: "Not sealed" }));
+  await screen.findByRole("region", { name: "Jars that did not seal" });
+  expect(server.sent(EVENTS)).toMatchObject([
+    { jar: 1, sealed: false, loss: "more-than-half", level: "siphoned" },
+  ]);
+  // What was said of one jar is not said of the next.
+  expect((screen.getByLabelText("None") as HTMLInputElement).checked).toBe(true);
+});
+
+test("a check that is refused keeps what was said of the jar", async () => {
+  const { user } = await page(resting(open));
+  await user.click(screen.getByLabelText("Some"));
+  await user.click(screen.getByRole("button", { name: "The band is off" }));
+  server.on(EVENTS, problem(409, "not-now", "Jar 1 was checked by the phone."));
+  await user.click(screen.getByRole("button", { name: "Sealed" }));
+  expect((await screen.findByRole("alert")).textContent).toContain("Jar 1 was checked by the phone.");
+  expect((screen.getByLabelText("Some") as HTMLInputElement).checked).toBe(true);
+});
+
+test("one jar that did not seal is decided on with a countdown", async () => {
+  const failed = resting({ ...open, checked: [checked(2, false)], unsettled: [2], decideBy: at(125) });
+  const { user } = await page(failed);
+  const card = screen.getByRole("region", { name: "Jars that did not seal" });
+  expect(card.textContent).toMatch(/One jar did not seal\. Decide within 2:0[45]:\d\d/);
+  expect(within(card).queryByRole("button", { name: "Jar 2" })).toBeNull();
+  server.on(EVENTS, ok(resting({ ...open, checked: [checked(2, false)] })));
+  await user.click(within(card).getByRole("button", { name: /^Frozen/ }));
+  await waitFor(() =>
+    expect(server.sent(EVENTS)).toMatchObject([{ type: "jar-settled", jar: 2, decision: "frozen" }]),
+  );
+});
+
+test("of several only those that are chosen are decided on", async () => {
+  const two = resting({
+    ...open,
+    checked: [checked(1, false), checked(3, false)],
+    unsettled: [1, 3],
+    decideBy: at(125),
+  });
+  const { user } = await page(two);
+  const card = screen.getByRole("region", { name: "Jars that did not seal" });
+  await user.click(within(card).getByRole("button", { name: "Jar 3" }));
+  server.on(EVENTS, ok(two));
+  await user.click(within(card).getByRole("button", { name: /^Refrigerated/ }));
+  await waitFor(() => expect(server.sent(EVENTS)).toMatchObject([{ jar: 1, decision: "refrigerated" }]));
+});
+
+test("nothing is decided about no jar", async () => {
+  const two = resting({
+    ...open,
+    checked: [checked(1, false), checked(3, false)],
+    unsettled: [1, 3],
+    decideBy: at(125),
+  });
+  const { user } = await page(two);
+  const card = screen.getByRole("region", { name: "Jars that did not seal" });
+  await user.click(within(card).getByRole("button", { name: "Jar 1" }));
+  await user.click(within(card).getByRole("button", { name: "Jar 3" }));
+  for (const name of [/^Process again/, /^Refrigerated/, /^Frozen/, /^Discarded/]) {
+    expect((within(card).getByRole("button", { name }) as HTMLButtonElement).disabled).toBe(true);
+  }
+});
+
+test("processing again is a batch of its own, of just these jars, and goes to the stove", async () => {
+  const failed = resting({ ...open, checked: [checked(2, false)], unsettled: [2], decideBy: at(125) });
+  const { user, router } = await page(failed);
+  server.on("POST /api/batches/again", ok({ id: 12, runs: [31], accepted: [] }));
+  await user.click(screen.getByRole("button", { name: /^Process again/ }));
+  await waitFor(() => expect(router.state.location.pathname).toBe("/stove"));
+  expect(server.sent("POST /api/batches/again")).toEqual([{ runId: 1, jars: [2], cannerId: 1, by: "" }]);
+});
+
+test("after a day a jar cannot be processed again, and it says what to do with it", async () => {
+  await page(resting({ ...open, checked: [checked(2, false)], unsettled: [2], decideBy: at(-1) }));
+  const card = screen.getByRole("region", { name: "Jars that did not seal" });
+  expect(card.textContent).toContain("The 24 hours are over.");
+  expect(card.textContent).toContain("do not taste it");
+  const again = within(card).getByRole("button", { name: /^Process again/ }) as HTMLButtonElement;
+  expect(again.disabled).toBe(true);
+  expect((within(card).getByRole("button", { name: "Discarded" }) as HTMLButtonElement).disabled).toBe(false);
+});
+
+test("a load that is done counts what sealed, and tells what became of the rest", async () => {
+  await page(
+    resting({
+      ...open,
+      stage: "done",
+      checked: [checked(1, true), checked(2, false), checked(3, true)],
+      fates: [{ jar: 2, decision: "discarded" }],
+    }),
+  );
+  expect(screen.getByText("3 jars in, 2 sealed")).toBeTruthy();
+  expect(screen.getByText("Jar 2: discarded")).toBeTruthy();
+});
+
+test("a run that is not there says so", async () => {
+  FakeEventSource.last().say("runs", { runs: [] });
+  server.on("GET /api/runs/1", problem(404, "not-found", "There is no run 1."));
+  await show(<SealsPage runId={1} />);
+  expect((await screen.findByRole("alert")).textContent).toContain("There is no run 1.");
+});

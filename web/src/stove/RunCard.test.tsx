@@ -1,0 +1,179 @@
+import { act, fireEvent, screen, waitFor, within } from "@testing-library/react";
+import { beforeEach, expect, test, vi } from "vitest";
+import { FakeEventSource } from "@/test/eventSource";
+import { at, run as runOf, seen } from "@/test/runs";
+import { type Answer, held, ok, problem, server } from "@/test/server";
+import { show } from "@/test/show";
+import type { Run } from "./live";
+import { RunCard } from "./RunCard";
+import { useRuns } from "./useRuns";
+
+const EVENTS = "POST /api/runs/1/events";
+
+beforeEach(() => {
+  vi.setSystemTime(at(0));
+  server.on("GET /api/kitchen", ok({ units: "us", canners: [] }));
+  server.on("GET /api/simulation", ok({ offered: false }));
+});
+
+/** The card as the stove shows it: of the run as it was told last, with what waits on this device. */
+function Stove() {
+  const run = useRuns().data?.[0];
+  return run ? <RunCard run={run} alone /> : null;
+}
+
+async function stove(told: Partial<Run>) {
+  const shown = await show(<Stove />);
+  const line = FakeEventSource.last();
+  act(() => line.say("runs", { runs: [runOf(told)] }));
+  await screen.findByRole("heading", { name: "Big canner" });
+  return { ...shown, tell: (next: Partial<Run>) => act(() => line.say("run", runOf(next))) };
+}
+
+const button = (name: string | RegExp) => screen.getByRole("button", { name }) as HTMLButtonElement;
+const sent = () => server.sent(EVENTS) as { type: string; jar?: number; psi?: number; expected?: number }[];
+const events = (count: number) => Array.from({ length: count }, (_, minute) => seen(minute, 12.5));
+
+test("jars tapped quickly one after the other are all counted, in their order", async () => {
+  await stove({ stage: "loading" });
+  const answers = [held(), held(), held()];
+  let asked = 0;
+  server.on(EVENTS, (request) => (answers[asked++] as ReturnType<typeof held>).handler(request));
+  for (const jar of [1, 2, 3]) {
+    fireEvent.click(button(`Jar ${jar}, quart`));
+  }
+  const after = (count: number): Answer =>
+    ok(
+      runOf({
+        stage: "loading",
+        loaded: Array.from({ length: count }, (_, jar) => jar + 1),
+        events: events(count),
+      }),
+    );
+  for (const [index, answer] of answers.entries()) {
+    await waitFor(() => expect(sent()).toHaveLength(index + 1));
+    answer.answer(after(index + 1));
+  }
+  expect(await screen.findByText("3 of 7 in")).toBeTruthy();
+  expect(sent().map(({ type, jar }) => `${type} ${jar}`)).toEqual(["jar-in 1", "jar-in 2", "jar-in 3"]);
+  // Each says what was known when it was sent: none is refused because of the one before it.
+  expect(sent().map(({ expected }) => expected)).toEqual([0, 1, 2]);
+});
+
+test("the same jar touched twice goes in once", async () => {
+  await stove({ stage: "loading" });
+  const waiting = held();
+  server.on(EVENTS, waiting.handler);
+  fireEvent.click(button("Jar 4, quart"));
+  fireEvent.click(button("Jar 4, quart"));
+  waiting.answer(ok(runOf({ stage: "loading", loaded: [4], events: events(1) })));
+  await screen.findByText("1 of 7 in");
+  expect(sent()).toHaveLength(1);
+});
+
+test("a jar that comes back out is tapped again", async () => {
+  const { user } = await stove({ stage: "loading", loaded: [1, 2] });
+  expect(button("Jar 2, quart").getAttribute("aria-pressed")).toBe("true");
+  server.on(EVENTS, ok(runOf({ stage: "loading", loaded: [1], events: events(1) })));
+  await user.click(button("Jar 2, quart"));
+  await screen.findByText("1 of 7 in");
+  expect(sent()).toMatchObject([{ type: "jar-back", jar: 2 }]);
+});
+
+test("the kettle is counted for the jars that are still to come", async () => {
+  await stove({ stage: "loading", loaded: [1, 2, 3, 4, 5], brothMl: Array.from({ length: 7 }, () => 480) });
+  expect(screen.getByText(/Kettle: the other 2 take/).textContent).toBe(
+    "Kettle: the other 2 take 1 qt of broth. Have 1.4 qt boiling.",
+  );
+});
+
+test("a lid over fewer jars than counted is asked about, and back is back", async () => {
+  const { user } = await stove({ stage: "loading", loaded: [1, 2] });
+  await user.click(button("Jars in, lid locked"));
+  expect(screen.getByText("Only 2 of 7 jars are counted in. Lock the lid?")).toBeTruthy();
+  await user.click(button("Back"));
+  expect(sent()).toEqual([]);
+  await user.click(button("Jars in, lid locked"));
+  server.on(EVENTS, ok(runOf({ stage: "heating", lidLockedAt: at(0), events: events(1) })));
+  await user.click(button("Yes: jars in, lid locked"));
+  await waitFor(() => expect(sent()).toMatchObject([{ type: "lid-locked" }]));
+});
+
+test("the weight cannot go on before the vent is over", async () => {
+  const { tell } = await stove({ stage: "venting", clockEndsAt: at(10) });
+  expect(button(/^Weight on at /).disabled).toBe(true);
+  vi.setSystemTime(at(10));
+  tell({ stage: "venting", clockEndsAt: at(10), now: at(10) });
+  await waitFor(() => expect(button("Weight on").disabled).toBe(false));
+});
+
+test("'It dropped' begins half a psi under the mark and says what a loss costs", async () => {
+  const { user } = await stove({ stage: "holding", clockEndsAt: at(90), lastReading: seen(0, 12.5) });
+  await user.click(button("It dropped"));
+  expect(screen.getByText("Below 12.5: the full 90 minutes start again when it is back.")).toBeTruthy();
+  await user.click(button("One less: The dial reads"));
+  server.on(
+    EVENTS,
+    ok(runOf({ stage: "rising", lost: { code: "pressure-lost", at: at(0), psi: 11.5 }, events: events(1) })),
+  );
+  await user.click(button("Write down 11.5"));
+  expect(await screen.findByText(/Pressure fell to 11.5/)).toBeTruthy();
+  expect(sent()).toMatchObject([{ type: "reading", psi: 11.5 }]);
+});
+
+test("any other reading begins at the last one, and one on the mark costs nothing", async () => {
+  const { user } = await stove({ stage: "holding", clockEndsAt: at(90), lastReading: seen(0, 14.6) });
+  await user.click(button("Other reading"));
+  expect(button("Write down 14.5")).toBeTruthy();
+  expect(screen.queryByText(/start again when it is back/)).toBeNull();
+  await user.click(button("Back"));
+  expect(button("12.5 · still on the mark")).toBeTruthy();
+});
+
+test("what was open at one stage is closed at the next", async () => {
+  const { user, tell } = await stove({ stage: "holding", clockEndsAt: at(90) });
+  await user.click(button("It dropped"));
+  tell({ stage: "rising", lost: { code: "pressure-lost", at: at(1), psi: 12 }, events: events(2) });
+  await waitFor(() => expect(screen.queryByRole("button", { name: /^Write down/ })).toBeNull());
+  expect(button("12.5 · on the mark")).toBeTruthy();
+});
+
+test("a weight that stopped is asked about before the time starts again", async () => {
+  const { user } = await stove({ stage: "holding", gauge: "weighted", targetPsi: 10, clockEndsAt: at(90) });
+  await user.click(button("It stopped"));
+  expect(screen.getByText(/the full 90 minutes start again when it moves properly/)).toBeTruthy();
+  expect(sent()).toEqual([]);
+});
+
+test("what the server refuses says how long still, and the buttons are there again", async () => {
+  const { user } = await stove({ stage: "cooling", heatOffAt: at(-20) });
+  server.on(EVENTS, problem(409, "not-over", "The canner cannot be at zero yet.", { waitMillis: 600_000 }));
+  await user.click(button("Pressure is zero"));
+  expect((await screen.findByRole("alert")).textContent).toBe(
+    "The canner cannot be at zero yet. Still 10:00.",
+  );
+  expect(button("Pressure is zero").disabled).toBe(false);
+});
+
+test("what the other device did first is told with its name", async () => {
+  const { user } = await stove({ stage: "holding", clockEndsAt: at(90), holdComplete: true });
+  server.on(
+    EVENTS,
+    problem(409, "someone-was-first", "The run has gone on meanwhile.", {
+      first: "heat-off",
+      firstAt: at(0),
+      firstBy: "Ines",
+    }),
+  );
+  await user.click(button("Heat off"));
+  expect((await screen.findByRole("alert")).textContent).toMatch(/Heat off at \d\d:\d\d, by Ines\./);
+});
+
+test("a tap without a server is shown as not written down, and the clock goes on", async () => {
+  const { user } = await stove({ stage: "venting", clockEndsAt: at(-1) });
+  server.unplug(EVENTS);
+  await user.click(button("Weight on"));
+  const card = screen.getByRole("region", { name: "Big canner" });
+  expect(await within(card).findByText("Not written down yet")).toBeTruthy();
+  expect(within(card).getByText(/Coming up to 12.5 on this dial/)).toBeTruthy();
+});

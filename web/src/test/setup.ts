@@ -1,0 +1,20 @@
+import { afterEach, beforeEach, vi } from "vitest";
+import { FakeEventSource } from "./eventSource";
+import { server } from "./server";
+
+// The client takes hold of fetch when it is loaded; what answers is set by each test.
+globalThis.fetch = server.fetch;
+vi.stubGlobal("EventSource", FakeEventSource);
+
+beforeEach(() => {
+  server.reset();
+  localStorage.clear();
+  sessionStorage.clear();
+});
+
+afterEach(() => {
+  document.body.innerHTML = "";
+  vi.useRealTimers();
+  // A page that asked for something no test answers has to be noticed, not to look as if the server were away.
+  server.expectNothingUnanswered();
+});

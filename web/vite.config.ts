@@ -6,7 +6,12 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   resolve: { alias: { "@": new URL("./src", import.meta.url).pathname } },
   server: { proxy: { "/api": "http://127.0.0.1:8427" } },
-  test: { environment: "happy-dom", setupFiles: ["src/test/setup.ts"], restoreMocks: true },
+  test: {
+    environment: "happy-dom",
+    setupFiles: ["src/test/setup.ts"],
+    restoreMocks: true,
+    testTimeout: 60_000,
+  },
   // One page of an own server: the libraries are a file of their own, which stays when the places change.
   build: {
     target: "es2022",

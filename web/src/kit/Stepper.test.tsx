@@ -11,24 +11,23 @@ interface Shape {
   readonly step?: number;
 }
 
+function Form({
+  from,
+  told,
+  ...shape
+}: Shape & { readonly from: number; readonly told: (value: number) => void }) {
+  const [value, setValue] = useState(from);
+  const change = (next: number) => {
+    told(next);
+    setValue(next);
+  };
+  return <Stepper label="Quarts" value={value} {...shape} onChange={change} />;
+}
+
 /** A stepper in a form, and the numbers it was set to. */
 function stepper({ from = 3, ...shape }: Shape = {}) {
   const set = vi.fn();
-  function Form() {
-    const [value, setValue] = useState(from);
-    return (
-      <Stepper
-        label="Quarts"
-        value={value}
-        {...shape}
-        onChange={(next) => {
-          set(next);
-          setValue(next);
-        }}
-      />
-    );
-  }
-  render(<Form />);
+  render(<Form from={from} told={set} {...shape} />);
   const field = screen.getByLabelText("Quarts") as HTMLInputElement;
   return {
     field,

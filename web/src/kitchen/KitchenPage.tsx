@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Problem } from "@/api/problem";
 import { applyTheme, chosenTheme, type ThemeChoice } from "@/app";
 import { Button, Card, Choice, Field, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
+import { wholeNumber } from "@/quantity";
 import { BackupCard } from "./BackupCard";
 import { CannerCard } from "./CannerCard";
 import { CannerForm } from "./CannerForm";
@@ -62,8 +63,9 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
   const height = metric ? kitchen.altitudeM : kitchen.altitudeFt;
   const [altitude, setAltitude] = useState(height == null ? "" : String(Math.round(height)));
   const [theme, setTheme] = useState<ThemeChoice>(chosenTheme());
-  const typed = altitude.trim() === "" ? undefined : Number(altitude.replace(",", ""));
-  const same = height == null ? typed === undefined : typed === Math.round(height);
+  const typed = wholeNumber(altitude);
+  const unreadable = altitude.trim() !== "" && typed === undefined;
+  const same = height == null ? altitude.trim() === "" : typed === Math.round(height);
   const save = (part: { units?: string; school?: string; height?: number | undefined }) =>
     change.mutate({
       units: part.units ?? kitchen.units,
@@ -85,13 +87,15 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          save({ height: typed });
+          if (typed !== undefined) {
+            save({ height: typed });
+          }
         }}
       >
         <Field
           label={`Altitude in ${metric ? "metres" : "feet"}`}
           hint="The time does not change with it, the pressure does. When unsure, round up."
-          error={typed !== undefined && Number.isNaN(typed) ? "A number, please" : error}
+          error={unreadable ? `A whole number of ${metric ? "metres" : "feet"}, please` : error}
         >
           {(id, described) => (
             <div className="flex gap-3">
@@ -108,7 +112,7 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
                   type="submit"
                   look="main"
                   className="min-h-12"
-                  disabled={typed === undefined || Number.isNaN(typed) || change.isPending}
+                  disabled={typed === undefined || change.isPending}
                 >
                   Save
                 </Button>

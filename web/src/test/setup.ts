@@ -1,3 +1,4 @@
+import { configure } from "@testing-library/react";
 import { afterEach, beforeEach, vi } from "vitest";
 import { FakeEventSource } from "./eventSource";
 import { server } from "./server";
@@ -5,6 +6,9 @@ import { server } from "./server";
 // The client takes hold of fetch when it is loaded; what answers is set by each test.
 globalThis.fetch = server.fetch;
 vi.stubGlobal("EventSource", FakeEventSource);
+
+// A machine that is busy with other things is slow, not wrong.
+configure({ asyncUtilTimeout: 20_000 });
 
 beforeEach(() => {
   server.reset();

@@ -8,7 +8,7 @@ export function useCupboard() {
 }
 
 /** Every change answers the whole cupboard; plans are asked for again. */
-function useChange<C>(change: (wish: C) => Promise<Schemas["CupboardResponse"]>) {
+function useChange<C>(change: (request: C) => Promise<Schemas["CupboardResponse"]>) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: change,
@@ -23,14 +23,14 @@ function useChange<C>(change: (wish: C) => Promise<Schemas["CupboardResponse"]>)
 
 export function useCupboardChange() {
   return {
-    jars: useChange((wish: Schemas["JarsCounted"]) =>
-      body(api.PUT("/api/kitchen/cupboard/jars", { body: wish })),
+    jars: useChange((request: Schemas["JarsCounted"]) =>
+      body(api.PUT("/api/kitchen/cupboard/jars", { body: request })),
     ),
-    lids: useChange((wish: Schemas["LidsCounted"]) =>
-      body(api.PUT("/api/kitchen/cupboard/lids", { body: wish })),
+    lids: useChange((request: Schemas["LidsCounted"]) =>
+      body(api.PUT("/api/kitchen/cupboard/lids", { body: request })),
     ),
-    water: useChange((wish: Schemas["JarMeasured"]) =>
-      body(api.PUT("/api/kitchen/cupboard/water", { body: wish })),
+    water: useChange((request: Schemas["JarMeasured"]) =>
+      body(api.PUT("/api/kitchen/cupboard/water", { body: request })),
     ),
   };
 }

@@ -21,7 +21,7 @@ export function useCare(id: number) {
 }
 
 /** Every change answers the whole kitchen; whatever depends on it is asked for again. */
-function useChange<C>(change: (wish: C) => Promise<Kitchen>) {
+function useChange<C>(change: (request: C) => Promise<Kitchen>) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: change,

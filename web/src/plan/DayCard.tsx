@@ -10,13 +10,13 @@ import type { Day, Plan } from "./usePlan";
 interface Props {
   readonly plan: Plan;
   /** What the cook set, with the taps the server has not seen yet. */
-  readonly wish: DaySettings | undefined;
+  readonly settings: DaySettings | undefined;
   readonly error: unknown;
   readonly edit: (edit: PlanEdit) => void;
 }
 
 /** When what is done: the ribbon of the day, and what to change when it does not fit. */
-export const DayCard = memo(function DayCard({ plan, wish, error, edit }: Props) {
+export const DayCard = memo(function DayCard({ plan, settings, error, edit }: Props) {
   const { day } = plan;
   if (!day) {
     return null;
@@ -31,7 +31,7 @@ export const DayCard = memo(function DayCard({ plan, wish, error, edit }: Props)
         </div>
         <When
           day={day}
-          aim={wish?.aim ?? day.aim}
+          aim={settings?.aim ?? day.aim}
           error={wrongAt(error, "day.at")}
           fixed={plan.atStove}
           edit={edit}

@@ -73,7 +73,7 @@ function OpenPlan({ plan, body, kitchen, edit, behind, error, retry }: Ready) {
           dish={dish}
           answer={answer}
           wrong={atField}
-          wish={body.day ?? undefined}
+          settings={body.day ?? undefined}
           canners={body.canners ?? undefined}
           error={error}
           edit={edit}
@@ -119,13 +119,13 @@ interface DishProps {
   readonly dish: Dish;
   readonly answer: DishResponse;
   readonly wrong: (field: string) => string | undefined;
-  readonly wish: DaySettings | undefined;
+  readonly settings: DaySettings | undefined;
   readonly canners: readonly number[] | undefined;
   readonly error: unknown;
   readonly edit: (edit: PlanEdit) => void;
 }
 
-function OneDish({ plan, kitchen, dish, answer, wrong, wish, canners, error, edit }: DishProps) {
+function OneDish({ plan, kitchen, dish, answer, wrong, settings, canners, error, edit }: DishProps) {
   const { key } = dish;
   const change = useCallback((part: (dish: Dish) => Dish) => edit(onDish(key, part)), [edit, key]);
   const fixed = answer.batch != null;
@@ -164,7 +164,7 @@ function OneDish({ plan, kitchen, dish, answer, wrong, wish, canners, error, edi
           />
         </div>
       </div>
-      <DayCard plan={plan} wish={wish} error={error} edit={edit} />
+      <DayCard plan={plan} settings={settings} error={error} edit={edit} />
       <LoadsCard plan={plan} chosen={canners} kitchen={kitchen} edit={edit} />
       {ruling && <Stops answer={answer} />}
       {ruling && <Open answer={answer} />}

@@ -112,8 +112,8 @@ export function tick(item: string, ticked: boolean): PlanEdit {
 export type DaySettings = Schemas["DaySettings"];
 
 /** When the day is to be; the quick soak stays as it was unless it is said. */
-export function setDay(wish: Partial<DaySettings>): PlanEdit {
-  return (body) => ({ ...body, day: { aim: "start", quickSoak: false, ...body.day, ...wish } });
+export function setDay(settings: Partial<DaySettings>): PlanEdit {
+  return (body) => ({ ...body, day: { aim: "start", quickSoak: false, ...body.day, ...settings } });
 }
 
 /** Another time for whatever the aim is by then: a tap on the aim may still be on its way. */

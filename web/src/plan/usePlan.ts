@@ -111,16 +111,16 @@ export function usePlan(id: number): PlanInHand {
 /** Saves edits on top of what the server has; if another device was first, on top of that. */
 async function put(id: number, edits: readonly PlanEdit[], base: Plan): Promise<Plan> {
   const path = { params: { path: { id } } };
-  const wish = (from: Plan) => ({
+  const change = (from: Plan) => ({
     basedOn: from.revision,
     body: edits.reduce((now, change) => change(now), from.body),
   });
   try {
-    return await body(api.PUT("/api/plans/{id}", { ...path, body: wish(base) }));
+    return await body(api.PUT("/api/plans/{id}", { ...path, body: change(base) }));
   } catch (wrong) {
     if (wrong instanceof Problem && wrong.code === "someone-was-first") {
       const latest = await body(api.GET("/api/plans/{id}", path));
-      return body(api.PUT("/api/plans/{id}", { ...path, body: wish(latest) }));
+      return body(api.PUT("/api/plans/{id}", { ...path, body: change(latest) }));
     }
     throw wrong;
   }
@@ -136,7 +136,7 @@ export function useCompany({ id, revision }: Plan, number: number) {
 }
 
 /** A change that answers the whole plan. */
-function usePlanChange<W>(id: number, change: (wish: W) => Promise<Plan>) {
+function usePlanChange<W>(id: number, change: (request: W) => Promise<Plan>) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: change,

@@ -42,7 +42,7 @@ export function useLot(code: string) {
   });
 }
 
-function useChange<C, R>(change: (wish: C) => Promise<R>) {
+function useChange<C, R>(change: (request: C) => Promise<R>) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: change,

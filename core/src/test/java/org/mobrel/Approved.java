@@ -13,7 +13,7 @@ import java.util.stream.Collectors;
 
 /**
  * What was looked at once and approved, word for word: a change of it is seen in the review of the change. Run the tests with
- * {@code -Dmobrel.approve=true} to write down what is there now.
+ * {@code -Dtests.argLine=-Dmobrel.approve=true} to write down what is there now.
  */
 public final class Approved {
 

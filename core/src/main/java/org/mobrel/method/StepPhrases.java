@@ -138,6 +138,7 @@ final class StepPhrases {
             any("\\b(?:over ?night|the (?:evening|night|day) before|the previous (?:evening|night|day))\\b");
     static final Pattern BEANS =
             any("\\b(?:beans?|chickpeas?|garbanzos?|limas?|field peas|cow ?peas|black-?eyed peas|pulses)\\b");
+    static final Pattern DRAINS = any("\\b(?:drain|rinse|pour off)\\w*\\b");
     static final Pattern BOILS = any("\\bboil(?:s|ed|ing)?\\b(?! water\\b)");
     static final Pattern COOKS = any("\\b(?:boil|simmer|cook|parboil|par-cook|pre-?cook)\\w*\\b(?! water\\b)");
     static final Pattern NO_BOIL = any(

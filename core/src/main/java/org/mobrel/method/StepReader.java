@@ -197,7 +197,7 @@ final class StepReader {
         if (sentence.says(StepPhrases.SOAK) && (beans || !otherFood) || quick) {
             sayings.add(new StepStatement.Soaks(quote(sentence), quick ? StepStatement.Soak.QUICK : soak(sentence)));
         }
-        if (!beans || quick) {
+        if (!beans && !(named.isEmpty() && isAboutSoakedBeans(sentences, at)) || quick) {
             return;
         }
         if (StepPhrases.NO_BOIL.matcher(sentence.plain()).find()) {
@@ -207,6 +207,20 @@ final class StepReader {
                     .filter(minutes -> minutes < 30 || sentence.says(StepPhrases.BOILS))
                     .ifPresent(minutes -> sayings.add(new StepStatement.BoilsBeans(quote(sentence), minutes)));
         }
+    }
+
+    /** 'Boil them 10 minutes', right after the beans were soaked, perhaps drained in between. */
+    private static boolean isAboutSoakedBeans(List<Sentence> sentences, int at) {
+        for (int before = at - 1; before >= 0; before--) {
+            Sentence one = sentences.get(before);
+            if (one.says(StepPhrases.SOAK)) {
+                return StepPhrases.BEANS.matcher(one.plain()).find();
+            }
+            if (!StepPhrases.DRAINS.matcher(one.plain()).find()) {
+                return false;
+            }
+        }
+        return false;
     }
 
     private static boolean isQuickSoak(List<Sentence> sentences, int at) {

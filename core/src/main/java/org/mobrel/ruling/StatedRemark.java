@@ -69,7 +69,7 @@ public record StatedRemark(String code, String text, OptionalInt step) {
         return new StatedRemark(
                 "stated-method-differs",
                 "Your recipe says “%s” Nothing but a pressure canner gets hot enough inside the jars of this, for however long."
-                        .formatted(said.quote().words().replaceAll("[.]?$", ".")),
+                        .formatted(said.quote().words().replaceAll("[.]+$", "") + "."),
                 OptionalInt.of(said.quote().step()));
     }
 

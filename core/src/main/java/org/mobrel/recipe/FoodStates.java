@@ -86,10 +86,11 @@ final class FoodStates {
         return isSaidOf(found, State.BONE_IN) && !isSaidOf(found, State.BONELESS);
     }
 
+    /** Of bought with bones and boned since, the second holds: it has the longer time. */
     private boolean isBoneless(Found<Mention> found) {
         boolean pickedApart = isSaidOf(found, State.COOKED)
                 && (words.contains("shredded") || words.contains("pulled") || words.contains("picked"));
-        return isSaidOf(found, State.BONELESS) && !isSaidOf(found, State.BONE_IN) || pickedApart;
+        return isSaidOf(found, State.BONELESS) || pickedApart;
     }
 
     /**
@@ -119,14 +120,19 @@ final class FoodStates {
 
     private boolean isRightBefore(Found<State> said, Found<Mention> mention) {
         for (int at = said.end(); at < mention.start(); at++) {
-            if (isBreak(words.get(at))
-                    || LineInterpreter.isJoining(words.get(at))
+            if (words.get(at).equals(Tokenizer.BREAK)
+                    || LineInterpreter.isJoining(words.get(at)) && !isBeforeState(at)
                     || words.get(at).equals("with")
                     || words.get(at).equals("plus")) {
                 return false;
             }
         }
         return said.end() <= mention.start();
+    }
+
+    /** The 'or' of 'dried or fresh lima beans' joins what is said of the beans; that of 'dried apricots or beans' joins names. */
+    private boolean isBeforeState(int join) {
+        return stateWords.stream().anyMatch(state -> state.start() == join + 1);
     }
 
     /**
@@ -146,9 +152,5 @@ final class FoodStates {
                                 || unit == MeasureUnit.TABLESPOON
                                 || unit.kind() == MeasureUnit.Kind.TRACE)
                         .orElse(true);
-    }
-
-    private static boolean isBreak(String word) {
-        return word.equals(Tokenizer.BREAK) || word.equals("/");
     }
 }

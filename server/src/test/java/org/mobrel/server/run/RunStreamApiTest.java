@@ -1,0 +1,182 @@
+package org.mobrel.server.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.Iterator;
+import java.util.function.Predicate;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mobrel.server.TestServer;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+
+/** The line on which pages are told: first what they have not got, then each event once, and a heartbeat in between. */
+@ExtendWith(TestServer.class)
+class RunStreamApiTest {
+
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    /** A message of the line. */
+    private record Message(String name, String id, JsonNode data) {}
+
+    /** A page that listens. */
+    private static final class Page implements AutoCloseable {
+        private final HttpResponse<java.util.stream.Stream<String>> answer;
+        private final Iterator<String> lines;
+
+        private Page(TestServer server, String seen) {
+            try {
+                answer = HttpClient.newHttpClient()
+                        .send(
+                                HttpRequest.newBuilder(URI.create(
+                                                "http://127.0.0.1:" + server.port() + "/api/runs/stream?seen=" + seen))
+                                        .build(),
+                                HttpResponse.BodyHandlers.ofLines());
+            } catch (IOException failed) {
+                throw new UncheckedIOException(failed);
+            } catch (InterruptedException stopped) {
+                Thread.currentThread().interrupt();
+                throw new IllegalStateException(stopped);
+            }
+            lines = answer.body().iterator();
+        }
+
+        private Message next() {
+            String name = "";
+            String id = "";
+            StringBuilder data = new StringBuilder();
+            while (true) {
+                String line = lines.next();
+                if (line.isEmpty() && !data.isEmpty()) {
+                    return new Message(name, id, JSON.readTree(data.toString()));
+                }
+                String value = line.substring(Math.min(line.length(), line.indexOf(':') + 1));
+                if (line.startsWith("event:")) {
+                    name = value;
+                } else if (line.startsWith("id:")) {
+                    id = value;
+                } else if (line.startsWith("data:")) {
+                    data.append(value);
+                }
+            }
+        }
+
+        private Message next(Predicate<Message> wanted) {
+            Message message = next();
+            while (!wanted.test(message)) {
+                message = next();
+            }
+            return message;
+        }
+
+        @Override
+        public void close() {
+            answer.body().close();
+        }
+    }
+
+    private static Predicate<Message> of(long run) {
+        return message ->
+                message.name().equals("run") && message.data().get("id").asLong() == run;
+    }
+
+    private static JsonNode in(Message opening, long run) {
+        return StreamSupport.stream(opening.data().get("runs").spliterator(), false)
+                .filter(each -> each.get("id").asLong() == run)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void a_page_is_told_everything_first_and_then_each_event_once(TestServer server) {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long run = kitchen.run(2, 0);
+        kitchen.happen(run, "{\"type\": \"checks-done\"}");
+        try (Page page = new Page(server, "")) {
+            Message opening = page.next();
+            assertThat(opening.name()).isEqualTo("runs");
+            assertThat(in(opening, run).get("events").size()).isEqualTo(1);
+            assertThat(opening.id()).contains(run + ":1");
+
+            kitchen.happen(run, "{\"type\": \"lid-locked\"}");
+            Message locked = page.next(of(run));
+            assertThat(locked.data().get("stage").asString()).isEqualTo("heating");
+            assertThat(locked.data().get("known").asInt()).isEqualTo(1);
+            assertThat(locked.data().get("events").size()).isEqualTo(1);
+            assertThat(locked.data().get("events").get(0).get("type").asString())
+                    .isEqualTo("lid-locked");
+            assertThat(locked.id()).contains(run + ":2");
+        }
+    }
+
+    @Test
+    void a_page_that_comes_again_is_told_only_what_it_has_not_got(TestServer server) {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long run = kitchen.run(2, 0);
+        kitchen.happen(run, "{\"type\": \"checks-done\"}");
+        kitchen.happen(run, "{\"type\": \"lid-locked\"}");
+        kitchen.happen(run, "{\"type\": \"steam-steady\"}");
+        try (Page page = new Page(server, run + ":2")) {
+            JsonNode told = in(page.next(), run);
+            assertThat(told.get("known").asInt()).isEqualTo(2);
+            assertThat(told.get("events").size()).isEqualTo(1);
+            assertThat(told.get("events").get(0).get("type").asString()).isEqualTo("steam-steady");
+        }
+    }
+
+    @Test
+    void a_page_that_claims_to_have_more_than_there_is_or_says_nonsense_is_told_all(TestServer server) {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long run = kitchen.run(2, 0);
+        kitchen.happen(run, "{\"type\": \"checks-done\"}");
+        for (String seen : new String[] {"nonsense", "1:", ":3", run + ":-4"}) {
+            try (Page page = new Page(server, seen)) {
+                assertThat(in(page.next(), run).get("events").size()).as(seen).isEqualTo(1);
+            }
+        }
+    }
+
+    @Test
+    void two_pages_are_told_the_same_and_a_line_in_rest_has_a_heartbeat(TestServer server) {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long run = kitchen.run(2, 0);
+        try (Page tablet = new Page(server, "");
+                Page phone = new Page(server, "")) {
+            tablet.next();
+            phone.next();
+            kitchen.happen(run, "{\"type\": \"checks-done\"}");
+            assertThat(tablet.next(of(run)).data())
+                    .isEqualTo(phone.next(of(run)).data());
+            Message beat = phone.next(message -> message.name().equals("beat"));
+            assertThat(beat.data().get("now").asString()).endsWith("Z");
+        }
+    }
+
+    @Test
+    void a_run_that_is_over_is_told_once_more_as_closed_and_not_to_the_next_page(TestServer server) {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long run = kitchen.run(1, 0);
+        try (Page page = new Page(server, "")) {
+            page.next();
+            kitchen.rested(run);
+            kitchen.happen(run, TestKitchen.check(1, true));
+            assertThat(page.next(of(run).and(message ->
+                                    message.data().get("closed").asBoolean()))
+                            .data()
+                            .get("stage")
+                            .asString())
+                    .isEqualTo("done");
+        }
+        try (Page later = new Page(server, "")) {
+            assertThat(later.next().data().get("runs"))
+                    .noneMatch(each -> each.get("id").asLong() == run);
+        }
+    }
+}

@@ -1,0 +1,126 @@
+import { act, screen, within } from "@testing-library/react";
+import { beforeEach, expect, test, vi } from "vitest";
+import type { Run } from "@/stove";
+import { FakeEventSource } from "@/test/eventSource";
+import { canner, type Kitchen, kitchen } from "@/test/kitchens";
+import { at, run } from "@/test/runs";
+import { ok, problem, server } from "@/test/server";
+import { show } from "@/test/show";
+import { TodayPage } from "./TodayPage";
+
+const SHELF = { today: "2026-03-07", lots: [], places: [], jars: 0, next: undefined };
+
+beforeEach(() => {
+  vi.setSystemTime(at(0));
+  server.on("GET /api/shelf", ok(SHELF));
+  server.on("GET /api/shelf/holds", ok([]));
+  server.on("GET /api/shelf/needs", ok({ dishes: [], kits: [] }));
+  server.on("GET /api/outside", ok([]));
+  server.on("GET /api/plans", ok([]));
+});
+
+async function today(runs: readonly Run[] = [], known: Kitchen = kitchen()) {
+  server.on("GET /api/kitchen", ok(known));
+  const shown = await show(<TodayPage />);
+  await screen.findByRole("heading", { name: "Today" });
+  act(() => FakeEventSource.last().say("runs", { runs }));
+  await screen.findByText("Saturday 7 March");
+  return shown;
+}
+
+const card = (name: string) => within(screen.getByRole("region", { name }));
+
+test("a free canner and no jars to check are said, not left empty", async () => {
+  await today();
+  expect(card("On the stove").getByText("Nothing. The canner is free.")).toBeTruthy();
+  expect(card("Seal checks").getByText("No jars are waiting for theirs.")).toBeTruthy();
+  expect(screen.queryByRole("region", { name: "Also waiting" })).toBeNull();
+});
+
+test("what is on the stove stands there with its clock, what rests with its check", async () => {
+  await today([
+    run({ id: 1, stage: "holding", clockEndsAt: at(41) }),
+    run({ id: 2, stage: "resting", atTheStove: false, title: "Broth", checkFrom: at(-5), checkBy: at(700) }),
+    run({ id: 3, stage: "resting", atTheStove: false, title: "Stew", checkFrom: at(300) }),
+  ]);
+  expect(card("On the stove").getByText(/^4[01]:\d\d$/)).toBeTruthy();
+  const checks = card("Seal checks");
+  expect(checks.getByRole("link", { name: "Check the seals" }).getAttribute("href")).toBe("/seals/2");
+  expect(checks.getByRole("link", { name: "Resting" }).getAttribute("href")).toBe("/seals/3");
+});
+
+test("jars that did not seal are a decision with a limit", async () => {
+  await today([
+    run({ id: 2, stage: "resting", atTheStove: false, checkFrom: at(-5), unsettled: [3], decideBy: at(600) }),
+  ]);
+  expect(screen.getByText(/1 not sealed: decide by/)).toBeTruthy();
+  expect(screen.getByRole("link", { name: "Decide" })).toBeTruthy();
+});
+
+test("a kitchen that is not set up is told what comes first", async () => {
+  await today([], kitchen({ altitudeFt: undefined, canners: [] }));
+  expect(card("Welcome").getByRole("link", { name: "Set up the kitchen" })).toBeTruthy();
+});
+
+test("what else waits: holds once a lot, care of canners, and dishes that run low", async () => {
+  server.on(
+    "GET /api/shelf/holds",
+    ok([
+      { id: 1, lot: "A" },
+      { id: 2, lot: "A" },
+      { id: 3, lot: "B" },
+    ]),
+  );
+  server.on(
+    "GET /api/shelf/needs",
+    ok({
+      kits: [],
+      dishes: [
+        { recipeId: 8, title: "Bean soup", jars: 2, target: 14, loads: 2, perLoad: 7, size: "quart" },
+        { recipeId: 9, title: "Broth", jars: 9, target: 9, loads: 0, perLoad: 7, size: "quart" },
+      ],
+    }),
+  );
+  await today([], kitchen({ canners: [canner({ due: ["The dial was tested over a year ago."] })] }));
+  const waiting = within(await screen.findByRole("region", { name: "Also waiting" }));
+  expect((await waiting.findAllByRole("listitem")).map((row) => row.textContent)).toEqual([
+    "2 lots are on holdNobody is to use them until somebody has looked into itLook into it",
+    "Big cannerThe dial was tested over a year ago.To the kitchen",
+    "Bean soup runs low2 of 14 wanted; 2 loads of 7 quarts would doTo the shelf",
+  ]);
+});
+
+test("the oldest lots are to be opened first, and none that is on hold", async () => {
+  const lot = (code: string, title: string, holds: readonly object[] = []) => ({
+    code,
+    title,
+    variant: "",
+    size: "quart",
+    mouth: "regular",
+    jars: 4,
+    holds,
+    places: [],
+  });
+  server.on(
+    "GET /api/shelf",
+    ok({ ...SHELF, lots: [lot("25-1001-A", "Chili"), lot("25-1101-A", "Held", [{ id: 1 }])] }),
+  );
+  await today();
+  const first = card("Open first");
+  expect(first.getByText("Chili")).toBeTruthy();
+  expect(first.queryByText("Held")).toBeNull();
+  expect(first.getByRole("link", { name: "4 jars to choose from" })).toBeTruthy();
+});
+
+test("a shelf that cannot be had is a problem with a way to try again, and the stove is still told", async () => {
+  server.on("GET /api/shelf", problem(503, "database", "The kitchen's database cannot be reached."));
+  server.on("GET /api/kitchen", ok(kitchen()));
+  const { user } = await show(<TodayPage />);
+  const alert = await screen.findByRole("alert");
+  expect(alert.textContent).toContain("database cannot be reached");
+  act(() => FakeEventSource.last().say("runs", { runs: [run({ stage: "cooling" })] }));
+  expect(card("On the stove").getByText("Bean soup")).toBeTruthy();
+  server.on("GET /api/shelf", ok(SHELF));
+  await user.click(within(alert).getByRole("button", { name: "Try again" }));
+  expect(await screen.findByText("Saturday 7 March")).toBeTruthy();
+});

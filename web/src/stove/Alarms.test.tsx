@@ -1,0 +1,92 @@
+import { act, screen, waitFor } from "@testing-library/react";
+import { beforeEach, expect, test, vi } from "vitest";
+import { FakeEventSource } from "@/test/eventSource";
+import { at, run } from "@/test/runs";
+import { show } from "@/test/show";
+import { Alarms } from "./Alarms";
+import type { Run } from "./live";
+import { play } from "./sound";
+
+vi.mock("./sound", () => ({ play: vi.fn(() => true), canSound: () => true, unlockSound: vi.fn() }));
+
+/** The clock of a page that nobody sees; a test makes it tick. */
+class FakeWorker {
+  static last: FakeWorker | undefined;
+  onmessage: (() => void) | null = null;
+  constructor() {
+    FakeWorker.last = this;
+  }
+  terminate() {
+    this.onmessage = null;
+  }
+}
+
+const tick = () => act(() => FakeWorker.last?.onmessage?.());
+const sounds = () => vi.mocked(play).mock.calls.map(([sound]) => sound);
+const holding = (part: Partial<Run> = {}) =>
+  run({ stage: "holding", clockEndsAt: at(0), dues: [{ what: "heat-off", at: at(0) }], ...part });
+
+beforeEach(() => {
+  vi.stubGlobal("Worker", FakeWorker);
+  vi.useFakeTimers({ shouldAdvanceTime: true });
+  vi.setSystemTime(at(1));
+  vi.mocked(play).mockClear().mockReturnValue(true);
+});
+
+async function ringing(...runs: readonly Run[]) {
+  const shown = await show(<Alarms />);
+  act(() => FakeEventSource.last().say("runs", { runs: runs.map((each) => ({ ...each, now: at(1) })) }));
+  await tick();
+  return shown;
+}
+
+test("what is due rings, says which canner, and stands in the title", async () => {
+  await ringing(holding());
+  expect(screen.getByRole("alert").textContent).toContain("Heat off now: Big canner");
+  expect(document.title).toBe("! Heat off now · Big canner");
+  expect(sounds()).toEqual(["heat-off"]);
+});
+
+test("it is repeated in its own time and not at every tick", async () => {
+  await ringing(holding());
+  await tick();
+  expect(sounds()).toHaveLength(1);
+  await act(() => vi.advanceTimersByTimeAsync(6_100));
+  await tick();
+  expect(sounds()).toHaveLength(2);
+});
+
+test("an answer ends it, also after a reload, and a later one rings anew", async () => {
+  const first = await ringing(holding());
+  screen.getByRole("button", { name: "I hear it" }).click();
+  await waitFor(() => expect(screen.queryByRole("alert")).toBeNull());
+  await act(() => vi.advanceTimersByTimeAsync(30_000));
+  await tick();
+  expect(sounds()).toHaveLength(1);
+  first.unmount();
+  await ringing(holding());
+  expect(screen.queryByRole("alert")).toBeNull();
+  await ringing(holding({ dues: [{ what: "heat-off", at: at(0.5) }] }));
+  expect(screen.getByRole("alert").textContent).toContain("Heat off now");
+});
+
+test("of several the gravest is heard, and how many more there are is said", async () => {
+  await ringing(
+    run({ id: 2, cannerName: "Small canner", stage: "settling", dues: [{ what: "lid-off", at: at(0) }] }),
+    holding(),
+  );
+  expect(screen.getByRole("alert").textContent).toContain("Heat off now: Big canner · and 1 more");
+  expect(new Set(sounds())).toEqual(new Set(["heat-off"]));
+});
+
+test("a page that may not sound says so and offers to", async () => {
+  vi.mocked(play).mockReturnValue(false);
+  await ringing(holding());
+  expect(await screen.findByRole("button", { name: "Let it sound" })).toBeTruthy();
+});
+
+test("where nothing rings the title counts down, and there is no banner", async () => {
+  await ringing(run({ stage: "holding", clockEndsAt: at(11) }));
+  expect(screen.queryByRole("alert")).toBeNull();
+  expect(document.title).toMatch(/^(10:00|9:5\d) Holding · Mobrel$/);
+});

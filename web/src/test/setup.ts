@@ -1,4 +1,4 @@
-import { configure } from "@testing-library/react";
+import { cleanup, configure } from "@testing-library/react";
 import { afterEach, beforeEach, vi } from "vitest";
 import { FakeEventSource } from "./eventSource";
 import { server } from "./server";
@@ -17,7 +17,7 @@ beforeEach(() => {
 });
 
 afterEach(() => {
-  document.body.innerHTML = "";
+  cleanup();
   vi.useRealTimers();
   // A page that asked for something no test answers has to be noticed, not to look as if the server were away.
   server.expectNothingUnanswered();

@@ -125,11 +125,12 @@ class ReadingProperties {
                 TimingPolicy.LONGEST_INGREDIENT);
     }
 
+    private static final IngredientLine PEAS = READER.read("3 cups peas");
+    private static final IngredientLine WATER = READER.read("2 qt water");
+
     private static boolean passes(String text) {
         IngredientLine line = READER.read(text);
-        return RULINGS.ruleBriefly(batch(List.of(line, READER.read("3 cups peas"), READER.read("2 qt water"))))
-                .timing()
-                .isPresent();
+        return RULINGS.ruleBriefly(batch(List.of(line, PEAS, WATER))).timing().isPresent();
     }
 
     /** All ways to write each stopped phrase: plural, capitals, joined, split, hyphenated, full width, with hidden signs. */

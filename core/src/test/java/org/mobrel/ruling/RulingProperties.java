@@ -90,7 +90,7 @@ class RulingProperties {
                         new Batch(lines, pack, share, load, altitude, gauge, TimingPolicy.LONGEST_INGREDIENT));
     }
 
-    @Property(tries = 3_000)
+    @Property(tries = 1_200)
     void minutes_are_never_below_any_lines_tested_time_for_any_jar(@ForAll("batches") Batch batch) {
         Ruling ruling = RULINGS.rule(batch);
         Assume.that(ruling.timing().isPresent());
@@ -126,7 +126,7 @@ class RulingProperties {
         return least;
     }
 
-    @Property(tries = 2_000)
+    @Property(tries = 1_000)
     void adding_a_line_to_a_mixture_never_lowers_anything(
             @ForAll("batches") Batch batch, @ForAll("lines") IngredientLine more) {
         long solids = batch.lines().stream()
@@ -149,7 +149,7 @@ class RulingProperties {
                         batch.school())));
     }
 
-    @Property(tries = 2_000)
+    @Property(tries = 1_000)
     void a_larger_jar_never_lowers_anything(@ForAll("batches") Batch batch) {
         // Solid fish in quarts has a table of its own with a special heat-up.
         List<JarCount> larger = new ArrayList<>(batch.jars());
@@ -157,7 +157,7 @@ class RulingProperties {
         neverLower(RULINGS.rule(batch), RULINGS.rule(batch.with(larger)));
     }
 
-    @Property(tries = 2_000)
+    @Property(tries = 1_000)
     void more_altitude_never_lowers_anything(@ForAll("batches") Batch batch, @ForAll @IntRange(max = 9_000) int feet) {
         Altitude higher = Altitude.ofFeet(Math.max(feet, batch.altitude().feet()));
         neverLower(
@@ -185,7 +185,7 @@ class RulingProperties {
         }
     }
 
-    @Property(tries = 2_000)
+    @Property(tries = 1_000)
     void a_stop_never_comes_with_minutes_and_always_with_a_way_out(@ForAll("batches") Batch batch) {
         Ruling ruling = RULINGS.rule(batch);
         boolean stopped = ruling.findings().stream().anyMatch(finding -> finding.isStop());
@@ -213,14 +213,14 @@ class RulingProperties {
         assertThat(ruling.timing()).as(word).isEmpty();
     }
 
-    @Property(tries = 2_000)
+    @Property(tries = 1_000)
     void the_other_school_never_asks_for_more(@ForAll("batches") Batch batch) {
         Optional<Timing> timing = RULINGS.rule(batch).timing();
         timing.flatMap(Timing::otherSchool).ifPresent(other -> assertThat(other)
                 .isLessThanOrEqualTo(timing.orElseThrow().minutes()));
     }
 
-    @Property(tries = 2_000)
+    @Property(tries = 1_000)
     void leaving_a_line_out_of_a_mixture_of_three_never_raises_the_time(
             @ForAll("batches") Batch batch, @ForAll @IntRange(max = 5) int which) {
         Assume.that(which < batch.lines().size());
@@ -242,7 +242,7 @@ class RulingProperties {
                 .count();
     }
 
-    @Property(tries = 3_000)
+    @Property(tries = 1_200)
     void a_remedy_that_is_carried_out_takes_its_finding_away(@ForAll("troubled") Batch batch) {
         RemedyEvaluator mending = new RemedyEvaluator(RULINGS, READER);
         Ruling ruling = RULINGS.rule(batch);

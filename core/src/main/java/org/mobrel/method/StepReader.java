@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.mobrel.foods.Food;
+import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Length;
@@ -197,7 +198,8 @@ final class StepReader {
         if (sentence.says(StepPhrases.SOAK) && (beans || !otherFood) || quick) {
             sayings.add(new StepStatement.Soaks(quote(sentence), quick ? StepStatement.Soak.QUICK : soak(sentence)));
         }
-        if (!beans && !(named.isEmpty() && isAboutSoakedBeans(sentences, at)) || quick) {
+        if (!beans && !(named.stream().noneMatch(StepReader::isMoreThanFlavouring) && isAboutSoakedBeans(sentences, at))
+                || quick) {
             return;
         }
         if (StepPhrases.NO_BOIL.matcher(sentence.plain()).find()) {
@@ -207,6 +209,12 @@ final class StepReader {
                     .filter(minutes -> minutes < 30 || sentence.says(StepPhrases.BOILS))
                     .ifPresent(minutes -> sayings.add(new StepStatement.BoilsBeans(quote(sentence), minutes)));
         }
+    }
+
+    /** A bay leaf in the water makes the boiling no other food's. */
+    private static boolean isMoreThanFlavouring(LineReader.Named one) {
+        return one.mention().stop().isPresent()
+                || one.mention().foods().stream().anyMatch(food -> food.kind() != FoodKind.FLAVOURING);
     }
 
     /** 'Boil them 10 minutes', right after the beans were soaked, perhaps drained in between. */

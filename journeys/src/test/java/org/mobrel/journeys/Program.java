@@ -13,7 +13,6 @@ import java.util.Map;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 
 /**
  * The packaged program, laid out and with its classes read once beforehand, beside a database whose tables are made already: the journeys
@@ -118,18 +117,8 @@ final class Program {
     }
 
     /** Puts a copy of the empty database where a new one is to be. */
-    void copyDatabase(Path to) throws IOException {
-        Path from = database().resolve("data");
-        try (Stream<Path> files = Files.walk(from)) {
-            for (Path file : (Iterable<Path>) files::iterator) {
-                Path copy = to.resolve("data").resolve(from.relativize(file).toString());
-                if (Files.isDirectory(file)) {
-                    Files.createDirectories(copy);
-                } else {
-                    Files.copy(file, copy);
-                }
-            }
-        }
+    void copyDatabase(Path to) {
+        RunningMobrel.mariadb("copy", database(), to.toString());
     }
 
     ProcessBuilder builder() {

@@ -27,18 +27,7 @@ final class PreparedDatabase {
     /** Puts a copy at a folder and starts it; answers its port. */
     static String startAt(Path folder) {
         try {
-            Path from = ready().resolve("data");
-            try (Stream<Path> files = Files.walk(from)) {
-                for (Path file : (Iterable<Path>) files::iterator) {
-                    Path copy =
-                            folder.resolve("data").resolve(from.relativize(file).toString());
-                    if (Files.isDirectory(file)) {
-                        Files.createDirectories(copy);
-                    } else {
-                        Files.copy(file, copy);
-                    }
-                }
-            }
+            mariadb("copy", ready().toString(), folder.toString());
             return mariadb("start", folder.toString());
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);

@@ -75,8 +75,13 @@ public class RunStream implements SmartLifecycle {
         private void open() {
             try {
                 List<Run> runs = service.open();
+                // A page that claims more than there is has it of another kitchen, and is told everything.
                 List<RunMessages.RunResponse> all = runs.stream()
-                        .map(run -> answers.answer(run, sent.getOrDefault(run.id(), 0)))
+                        .map(run -> answers.answer(
+                                run,
+                                sent.getOrDefault(run.id(), 0) <= run.events().size()
+                                        ? sent.getOrDefault(run.id(), 0)
+                                        : 0))
                         .toList();
                 sent.keySet().retainAll(runs.stream().map(Run::id).toList());
                 runs.forEach(run -> sent.put(run.id(), run.events().size()));

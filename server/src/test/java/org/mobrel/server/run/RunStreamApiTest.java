@@ -136,9 +136,11 @@ class RunStreamApiTest {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(2, 0);
         kitchen.happen(run, "{\"type\": \"checks-done\"}");
-        for (String seen : new String[] {"nonsense", "1:", ":3", run + ":-4"}) {
+        for (String seen : new String[] {"nonsense", "1:", ":3", run + ":-4", run + ":99"}) {
             try (Page page = new Page(server, seen)) {
-                assertThat(in(page.next(), run).get("events").size()).as(seen).isEqualTo(1);
+                JsonNode told = in(page.next(), run);
+                assertThat(told.get("events").size()).as(seen).isEqualTo(1);
+                assertThat(told.get("known").asInt()).as(seen).isZero();
             }
         }
     }

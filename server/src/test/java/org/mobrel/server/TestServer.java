@@ -162,6 +162,7 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
         PreparedDatabase.mariadb("kill", running.folder().resolve("db").toString());
     }
 
+    /** Starts it, and looks until the server has found it by itself: on a busy machine that takes more than one look. */
     public void startDatabaseAgain() {
         String db = running.folder().resolve("db").toString();
         try {
@@ -169,6 +170,9 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
                     "start", db, Files.readString(Path.of(db, "port")).strip());
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
+        }
+        for (int look = 0; look < 20 && get("/api/kitchen").status() == 503; look++) {
+            Thread.onSpinWait();
         }
     }
 

@@ -3,7 +3,9 @@ import { RouterProvider } from "@tanstack/react-router";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { Problem } from "@/api/problem";
+import { refresh } from "@/api/useChanged";
 import { ToastShelf } from "@/kit/Toast";
+import { onChange } from "@/stove";
 import { router } from "./app/router";
 import { applyTheme } from "./app/theme";
 import "./app/theme.css";
@@ -20,6 +22,9 @@ const queries = new QueryClient({
     mutations: { retry: false },
   },
 });
+
+// Whatever another device changes is asked for again here.
+onChange((concept) => void refresh(queries, concept));
 
 const root = document.getElementById("root");
 if (root) {

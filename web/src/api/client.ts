@@ -4,7 +4,15 @@ import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
 
-const client = createClient<paths>({ baseUrl: "", headers: { Accept: "application/json" } });
+/** What this page calls itself, so that it is not told of its own changes. */
+export const thisPage = Array.from(crypto.getRandomValues(new Uint8Array(8)), (byte) =>
+  byte.toString(16).padStart(2, "0"),
+).join("");
+
+const client = createClient<paths>({
+  baseUrl: "",
+  headers: { Accept: "application/json", "X-Mobrel-Page": thisPage },
+});
 
 /** Turns every answer that is not a success into a {@link Problem}, so that queries fail with words in hand. */
 client.use({

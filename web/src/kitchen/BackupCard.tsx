@@ -1,8 +1,9 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation } from "@tanstack/react-query";
 import { Download } from "lucide-react";
 import { useState } from "react";
 import type { Schemas } from "@/api/client";
 import { Problem } from "@/api/problem";
+import { useChanged } from "@/api/useChanged";
 import { Button, Card, Choice, Disclosure, ProblemNote } from "@/kit";
 import type { Kitchen } from "./useKitchen";
 
@@ -39,14 +40,14 @@ function counted(rows: Readonly<Record<string, number>>): string {
 
 /** The whole kitchen as a file, and back; what a file would do is shown before it does it. */
 export function BackupCard({ kitchen }: { readonly kitchen: Kitchen }) {
-  const queries = useQueryClient();
+  const changed = useChanged("backup");
   const [file, setFile] = useState<File | undefined>();
   // Nothing is lost where nothing is.
   const [way, setWay] = useState<Way>(kitchen.canners.length === 0 ? "replace" : "merge");
   const tried = useMutation({ mutationFn: ({ of, by }: { of: File; by: Way }) => hand(of, by, true) });
   const done = useMutation({
     mutationFn: ({ of, by }: { of: File; by: Way }) => hand(of, by, false),
-    onSuccess: () => queries.invalidateQueries(),
+    onSuccess: () => changed(),
   });
   const look = (of: File, by: Way) => {
     setFile(of);

@@ -23,7 +23,7 @@ export function CannerCard({ canner, kitchen }: Props) {
     return (
       <Card label={canner.name}>
         <h2 className="mb-3 text-lg font-bold">{canner.name}</h2>
-        <CannerForm canner={canner} onDone={() => setEditing(false)} />
+        <CannerForm canner={canner} version={kitchen.version} onDone={() => setEditing(false)} />
       </Card>
     );
   }

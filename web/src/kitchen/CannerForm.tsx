@@ -6,6 +6,8 @@ import { type Canner, type CannerChange, useCannerChange } from "./useKitchen";
 
 interface Props {
   readonly canner?: Canner;
+  /** Of the kitchen that this form is opened on. */
+  readonly version: number;
   readonly onDone: () => void;
 }
 
@@ -22,8 +24,26 @@ const KINDS = [
 
 const ML_PER_QUART = 946.35;
 
+/** What belongs together in a canner: of two devices one may change one, and the other another. */
+const PARTS: Readonly<Record<string, readonly (keyof CannerChange)[]>> = {
+  name: ["name"],
+  gauge: ["gauge"],
+  capacity: ["quarts", "pints", "shortLayers", "upperLayer", "capacity"],
+  weight: ["weight"],
+  startWater: ["startWaterMl"],
+  burner: ["burner"],
+};
+
+function changedOf(before: CannerChange, after: CannerChange): string[] {
+  return Object.entries(PARTS)
+    .filter(([, fields]) =>
+      fields.some((field) => JSON.stringify(before[field]) !== JSON.stringify(after[field])),
+    )
+    .map(([part]) => part);
+}
+
 /** A canner, new or changed. */
-export function CannerForm({ canner, onDone }: Props) {
+export function CannerForm({ canner, version, onDone }: Props) {
   const change = useCannerChange();
   const [name, setName] = useState(canner?.name ?? "");
   const [gauge, setGauge] = useState<Instrument>(instrumentOf(canner));
@@ -36,25 +56,27 @@ export function CannerForm({ canner, onDone }: Props) {
   const [water, setWater] = useState(canner?.startWaterMl == null ? 3 : quartsOf(canner.startWaterMl));
   const [burner, setBurner] = useState(canner?.burner ?? "");
   const wrong = change.error instanceof Problem ? change.error.field : undefined;
-  const save = () =>
-    change.mutate(
-      {
-        id: canner?.id,
-        canner: {
-          name,
-          gauge: gauge === "dial" ? "dial" : "weighted",
-          quarts,
-          pints,
-          shortLayers: layers,
-          upperLayer: upper,
-          capacity: others.map((places) => ({ ...places })),
-          startWaterMl: Math.round(water * ML_PER_QUART),
-          burner,
-          ...(gauge === "dial" ? {} : { weight: { ...weight, dialBeside: gauge === "both" } }),
-        } satisfies CannerChange,
-      },
-      { onSuccess: onDone },
-    );
+  const asked: CannerChange = {
+    name,
+    gauge: gauge === "dial" ? "dial" : "weighted",
+    quarts,
+    pints,
+    shortLayers: layers,
+    upperLayer: upper,
+    capacity: others.map((places) => ({ ...places })),
+    startWaterMl: Math.round(water * ML_PER_QUART),
+    burner,
+    ...(gauge === "dial" ? {} : { weight: { ...weight, dialBeside: gauge === "both" } }),
+  };
+  const [opened] = useState({ asked, version });
+  const save = () => {
+    const changed = changedOf(opened.asked, asked);
+    if (canner && changed.length === 0) {
+      onDone();
+      return;
+    }
+    change.mutate({ id: canner?.id, canner: asked, changed, basedOn: opened.version }, { onSuccess: onDone });
+  };
   return (
     <form
       className="grid gap-x-8 gap-y-4 md:grid-cols-2"

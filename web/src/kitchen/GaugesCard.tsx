@@ -1,24 +1,23 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, body } from "@/api/client";
+import { keys } from "@/api/keys";
 import { wrongAt } from "@/api/problem";
 import { Button, Card, Field, ProblemNote, Spinner } from "@/kit";
 import { formatDate } from "@/quantity";
 
-const KEY = ["gauges"] as const;
-
 /** Gauges that send their readings by themselves, and the key each is let in with. */
 export function GaugesCard() {
   const queries = useQueryClient();
-  const gauges = useQuery({ queryKey: KEY, queryFn: () => body(api.GET("/api/kitchen/devices")) });
-  const again = () => queries.invalidateQueries({ queryKey: KEY });
+  const gauges = useQuery({ queryKey: keys.devices, queryFn: () => body(api.GET("/api/kitchen/devices")) });
+  const again = () => queries.invalidateQueries({ queryKey: keys.devices });
   const add = useMutation({
     mutationFn: (name: string) => body(api.POST("/api/kitchen/devices", { body: { name } })),
     onSuccess: again,
   });
   const shutOut = useMutation({
     mutationFn: (id: number) => body(api.DELETE("/api/kitchen/devices/{id}", { params: { path: { id } } })),
-    onSuccess: (left) => queries.setQueryData(KEY, left),
+    onSuccess: (left) => queries.setQueryData(keys.devices, left),
   });
   const [name, setName] = useState("");
   return (

@@ -1,12 +1,16 @@
 import { Stepper } from "@/kit";
-import { type Kitchen, useSettings } from "./useKitchen";
+import type { Kitchen, Settings } from "./useKitchen";
+
+interface Props {
+  readonly kitchen: Kitchen;
+  readonly settings: Settings;
+}
 
 const ML_PER_CUP = 236.59;
 
 /** Who eats here, and how much: a plan says how many meals its jars are. */
-export function Household({ kitchen }: { readonly kitchen: Kitchen }) {
+export function Household({ kitchen, settings: { save } }: Props) {
   const metric = kitchen.units === "metric";
-  const { save } = useSettings(kitchen);
   return (
     <div className="flex flex-col gap-2">
       <Stepper
@@ -40,8 +44,7 @@ export function Household({ kitchen }: { readonly kitchen: Kitchen }) {
 }
 
 /** How long a jar is at its best: said on the label of every jar shelved from now on. */
-export function BestMonths({ kitchen }: { readonly kitchen: Kitchen }) {
-  const { save } = useSettings(kitchen);
+export function BestMonths({ kitchen, settings: { save } }: Props) {
   return (
     <Stepper
       label="Best within, months"

@@ -1,12 +1,14 @@
 import { screen, waitFor, within } from "@testing-library/react";
+import type userEvent from "@testing-library/user-event";
 import { expect, test } from "vitest";
 import { canner, type Kitchen, kitchen } from "@/test/kitchens";
 import { ok, problem, server } from "@/test/server";
 import { show } from "@/test/show";
 import { KitchenPage } from "./KitchenPage";
 
-const PUT = "PUT /api/kitchen";
+const PATCH = "PATCH /api/kitchen";
 const CUPBOARD = {
+  version: 9,
   lids: [{ mouth: "regular", fresh: 24 }, { mouth: "wide" }],
   jars: [
     { size: "quart", mouth: "regular", empty: 12, tableMl: 902 },
@@ -27,75 +29,118 @@ async function page(known: Kitchen = kitchen()) {
 const field = (name: string | RegExp) => screen.getByLabelText(name) as HTMLInputElement;
 const button = (name: string | RegExp) => screen.getByRole("button", { name }) as HTMLButtonElement;
 
-test.each([
-  ["7200", 7200],
-  ["7,200", 7200],
-  ["7.200", 7200],
-])(
-  "an altitude typed as %s is %d ft, and nothing else of the kitchen is changed",
-  async (typed, altitudeFt) => {
+const altitude = async (
+  user: { clear: typeof userEvent.clear; type: typeof userEvent.type },
+  typed: string,
+) => {
+  const shown = screen.getByLabelText(/Altitude in/);
+  await user.clear(shown);
+  await user.type(shown, typed);
+};
+
+test.each(["7200", "7,200", "7 200"])(
+  "an altitude typed as %s is kept without a button, alone and with what it is based on; and it can be undone",
+  async (typed) => {
     const { user } = await page();
     expect(field("Altitude in feet").value).toBe("3150");
-    expect(screen.queryByRole("button", { name: "Save" })).toBeNull();
-    await user.clear(field("Altitude in feet"));
-    await user.type(field("Altitude in feet"), typed);
-    server.on(PUT, ok(kitchen({ altitudeFt, altitudeM: 2194.56 })));
-    await user.click(button("Save"));
-    await waitFor(() => expect(server.sent(PUT)).toMatchObject([{ altitudeFt, units: "us" }]));
-    await waitFor(() => expect(screen.queryByRole("button", { name: "Save" })).toBeNull());
+    server.on(PATCH, ok(kitchen({ version: 8, altitudeFt: 7200, altitudeM: 2194.56 })));
+    await altitude(user, typed);
+    await user.tab();
+    await waitFor(() => expect(server.sent(PATCH)).toEqual([{ basedOn: 7, altitudeFt: 7200 }]));
+    server.on("GET /api/kitchen", ok(kitchen({ version: 8, altitudeFt: 7200 })));
+    expect(await screen.findByText("The altitude is 7,200 ft now.")).toBeTruthy();
+    await user.click(button("Undo"));
+    await waitFor(() => expect(server.sent(PATCH)[1]).toEqual({ basedOn: 8, altitudeFt: 3150 }));
   },
 );
 
+test.each([
+  ["us", "3.150", "3.150 can be read in two ways. Which is it?", "3,150 ft", { altitudeFt: 3150 }],
+  ["metric", "1.200", "1.200 can be read in two ways. Which is it?", "1,200 m", { altitudeM: 1200 }],
+  ["metric", "1,200", "1,200 can be read in two ways. Which is it?", "1,200 m", { altitudeM: 1200 }],
+  ["us", "-5", /really only -5 ft above the sea\? Too low a number/, "Yes, -5 ft", { altitudeFt: -5 }],
+  ["us", "99", /really only 99 ft/, "Yes, 99 ft", { altitudeFt: 99 }],
+  ["metric", "29", /really only 29 m/, "Yes, 29 m", { altitudeM: 29 }],
+  [
+    "us",
+    "31500",
+    "Is your kitchen really 31,500 ft above the sea?",
+    "Yes, 31,500 ft",
+    { altitudeFt: 31_500 },
+  ],
+])("in a %s kitchen %j is asked about before it is kept", async (units, typed, question, yes, sent) => {
+  const { user } = await page(kitchen({ units, altitudeFt: 2000, altitudeM: 609.6 }));
+  server.on(PATCH, ok(kitchen({ units })));
+  await altitude(user, typed);
+  await user.keyboard("{Enter}");
+  await user.tab();
+  expect(screen.getByText(question)).toBeTruthy();
+  expect(server.sent(PATCH)).toEqual([]);
+  await user.click(button(yes));
+  await waitFor(() => expect(server.sent(PATCH)).toEqual([{ basedOn: 7, ...sent }]));
+});
+
 test.each(["3.15", "3,15", "high", "3150 ft"])(
-  "an altitude typed as %j is asked about: a wrong one would set too low a pressure",
+  "an altitude typed as %j is not taken for a number: a wrong one would set too low a pressure",
   async (typed) => {
     const { user } = await page();
-    await user.clear(field("Altitude in feet"));
-    await user.type(field("Altitude in feet"), typed);
+    await altitude(user, typed);
     expect(screen.getByText("A whole number of feet, please")).toBeTruthy();
-    expect(button("Save").disabled).toBe(true);
     await user.keyboard("{Enter}");
-    expect(server.sent(PUT)).toEqual([]);
+    await user.tab();
+    expect(server.sent(PATCH)).toEqual([]);
   },
 );
 
 test("an altitude that cannot be is refused by the server, and stays as it was typed", async () => {
   const { user } = await page();
-  await user.clear(field("Altitude in feet"));
-  await user.type(field("Altitude in feet"), "90000");
-  server.on(
-    PUT,
-    problem(400, "invalid", "altitudeFt: between -1,600 and 29,500 ft", { field: "altitudeFt" }),
-  );
-  await user.click(button("Save"));
-  expect(await screen.findByText(/between -1,600 and 29,500 ft/)).toBeTruthy();
+  const wrong = "between -1,600 and 29,500 ft";
+  server.on(PATCH, problem(400, "bad-field", `altitudeFt: ${wrong}`, { field: "altitudeFt", reason: wrong }));
+  await altitude(user, "90000");
+  await user.click(button("Yes, 90,000 ft"));
+  expect(await screen.findByText(wrong)).toBeTruthy();
   expect(field("Altitude in feet").value).toBe("90000");
 });
 
-test("in a metric kitchen the altitude is metres, and is sent as metres", async () => {
-  const { user } = await page(kitchen({ units: "metric" }));
-  expect(field("Altitude in metres").value).toBe("960");
-  await user.clear(field("Altitude in metres"));
-  await user.type(field("Altitude in metres"), "1.200");
-  server.on(PUT, ok(kitchen({ units: "metric", altitudeM: 1200, altitudeFt: 3937 })));
-  await user.click(button("Save"));
-  await waitFor(() => expect(server.sent(PUT)).toMatchObject([{ altitudeM: 1200 }]));
+test("what another device changed meanwhile is said, and what it made of it is shown", async () => {
+  const { user } = await page();
+  server.on("GET /api/kitchen", ok(kitchen({ version: 8, people: 6 })));
+  server.on(
+    PATCH,
+    problem(409, "changed-elsewhere", "The people at the table were changed to 6 on another device."),
+  );
+  await user.click(button("One more: People at the table"));
+  expect(await screen.findByText(/were changed to 6 on another device/)).toBeTruthy();
+  await waitFor(() => expect(field("People at the table").value).toBe("6"));
 });
 
-test("another setting leaves the altitude where it is", async () => {
+test("another setting is sent alone: the altitude stays what any device made of it", async () => {
   const { user } = await page();
-  server.on(PUT, ok(kitchen({ people: 5 })));
+  server.on(PATCH, ok(kitchen({ people: 5 })));
   await user.click(button("One more: People at the table"));
-  await waitFor(() => expect(server.sent(PUT)).toMatchObject([{ people: 5, altitudeFt: 3150 }]));
+  await waitFor(() => expect(server.sent(PATCH)).toEqual([{ basedOn: 7, people: 5 }]));
+});
+
+test("of a canner only what was changed in its form is sent", async () => {
+  const { user } = await page();
+  await user.click(button(/Change/));
+  server.on("PATCH /api/kitchen/canners/1", ok(kitchen()));
+  await user.type(field("What you call it"), " one");
+  await user.click(button("Save"));
+  await waitFor(() =>
+    expect(server.sent("PATCH /api/kitchen/canners/1")).toMatchObject([
+      { basedOn: 7, changed: ["name"], canner: { name: "Big canner one" } },
+    ]),
+  );
 });
 
 test("a serving is cups here and millilitres there, and always sent as millilitres", async () => {
   const { user } = await page();
-  server.on(PUT, ok(kitchen()));
+  server.on(PATCH, ok(kitchen()));
   expect(field("A serving, cups").value).toBe("1.5");
   await user.click(button("One more: A serving, cups"));
-  await waitFor(() => expect(server.sent(PUT)).toHaveLength(1));
-  expect((server.sent(PUT)[0] as { servingMl: number }).servingMl).toBeCloseTo(414, 0);
+  await waitFor(() => expect(server.sent(PATCH)).toHaveLength(1));
+  expect((server.sent(PATCH)[0] as { servingMl: number }).servingMl).toBeCloseTo(414, 0);
 });
 
 test("a kitchen without an altitude says what comes first", async () => {
@@ -161,11 +206,11 @@ test("a jar that was never counted is counted from nothing, and others by steps"
   await user.click(button("Count New lids, wide"));
   await user.click(button("One less: Quarts, regular"));
   await waitFor(() =>
-    expect(server.sent("PUT /api/kitchen/cupboard/lids")).toEqual([{ mouth: "wide", fresh: 0 }]),
+    expect(server.sent("PUT /api/kitchen/cupboard/lids")).toEqual([{ basedOn: 9, mouth: "wide", fresh: 0 }]),
   );
   await waitFor(() =>
     expect(server.sent("PUT /api/kitchen/cupboard/jars")).toEqual([
-      { size: "quart", mouth: "regular", empty: 11 },
+      { basedOn: 9, size: "quart", mouth: "regular", empty: 11 },
     ]),
   );
 });
@@ -184,8 +229,8 @@ test("a jar's own measure is grams of water in either notation; nothing goes bac
   await user.tab();
   await waitFor(() => expect(server.sent("PUT /api/kitchen/cupboard/water")).toHaveLength(2));
   expect(server.sent("PUT /api/kitchen/cupboard/water")).toEqual([
-    { size: "pint", mouth: "wide", waterMl: 440.5 },
-    { size: "pint", mouth: "wide" },
+    { basedOn: 9, size: "pint", mouth: "wide", waterMl: 440.5 },
+    { basedOn: 9, size: "pint", mouth: "wide" },
   ]);
 });
 

@@ -1,9 +1,9 @@
 import { Plus } from "lucide-react";
 import { useState } from "react";
-import { Problem } from "@/api/problem";
+import { wrongAt } from "@/api/problem";
 import { applyTheme, chosenTheme, type ThemeChoice } from "@/app";
-import { Button, Card, Choice, Field, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
-import { wholeNumber } from "@/quantity";
+import { Button, Card, Choice, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
+import { AltitudeField } from "./AltitudeField";
 import { BackupCard } from "./BackupCard";
 import { CannerCard } from "./CannerCard";
 import { CannerForm } from "./CannerForm";
@@ -11,7 +11,7 @@ import { CupboardCard } from "./CupboardCard";
 import { GaugesCard } from "./GaugesCard";
 import { BestMonths, Household } from "./Household";
 import { PressureBands } from "./PressureBands";
-import { type Kitchen, useKitchen, useKitchenChange } from "./useKitchen";
+import { type Kitchen, useKitchen, useSettings } from "./useKitchen";
 import { Workplace } from "./Workplace";
 
 /** What everything else depends on: altitude, canners, school and measures. */
@@ -32,7 +32,7 @@ export function KitchenPage() {
       actions={<LinkButton to="/tables">The tables</LinkButton>}
     >
       <div className="grid items-start gap-4 lg:grid-cols-[22rem_minmax(0,1fr)]">
-        <Settings key={`${kitchen.data.altitudeFt}/${kitchen.data.units}`} kitchen={kitchen.data} />
+        <Settings kitchen={kitchen.data} />
         <div className="flex flex-col gap-4">
           <Canners kitchen={kitchen.data} />
           <CupboardCard kitchen={kitchen.data} />
@@ -58,77 +58,21 @@ function lead(kitchen: Kitchen): string | undefined {
 }
 
 function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
-  const change = useKitchenChange();
-  const metric = kitchen.units === "metric";
-  const height = metric ? kitchen.altitudeM : kitchen.altitudeFt;
-  const [altitude, setAltitude] = useState(height == null ? "" : String(Math.round(height)));
+  const settings = useSettings();
+  const { save, error } = settings;
+  const atItsField = wrongAt(error, "quietFrom") ?? wrongAt(error, "quietUntil");
   const [theme, setTheme] = useState<ThemeChoice>(chosenTheme());
-  const typed = wholeNumber(altitude);
-  const unreadable = altitude.trim() !== "" && typed === undefined;
-  const same = height == null ? altitude.trim() === "" : typed === Math.round(height);
-  const save = (part: { units?: string; school?: string; height?: number | undefined }) =>
-    change.mutate({
-      units: part.units ?? kitchen.units,
-      school: part.school ?? kitchen.school,
-      ...("height" in part
-        ? metric
-          ? { altitudeM: part.height }
-          : { altitudeFt: part.height }
-        : kitchen.altitudeFt == null
-          ? {}
-          : { altitudeFt: kitchen.altitudeFt }),
-    });
-  const error =
-    change.error instanceof Problem && change.error.field?.startsWith("altitude")
-      ? change.error.message
-      : undefined;
   return (
     <Card label="This kitchen" className="flex flex-col gap-5">
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (typed !== undefined) {
-            save({ height: typed });
-          }
-        }}
-      >
-        <Field
-          label={`Altitude in ${metric ? "metres" : "feet"}`}
-          hint="The time does not change with it, the pressure does. When unsure, round up."
-          error={unreadable ? `A whole number of ${metric ? "metres" : "feet"}, please` : error}
-        >
-          {(id, described) => (
-            <div className="flex gap-3">
-              <input
-                id={id}
-                aria-describedby={described}
-                inputMode="numeric"
-                className="input digits min-h-12 w-full text-2xl font-bold"
-                value={altitude}
-                onChange={(event) => setAltitude(event.target.value)}
-              />
-              {!same && (
-                <Button
-                  type="submit"
-                  look="main"
-                  className="min-h-12"
-                  disabled={typed === undefined || change.isPending}
-                >
-                  Save
-                </Button>
-              )}
-            </div>
-          )}
-        </Field>
-      </form>
+      <AltitudeField kitchen={kitchen} />
       <PressureBands kitchen={kitchen} />
-      {!error && <ProblemNote error={change.error} />}
-      <Household kitchen={kitchen} />
-      <Workplace kitchen={kitchen} />
-      <BestMonths kitchen={kitchen} />
+      {atItsField === undefined && <ProblemNote error={error} />}
+      <Household kitchen={kitchen} settings={settings} />
+      <Workplace kitchen={kitchen} settings={settings} />
+      <BestMonths kitchen={kitchen} settings={settings} />
       <Choice
         label="Measures"
-        value={metric ? "metric" : "us"}
+        value={kitchen.units === "metric" ? "metric" : "us"}
         options={[
           { value: "us", text: "US" },
           { value: "metric", text: "Metric" },
@@ -179,7 +123,7 @@ function Canners({ kitchen }: { readonly kitchen: Kitchen }) {
           <h2 className="mb-3 text-lg font-bold">
             {kitchen.canners.length === 0 ? "Your canner" : "Another canner"}
           </h2>
-          <CannerForm onDone={() => setAdding(false)} />
+          <CannerForm version={kitchen.version} onDone={() => setAdding(false)} />
         </Card>
       ) : (
         <div>

@@ -1,11 +1,11 @@
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Field, Stepper } from "@/kit";
-import { type Kitchen, useSettings } from "./useKitchen";
+import type { Kitchen, Settings } from "./useKitchen";
 
 /** What a day depends on: how many burners, and when nobody wants to stand in the kitchen. */
-export function Workplace({ kitchen }: { readonly kitchen: Kitchen }) {
-  const { save, error } = useSettings(kitchen);
+export function Workplace({ kitchen, settings }: { readonly kitchen: Kitchen; readonly settings: Settings }) {
+  const { save, error } = settings;
   return (
     <div className="flex flex-col gap-2">
       <Stepper

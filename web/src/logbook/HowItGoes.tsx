@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useRef } from "react";
 import { api, body, type Schemas } from "@/api/client";
+import { keys } from "@/api/keys";
 import { Card, useWidth } from "@/kit";
 import { formatDate } from "@/quantity";
 
@@ -9,7 +10,7 @@ type Point = Schemas["RunFigure"];
 /** How each canner has been doing: come-up and cool-down of its clean runs, and how many jars sealed; and how near yields came. */
 export function HowItGoes() {
   const figures = useQuery({
-    queryKey: ["batches", "figures"],
+    queryKey: keys.figures,
     queryFn: () => body(api.GET("/api/figures")),
   });
   const canners = (figures.data?.canners ?? []).filter((canner) => canner.runs.length > 1);

@@ -6,6 +6,8 @@ import {
   useQueryClient,
 } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
+import { keys } from "@/api/keys";
+import { useChanged } from "@/api/useChanged";
 
 export type BatchEntry = Schemas["BatchEntry"];
 export type Batch = Schemas["BatchResponse"];
@@ -21,7 +23,7 @@ export interface Wanted {
 /** The logbook, the newest first, page by page. */
 export function useBatches(wanted: Wanted) {
   return useInfiniteQuery({
-    queryKey: ["batches", "pages", wanted],
+    queryKey: keys.batchPages(wanted),
     initialPageParam: 0,
     placeholderData: keepPreviousData,
     queryFn: ({ pageParam }) =>
@@ -32,21 +34,21 @@ export function useBatches(wanted: Wanted) {
 
 export function useBatchPage(id: number) {
   return useQuery({
-    queryKey: ["batches", id],
+    queryKey: keys.batch(id),
     queryFn: () => body(api.GET("/api/batches/{id}", { params: { path: { id } } })),
   });
 }
 
 /** What was canned without Mobrel. */
 export function useOutside() {
-  return useQuery({ queryKey: ["outside"], queryFn: () => body(api.GET("/api/outside")) });
+  return useQuery({ queryKey: keys.outside, queryFn: () => body(api.GET("/api/outside")) });
 }
 
 export function useHindsight() {
-  const queries = useQueryClient();
+  const changed = useChanged("outside");
   return useMutation({
     mutationFn: (done: Done) => body(api.POST("/api/outside", { body: done })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["outside"] }),
+    onSuccess: () => changed(),
   });
 }
 
@@ -55,6 +57,6 @@ export function useOutsideDecision() {
   return useMutation({
     mutationFn: ({ id, decision }: { readonly id: number; readonly decision: string }) =>
       body(api.POST("/api/outside/{id}/decision", { params: { path: { id } }, body: { decision } })),
-    onSuccess: (all) => queries.setQueryData(["outside"], all),
+    onSuccess: (all) => queries.setQueryData(keys.outside, all),
   });
 }

@@ -1,6 +1,7 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, body, type Schemas } from "@/api/client";
+import { useChanged } from "@/api/useChanged";
 import { Button, ProblemNote, Stepper } from "@/kit";
 import { jarWord } from "@/quantity";
 import { type Lot, useShelf } from "@/shelf";
@@ -96,18 +97,13 @@ function OwnJarsPicker({ ownJars, line, change }: Pick<Props, "ownJars" | "line"
 
 function SwapPicker({ planId, dishKey, line }: Pick<Props, "planId" | "dishKey" | "line">) {
   const tables = useTables();
-  const queries = useQueryClient();
+  const changed = useChanged("recipes");
   const [food, setFood] = useState("");
   const path = { params: { path: { id: planId, key: dishKey } } };
   const swap = useMutation({
     mutationFn: (ask: Schemas["SwapRequest"]) =>
       body(api.POST("/api/plans/{id}/dishes/{key}/swap", { ...path, body: ask })),
-    onSuccess: (_, ask) =>
-      ask.write
-        ? queries.invalidateQueries({
-            predicate: ({ queryKey }) => ["plans", "recipes", "recipe"].includes(String(queryKey[0])),
-          })
-        : undefined,
+    onSuccess: (_, ask) => (ask.write ? changed() : undefined),
   });
   const solids = (tables.data?.foods ?? []).filter(
     (each) => each.kind !== "liquid" && each.kind !== "flavouring",

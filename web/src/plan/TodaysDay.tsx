@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "@tanstack/react-router";
 import { api, body } from "@/api/client";
+import { keys } from "@/api/keys";
 import { Card } from "@/kit";
 import { formatTime } from "@/quantity";
 import { DayRibbon } from "./DayRibbon";
@@ -17,7 +18,7 @@ export function TodaysDay({ today }: { readonly today: string }) {
 
 function TodaysPlan({ id }: { readonly id: number }) {
   const plan = useQuery({
-    queryKey: ["plans", id],
+    queryKey: keys.plan(id),
     queryFn: () => body(api.GET("/api/plans/{id}", { params: { path: { id } } })),
   });
   if (!plan.data?.day) {

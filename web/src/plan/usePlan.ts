@@ -1,7 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { api, body, type Schemas } from "@/api/client";
+import { keys } from "@/api/keys";
 import { Problem } from "@/api/problem";
+import { useChanged } from "@/api/useChanged";
 import type { PlanBody, PlanEdit } from "./body";
 
 export type Plan = Schemas["PlanResponse"];
@@ -11,16 +13,14 @@ export type Load = Schemas["LoadResponse"];
 export type LoadPictureData = Schemas["LoadPictureResponse"];
 export type Day = Schemas["DayResponse"];
 
-/** How often a page looks whether another device changed the plan, in milliseconds. */
-const LOOK_AGAIN_MS = 4_000;
+/** A day that has not begun cannot begin in the past: it moves with the clock, and is asked for again this often. */
+const DAY_MOVES_MS = 60_000;
 
 /** How soon an edit goes out again that did not reach the server, in milliseconds. */
 const TRY_AGAIN_MS = 2_000;
 
-const key = (id: number) => ["plans", id] as const;
-
 export function usePlans() {
-  return useQuery({ queryKey: ["plans"], queryFn: () => body(api.GET("/api/plans")) });
+  return useQuery({ queryKey: keys.planList, queryFn: () => body(api.GET("/api/plans")) });
 }
 
 export interface PlanInHand {
@@ -42,14 +42,14 @@ export interface PlanInHand {
 export function usePlan(id: number): PlanInHand {
   const queries = useQueryClient();
   const query = useQuery({
-    queryKey: key(id),
+    queryKey: keys.plan(id),
     queryFn: async () => {
       const seen = await body(api.GET("/api/plans/{id}", { params: { path: { id } } }));
       // A look that was under way while a tap was saved must not take the tap back.
-      const known = queries.getQueryData<Plan>(key(id));
+      const known = queries.getQueryData<Plan>(keys.plan(id));
       return known && known.revision > seen.revision ? known : seen;
     },
-    refetchInterval: LOOK_AGAIN_MS,
+    refetchInterval: DAY_MOVES_MS,
   });
   const [pending, setPending] = useState<readonly PlanEdit[]>([]);
   const [error, setError] = useState<unknown>();
@@ -60,9 +60,9 @@ export function usePlan(id: number): PlanInHand {
     async (edits: readonly PlanEdit[], base: Plan) => {
       saving.current = true;
       try {
-        await queries.cancelQueries({ queryKey: key(id) });
+        await queries.cancelQueries({ queryKey: keys.plan(id) });
         const next = await put(id, edits, base);
-        queries.setQueryData(key(id), next);
+        queries.setQueryData(keys.plan(id), next);
         setPending((all) => all.slice(edits.length));
         setError(undefined);
       } catch (wrong) {
@@ -129,7 +129,7 @@ async function put(id: number, edits: readonly PlanEdit[], base: Plan): Promise<
 /** Other recipes that would share a load. */
 export function useCompany({ id, revision }: Plan, number: number) {
   return useQuery({
-    queryKey: ["plans", id, "company", number, revision],
+    queryKey: keys.planCompany(id, number, revision),
     queryFn: () =>
       body(api.GET("/api/plans/{id}/loads/{number}/company", { params: { path: { id, number } } })),
   });
@@ -140,7 +140,7 @@ function usePlanChange<W>(id: number, change: (request: W) => Promise<Plan>) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: change,
-    onSuccess: (plan) => queries.setQueryData(key(id), plan),
+    onSuccess: (plan) => queries.setQueryData(keys.plan(id), plan),
   });
 }
 
@@ -169,22 +169,18 @@ export function useStrike(id: number) {
 }
 
 export function usePutAway() {
-  const queries = useQueryClient();
+  const changed = useChanged("plans");
   return useMutation({
     mutationFn: ({ id, away }: { readonly id: number; readonly away: boolean }) =>
       api.PUT("/api/plans/{id}/away", { params: { path: { id } }, body: { away } }),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["plans"] }),
+    onSuccess: () => changed(),
   });
 }
 
 export function useToTheStove(id: number) {
-  const queries = useQueryClient();
+  const changed = useChanged("batches");
   return useMutation({
     mutationFn: () => body(api.POST("/api/batches/of-plan/{planId}", { params: { path: { planId: id } } })),
-    onSuccess: () =>
-      queries.invalidateQueries({
-        predicate: ({ queryKey }) =>
-          ["runs", "batches", "plans", "shelf", "cupboard"].includes(String(queryKey[0])),
-      }),
+    onSuccess: () => changed(),
   });
 }

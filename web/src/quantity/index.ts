@@ -1,3 +1,4 @@
+export { readAltitude } from "./altitude";
 export { daysBetween, formatAltitude, formatDate, formatDateTime, formatTime, formatVolume } from "./format";
 export { countJars, JAR_SIZES, jarWord } from "./jars";
 export { formatClock, formatSpan } from "./time";

@@ -1,5 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
+import { keys } from "@/api/keys";
+import { useChanged } from "@/api/useChanged";
 import type { Draft } from "./useDraft";
 
 export type Recipe = Schemas["RecipeResponse"];
@@ -8,7 +10,7 @@ export type RecipeVersion = Schemas["VersionResponse"];
 
 export function useRecipes(words = "", archived = false) {
   return useQuery({
-    queryKey: ["recipes", "book", words, archived],
+    queryKey: keys.recipeBook(words, archived),
     placeholderData: keepPreviousData,
     queryFn: () => body(api.GET("/api/recipes", { params: { query: { words, archived } } })),
   });
@@ -16,7 +18,7 @@ export function useRecipes(words = "", archived = false) {
 
 export function useRecipe(id: number | undefined) {
   return useQuery({
-    queryKey: ["recipes", id],
+    queryKey: keys.recipe(id),
     enabled: id !== undefined,
     queryFn: () => body(api.GET("/api/recipes/{id}", { params: { path: { id: id ?? 0 } } })),
   });
@@ -24,7 +26,7 @@ export function useRecipe(id: number | undefined) {
 
 export function useVersions(id: number) {
   return useQuery({
-    queryKey: ["recipes", id, "versions"],
+    queryKey: keys.recipeVersions(id),
     queryFn: () => body(api.GET("/api/recipes/{id}/versions", { params: { path: { id } } })),
   });
 }
@@ -67,23 +69,22 @@ function asChange(draft: Draft): Schemas["RecipeChange"] {
 /** Saves the next version, or the first of a new recipe. */
 export function useRecipeSave(id: number | undefined) {
   const queries = useQueryClient();
+  const changed = useChanged("recipes");
   return useMutation({
     mutationFn: (draft: Draft) =>
       id === undefined
         ? body(api.POST("/api/recipes", { body: asChange(draft) }))
         : body(api.PUT("/api/recipes/{id}", { params: { path: { id } }, body: asChange(draft) })),
     onSuccess: async (saved) => {
-      queries.setQueryData(["recipes", saved.id], saved);
-      await queries.invalidateQueries({ queryKey: ["recipes", "book"] });
-      await queries.invalidateQueries({ queryKey: ["recipes", saved.id, "versions"] });
-      await queries.invalidateQueries({ queryKey: ["plan"] });
+      queries.setQueryData(keys.recipe(saved.id), saved);
+      await changed(keys.recipe(saved.id));
     },
   });
 }
 
 /** Takes a recipe out of the book, or puts it back. */
 export function useRecipeArchive() {
-  const queries = useQueryClient();
+  const changed = useChanged("recipes");
   return useMutation({
     mutationFn: async ({ id, archived }: { readonly id: number; readonly archived: boolean }) => {
       const params = { params: { path: { id } } };
@@ -91,26 +92,27 @@ export function useRecipeArchive() {
         ? api.DELETE("/api/recipes/{id}", params)
         : api.POST("/api/recipes/{id}/restored", params));
     },
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["recipes"] }),
+    onSuccess: () => changed(),
   });
 }
 
 export function useRecipeCopy() {
-  const queries = useQueryClient();
+  const changed = useChanged("recipes");
   return useMutation({
     mutationFn: (id: number) => body(api.POST("/api/recipes/{id}/copies", { params: { path: { id } } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["recipes", "book"] }),
+    onSuccess: () => changed(),
   });
 }
 
 /** A change that answers with the recipe as it is then: notes, judgements. */
 function useRecipeRemark<T>(id: number, change: (what: T) => Promise<Recipe>) {
   const queries = useQueryClient();
+  const changed = useChanged("recipes");
   return useMutation({
     mutationFn: change,
     onSuccess: async (recipe) => {
-      queries.setQueryData(["recipes", id], recipe);
-      await queries.invalidateQueries({ queryKey: ["plan"] });
+      queries.setQueryData(keys.recipe(id), recipe);
+      await changed(keys.recipe(id));
     },
   });
 }
@@ -160,9 +162,9 @@ export function pastedDraft(pasted: PastedDraft): Draft {
 
 /** Opens the plan of a recipe: the one there is, or a new one. */
 export function usePlanBegin() {
-  const queries = useQueryClient();
+  const changed = useChanged("plans");
   return useMutation({
     mutationFn: (recipeId: number) => body(api.POST("/api/plans", { body: { recipeId } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["plans"], exact: true }),
+    onSuccess: () => changed(),
   });
 }

@@ -1,6 +1,7 @@
-import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback } from "react";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
+import { keys } from "@/api/keys";
+import { useChanged } from "@/api/useChanged";
 
 export type Ruling = Schemas["RulingResponse"];
 export type LineResponse = Schemas["LineResponse"];
@@ -31,7 +32,7 @@ export interface PreviewInput {
 export function useRulingPreview(input: PreviewInput) {
   const asked = JSON.stringify(input);
   return useQuery({
-    queryKey: ["look", asked],
+    queryKey: keys.preview(asked),
     enabled: input.lines.some((line) => line.trim() !== ""),
     placeholderData: keepPreviousData,
     gcTime: 60_000,
@@ -47,13 +48,5 @@ export function useRulingPreview(input: PreviewInput) {
 
 /** After the reader was taught something, everything on the page is read anew. */
 export function useRefreshPreview() {
-  const queries = useQueryClient();
-  return useCallback(
-    () =>
-      queries.invalidateQueries({
-        predicate: ({ queryKey }) =>
-          queryKey[0] === "look" || queryKey[0] === "recipes" || queryKey[0] === "plan",
-      }),
-    [queries],
-  );
+  return useChanged("reading");
 }

@@ -1,7 +1,8 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation } from "@tanstack/react-query";
 import { useNavigate } from "@tanstack/react-router";
 import { useState } from "react";
 import { api, body } from "@/api/client";
+import { useChanged } from "@/api/useChanged";
 import { Button, Card, ProblemNote } from "@/kit";
 import { formatClock, formatDateTime } from "@/quantity";
 import { cookName, type Run, useRecordEvent } from "@/stove";
@@ -10,7 +11,7 @@ import { cookName, type Run, useRecordEvent } from "@/stove";
 export function Failed({ run, now }: { readonly run: Run; readonly now: number }) {
   const recording = useRecordEvent(run);
   const navigate = useNavigate();
-  const queries = useQueryClient();
+  const changed = useChanged("batches");
   const [leftOut, setLeftOut] = useState<readonly number[]>([]);
   // The last one is always meant.
   const jars =
@@ -24,7 +25,7 @@ export function Failed({ run, now }: { readonly run: Run; readonly now: number }
         }),
       ),
     onSuccess: async () => {
-      await queries.invalidateQueries();
+      await changed();
       await navigate({ to: "/stove" });
     },
   });

@@ -1,11 +1,7 @@
-import {
-  keepPreviousData,
-  useInfiniteQuery,
-  useMutation,
-  useQuery,
-  useQueryClient,
-} from "@tanstack/react-query";
+import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
+import { keys } from "@/api/keys";
+import { useChanged } from "@/api/useChanged";
 
 export type Lot = Schemas["LotResponse"];
 export type LotLedger = Schemas["LotLedger"];
@@ -15,17 +11,15 @@ export type Movement = Schemas["MovementRequest"];
 export type Need = Schemas["NeedResponse"];
 export type Kit = Schemas["KitResponse"];
 
-const KEY = "shelf";
-
 /** The lots with jars, the oldest first; as many as one look takes in. */
 export function useShelf() {
-  return useQuery({ queryKey: [KEY, "first"], queryFn: () => body(api.GET("/api/shelf")) });
+  return useQuery({ queryKey: keys.shelfFirst, queryFn: () => body(api.GET("/api/shelf")) });
 }
 
 /** The lots that were asked for, page by page. */
 export function useLots(q: string, place: string) {
   return useInfiniteQuery({
-    queryKey: [KEY, "pages", q, place],
+    queryKey: keys.shelfPages(q, place),
     initialPageParam: 0,
     placeholderData: keepPreviousData,
     queryFn: ({ pageParam }) =>
@@ -37,19 +31,16 @@ export function useLots(q: string, place: string) {
 /** One lot, with all that ever happened to its jars. */
 export function useLot(code: string) {
   return useQuery({
-    queryKey: [KEY, "lot", code],
+    queryKey: keys.lot(code),
     queryFn: () => body(api.GET("/api/shelf/{code}", { params: { path: { code } } })),
   });
 }
 
 function useChange<C, R>(change: (request: C) => Promise<R>) {
-  const queries = useQueryClient();
+  const changed = useChanged("shelf");
   return useMutation({
     mutationFn: change,
-    onSettled: () =>
-      queries.invalidateQueries({
-        predicate: ({ queryKey }) => [KEY, "batches", "cupboard"].includes(String(queryKey[0])),
-      }),
+    onSettled: () => changed(),
   });
 }
 
@@ -73,7 +64,7 @@ export function useStocktake() {
 }
 
 export function useHolds() {
-  return useQuery({ queryKey: [KEY, "holds"], queryFn: () => body(api.GET("/api/shelf/holds")) });
+  return useQuery({ queryKey: keys.holds, queryFn: () => body(api.GET("/api/shelf/holds")) });
 }
 
 export function useRelease() {
@@ -84,7 +75,7 @@ export function useRelease() {
 
 /** What the shelf lacks, and which meals are complete. */
 export function useNeeds() {
-  return useQuery({ queryKey: [KEY, "needs"], queryFn: () => body(api.GET("/api/shelf/needs")) });
+  return useQuery({ queryKey: keys.needs, queryFn: () => body(api.GET("/api/shelf/needs")) });
 }
 
 export function useNeedChange() {

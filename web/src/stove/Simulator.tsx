@@ -1,6 +1,7 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { FlaskConical } from "lucide-react";
 import { api, body, type Schemas } from "@/api/client";
+import { keys } from "@/api/keys";
 import { Button, Choice, ProblemNote } from "@/kit";
 import { change, live, type Run, type Simulation, useLive } from "./live";
 
@@ -21,7 +22,7 @@ function useTurn(run: Run) {
 /** Before the lid is on: the offer to try this load on a canner that is only simulated. */
 export function SimulatorOffer({ run }: { readonly run: Run }) {
   const offer = useQuery({
-    queryKey: ["simulation-offer"],
+    queryKey: keys.simulationOffer,
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: () => body(api.GET("/api/simulation")),
   });
@@ -45,7 +46,7 @@ export function SimulatorOffer({ run }: { readonly run: Run }) {
 export function Simulator({ run }: { readonly run: Run }) {
   const seen = useLive().simulations.get(run.id);
   const asked = useQuery({
-    queryKey: ["simulation", run.id],
+    queryKey: keys.simulation(run.id),
     enabled: seen === undefined,
     queryFn: () => body(api.GET("/api/runs/{id}/simulation", { params: { path: { id: run.id } } })),
   });

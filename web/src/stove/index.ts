@@ -1,7 +1,7 @@
 export { Alarms } from "./Alarms";
 export { EventList } from "./EventList";
 export { deviationLabel, stageLabel } from "./labels";
-export { type Run, runNow } from "./live";
+export { onChange, type Run, runNow } from "./live";
 export { Offline } from "./Offline";
 export { cookName, useRecordEvent } from "./outbox";
 export { StovePage } from "./StovePage";

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from "react";
-import type { Schemas } from "@/api/client";
+import { type Schemas, thisPage } from "@/api/client";
 import { type QueuedTap, readOutbox } from "./outboxStorage";
 
 export type Run = Schemas["RunResponse"];
@@ -88,7 +88,24 @@ export function runNow(run: Run): number {
   return known.run + passed * known.pace;
 }
 
+/** What is called when something was changed elsewhere; with "backup", which is everything, when this page may have missed words. */
+const hearersOfChanges = new Set<(concept: string) => void>();
+
+export function onChange(act: (concept: string) => void): () => void {
+  hearersOfChanges.add(act);
+  return () => hearersOfChanges.delete(act);
+}
+
+function tell(concept: string) {
+  for (const act of hearersOfChanges) {
+    act(concept);
+  }
+}
+
 function opened(runs: readonly Run[]) {
+  if (state.runs !== undefined && !state.online) {
+    tell("backup");
+  }
   runs.forEach(mark);
   const before = state.runs ?? [];
   change({
@@ -133,6 +150,12 @@ function connect() {
   // Another kitchen stands there now: nothing this page knows is of it.
   on("restart", () => location.reload());
   on("beat", (data) => beaten(Date.parse((data as { now: string }).now)));
+  on("change", (data) => {
+    const { concept, page } = data as { concept: string; page: string };
+    if (page !== thisPage) {
+      tell(concept);
+    }
+  });
   on("simulation", (data) => {
     const told = data as Simulation;
     change({ simulations: new Map(state.simulations).set(told.runId, told) });

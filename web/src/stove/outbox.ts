@@ -1,6 +1,7 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation } from "@tanstack/react-query";
 import { api, body } from "@/api/client";
 import { Problem } from "@/api/problem";
+import { useChanged } from "@/api/useChanged";
 import { change, type EventRequest, hear, live, onOnline, type Run, runNow } from "./live";
 import { newKey, type QueuedTap, writeOutbox } from "./outboxStorage";
 
@@ -97,17 +98,14 @@ export function forget(tap: QueuedTap) {
 }
 
 export function useRecordEvent(run: Run) {
-  const queries = useQueryClient();
+  const changed = useChanged("runs");
   return useMutation({
     // Also where the browser thinks it is offline: then the tap is kept, which is not for a library to put off.
     networkMode: "always",
     // One after the other, in the order they were tapped.
     scope: { id: `run-${run.id}` },
     mutationFn: (event: EventRequest) => record(run, event),
-    onSettled: () =>
-      queries.invalidateQueries({
-        predicate: ({ queryKey }) => ["run", "shelf", "batches"].includes(String(queryKey[0])),
-      }),
+    onSettled: () => changed(),
   });
 }
 

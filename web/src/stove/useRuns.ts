@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { api, body } from "@/api/client";
+import { keys } from "@/api/keys";
 import { type Run, runNow, useLive } from "./live";
 import { projected } from "./project";
 
@@ -18,7 +19,7 @@ export function useRun(id: number) {
   const live = useLive();
   const open = live.runs?.find((run) => run.id === id);
   const asked = useQuery({
-    queryKey: ["run", id],
+    queryKey: keys.run(id),
     queryFn: () => body(api.GET("/api/runs/{id}", { params: { path: { id } } })),
   });
   return { ...asked, data: open ?? asked.data };

@@ -1,7 +1,8 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation } from "@tanstack/react-query";
 import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import { api, body, type Schemas } from "@/api/client";
+import { useChanged } from "@/api/useChanged";
 import { Button, Card, Choice, Field, ProblemNote, Stepper } from "@/kit";
 import { jarWord } from "@/quantity";
 import { lotName } from "@/shelf";
@@ -11,14 +12,14 @@ type Asked = Schemas["RowTraceRequest"];
 
 /** A row turned out to be wrong in the transcription: every lot that rests on it and had less, and a hold for them. */
 export function RowTrace({ tables }: { readonly tables: Tables }) {
-  const queries = useQueryClient();
+  const changed = useChanged("trace");
   const sources = [...new Set(tables.processes.map((row) => row.source))].sort();
   const [source, setSource] = useState(sources[0] ?? "");
   const [size, setSize] = useState("quart");
   const [minutes, setMinutes] = useState(90);
   const trace = useMutation({
     mutationFn: (asked: Asked) => body(api.POST("/api/trace/rows", { body: asked })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["shelf"] }),
+    onSuccess: () => changed(),
   });
   const ask = (hold: boolean) => trace.mutate({ source, size, minutes, hold });
   const lots = trace.data?.lots ?? [];

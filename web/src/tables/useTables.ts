@@ -1,5 +1,6 @@
 import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
+import { keys } from "@/api/keys";
 import { useRefreshPreview } from "@/ruling";
 
 export type Tables = Schemas["TablesResponse"];
@@ -8,7 +9,7 @@ export type MayIResponse = Schemas["MayIResponse"];
 
 export function useTables() {
   return useQuery({
-    queryKey: ["tables"],
+    queryKey: keys.tables,
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: () => body(api.GET("/api/tables")),
   });
@@ -17,7 +18,7 @@ export function useTables() {
 /** May I can this? */
 export function useMayI(words: string) {
   return useQuery({
-    queryKey: ["may-i", words],
+    queryKey: keys.mayI(words),
     enabled: words.trim() !== "",
     placeholderData: keepPreviousData,
     queryFn: ({ signal }) => body(api.GET("/api/tables/answers", { params: { query: { words } }, signal })),
@@ -25,7 +26,7 @@ export function useMayI(words: string) {
 }
 
 export function useReading() {
-  return useQuery({ queryKey: ["look", "reading"], queryFn: () => body(api.GET("/api/reading")) });
+  return useQuery({ queryKey: keys.reading, queryFn: () => body(api.GET("/api/reading")) });
 }
 
 /** Teaches the reader what the words of a line mean. */
@@ -34,7 +35,7 @@ export function useTeach() {
   return useMutation({
     mutationFn: (wording: Schemas["WordingChange"]) =>
       body(api.POST("/api/reading/wordings", { body: wording })),
-    onSuccess: again,
+    onSuccess: () => again(),
   });
 }
 
@@ -42,7 +43,7 @@ export function useUnteach() {
   const again = useRefreshPreview();
   return useMutation({
     mutationFn: (line: string) => body(api.POST("/api/reading/wordings/forgotten", { body: { line } })),
-    onSuccess: again,
+    onSuccess: () => again(),
   });
 }
 
@@ -52,7 +53,7 @@ export function useForgetAnswer() {
   return useMutation({
     mutationFn: (answer: Schemas["AnswerForgotten"]) =>
       body(api.POST("/api/reading/answers/forgotten", { body: answer })),
-    onSuccess: again,
+    onSuccess: () => again(),
   });
 }
 
@@ -60,11 +61,11 @@ export function useOwnFood() {
   const again = useRefreshPreview();
   const add = useMutation({
     mutationFn: (food: Schemas["OwnFoodChange"]) => body(api.POST("/api/reading/own-foods", { body: food })),
-    onSuccess: again,
+    onSuccess: () => again(),
   });
   const remove = useMutation({
     mutationFn: (id: number) => body(api.DELETE("/api/reading/own-foods/{id}", { params: { path: { id } } })),
-    onSuccess: again,
+    onSuccess: () => again(),
   });
   return { add, remove };
 }

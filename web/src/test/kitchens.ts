@@ -28,6 +28,7 @@ export const canner = (part: Partial<Canner> = {}): Canner => ({
 
 /** A kitchen in US measures at 3,150 ft, as far as nothing else is said. */
 export const kitchen = (part: Partial<Kitchen> = {}): Kitchen => ({
+  version: 7,
   altitudeFt: 3150,
   altitudeM: 960.12,
   units: "us",

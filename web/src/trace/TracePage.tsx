@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "@tanstack/react-router";
 import { api, body } from "@/api/client";
+import { keys } from "@/api/keys";
 import { Card, Figure, LinkButton, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
 import { formatDate, jarWord } from "@/quantity";
 import { lotName } from "@/shelf";
@@ -8,7 +9,7 @@ import { lotName } from "@/shelf";
 /** What a test of a dial touches: every lot since the test before it, with the margin it had. */
 export function TracePage({ test }: { readonly test: number }) {
   const trace = useQuery({
-    queryKey: ["shelf", "trace", test],
+    queryKey: keys.gaugeTrace(test),
     queryFn: () => body(api.GET("/api/trace/gauge-tests/{test}", { params: { path: { test } } })),
   });
   if (!trace.data) {

@@ -50,7 +50,7 @@ class FromRecipeToShelfJourney {
         page.navigate(mobrel.url("/"));
         link(page, "Set up the kitchen").click();
         page.getByLabel("Altitude in feet").fill("3150");
-        button(page, "Save").click();
+        page.keyboard().press("Tab");
         Locator form = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("A new canner"));
         form.getByLabel("What you call it").fill("Big canner");
         form.getByLabel("Quarts in a layer", new Locator.GetByLabelOptions().setExact(true))

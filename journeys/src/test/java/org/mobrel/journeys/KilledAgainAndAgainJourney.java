@@ -62,7 +62,7 @@ class KilledAgainAndAgainJourney {
     }
 
     private static List<Long> setUp(RunningMobrel mobrel) throws InterruptedException {
-        mobrel.put("/api/kitchen", "{\"altitudeFt\": 800, \"units\": \"us\", \"school\": \"longest-ingredient\"}");
+        mobrel.changeKitchen("\"altitudeFt\": 800");
         List<Long> canners = new ArrayList<>();
         for (String name : List.of("Left", "Right")) {
             JsonArray all = JsonParser.parseString(mobrel.post(

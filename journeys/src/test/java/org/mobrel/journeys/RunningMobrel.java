@@ -1,5 +1,6 @@
 package org.mobrel.journeys;
 
+import com.google.gson.JsonParser;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
@@ -218,6 +219,15 @@ final class RunningMobrel implements AutoCloseable {
 
     HttpResponse<String> put(String path, String json) {
         return send("PUT", path, "application/json", json);
+    }
+
+    /** Changes settings of the kitchen as a page does that has just looked at it. */
+    HttpResponse<String> changeKitchen(String settings) {
+        long version = JsonParser.parseString(get("/api/kitchen").body())
+                .getAsJsonObject()
+                .get("version")
+                .getAsLong();
+        return send("PATCH", "/api/kitchen", "application/json", "{\"basedOn\": %d, %s}".formatted(version, settings));
     }
 
     private HttpResponse<String> send(String method, String path, String type, String body) {

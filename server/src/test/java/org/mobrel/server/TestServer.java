@@ -135,6 +135,27 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
                 .PUT(HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    public Answer patch(String path, String body) {
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .method("PATCH", HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    /** Changes the kitchen as a page does that has just looked at it. */
+    public Answer changeKitchen(String settings) {
+        return patch("/api/kitchen", "{\"basedOn\": %d, %s}".formatted(kitchenVersion(), settings));
+    }
+
+    /** As {@link #changeKitchen}, of what is counted in the cupboard: jars, water or lids. */
+    public Answer count(String what, String counted) {
+        return put("/api/kitchen/cupboard/" + what, "{\"basedOn\": %d, %s}".formatted(kitchenVersion(), counted));
+    }
+
+    /** The number of the last change of kitchen and cupboard. */
+    public long kitchenVersion() {
+        return get("/api/kitchen").body().get("version").asLong();
+    }
+
     public Answer delete(String path) {
         return send(request(path).DELETE());
     }

@@ -30,6 +30,7 @@ import org.mobrel.scaling.Units;
 import org.mobrel.server.batch.BatchService;
 import org.mobrel.server.kitchen.CareService;
 import org.mobrel.server.kitchen.CupboardService;
+import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenService;
 import org.mobrel.server.planning.PlanBody;
 import org.mobrel.server.planning.PlanService;
@@ -109,7 +110,14 @@ class DemoKitchen implements ApplicationRunner {
     }
 
     private void load() {
-        kitchens.change(Optional.of(Altitude.ofFeet(3_150)), Units.US, TimingPolicy.LONGEST_INGREDIENT);
+        kitchens.change(before -> new Kitchen(
+                Optional.of(Altitude.ofFeet(3_150)),
+                Units.US,
+                TimingPolicy.LONGEST_INGREDIENT,
+                before.household(),
+                before.workplace(),
+                before.bestMonths(),
+                before.canners()));
         long big = kitchens.add(new CannerProfile(
                 "Big canner",
                 new Gauge(GaugeKind.DIAL, GaugeError.NONE),
@@ -165,9 +173,9 @@ class DemoKitchen implements ApplicationRunner {
         judged(20, cranberry, big, List.of(pints(14)));
         finished(9, stock, small, List.of(quarts(4)), cook.clean().burner("3"), 0);
 
-        cupboard.count(new JarKind(JarSize.QUART, Mouth.REGULAR), Optional.of(15));
-        cupboard.count(new JarKind(JarSize.PINT, Mouth.REGULAR), Optional.of(22));
-        cupboard.count(Mouth.REGULAR, Optional.of(9));
+        cupboard.count(cupboard.seen().version(), new JarKind(JarSize.QUART, Mouth.REGULAR), Optional.of(15));
+        cupboard.count(cupboard.seen().version(), new JarKind(JarSize.PINT, Mouth.REGULAR), Optional.of(22));
+        cupboard.count(cupboard.seen().version(), Mouth.REGULAR, Optional.of(9));
         plan(stew, List.of(wanted("quart", 7), wanted("pint", 0), wanted("half-pint", 0)), "8 lb");
         plans.create(
                 PlanBody.Dish.of("a", kidney, List.of(wanted("quart", 6), wanted("pint", 1), wanted("half-pint", 0))));

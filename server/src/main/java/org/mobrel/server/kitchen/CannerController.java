@@ -2,11 +2,14 @@ package org.mobrel.server.kitchen;
 
 import jakarta.validation.Valid;
 import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.canner.CannerProfile;
 import org.mobrel.canner.Capacity;
@@ -26,9 +29,9 @@ import org.mobrel.server.platform.InvalidField;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -63,16 +66,35 @@ class CannerController {
         return kitchen.kitchen();
     }
 
-    @PutMapping("/{id}")
+    /** Changes what is named of a canner and leaves the rest of it as it is. */
+    @PatchMapping("/{id}")
     KitchenMessages.KitchenResponse changeCanner(
-            @PathVariable long id, @Valid @RequestBody KitchenMessages.CannerChange canner) {
-        KitchenCanner before = service.canner(id);
-        GaugeError error = before.profile().gauge().error();
-        CannerProfile profile = profile(canner, error);
-        boolean tested = GaugeTest.last(before.tests()).isPresent();
-        // A test that was written down goes before what a form says.
-        service.change(id, tested ? profile.with(new Gauge(profile.gauge().kind(), error)) : profile);
+            @PathVariable long id, @Valid @RequestBody KitchenMessages.CannerRevision revision) {
+        Set<String> known =
+                Arrays.stream(CannerField.values()).map(CannerField::code).collect(Collectors.toSet());
+        if (!known.containsAll(revision.changed())) {
+            throw new InvalidField("changed", "name, gauge, capacity, weight, startWater or burner");
+        }
+        service.change(id, revision.basedOn(), before -> merged(before, revision));
         return kitchen.kitchen();
+    }
+
+    private static CannerProfile merged(KitchenCanner before, KitchenMessages.CannerRevision revision) {
+        CannerProfile old = before.profile();
+        GaugeError error = old.gauge().error();
+        CannerProfile wanted = profile(revision.canner(), error);
+        // A test that was written down goes before what a form says.
+        Gauge gauge = GaugeTest.last(before.tests()).isPresent()
+                ? new Gauge(wanted.gauge().kind(), error)
+                : wanted.gauge();
+        Set<String> changed = Set.copyOf(revision.changed());
+        return new CannerProfile(
+                changed.contains("name") ? wanted.name() : old.name(),
+                changed.contains("gauge") ? gauge : old.gauge(),
+                changed.contains("capacity") ? wanted.capacity() : old.capacity(),
+                changed.contains("weight") || changed.contains("gauge") ? wanted.weight() : old.weight(),
+                changed.contains("startWater") ? wanted.startWater() : old.startWater(),
+                changed.contains("burner") ? wanted.burner() : old.burner());
     }
 
     @DeleteMapping("/{id}")

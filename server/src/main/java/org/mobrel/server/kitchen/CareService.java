@@ -11,6 +11,7 @@ import org.mobrel.canner.Inspection;
 import org.mobrel.quantity.GaugeError;
 import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.platform.NotFound;
+import org.mobrel.server.sharing.SharedFields;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,6 +23,7 @@ public class CareService {
     private final CareRepository care;
     private final KitchenRepository kitchen;
     private final KitchenService service;
+    private final SharedFields shared;
     private final ApplicationEventPublisher news;
     private final InstantSource clock;
     private final ZoneId zone;
@@ -30,12 +32,14 @@ public class CareService {
             CareRepository care,
             KitchenRepository kitchen,
             KitchenService service,
+            SharedFields shared,
             ApplicationEventPublisher news,
             InstantSource clock,
             ZoneId zone) {
         this.care = care;
         this.kitchen = kitchen;
         this.service = service;
+        this.shared = shared;
         this.news = news;
         this.clock = clock;
         this.zone = zone;
@@ -92,6 +96,7 @@ public class CareService {
     }
 
     private void takeErrorOfLast(long canner) {
+        shared.wrote("canner", Long.toString(canner), CannerField.GAUGE.code());
         kitchen.setError(
                 canner, GaugeTest.last(care.tests(canner)).map(GaugeTest::error).orElse(GaugeError.NONE));
     }

@@ -30,8 +30,10 @@ class CupboardController {
 
     @GetMapping
     KitchenMessages.CupboardResponse cupboard() {
-        Cupboard cupboard = service.cupboard();
+        CupboardService.Seen seen = service.seen();
+        Cupboard cupboard = seen.cupboard();
         return new KitchenMessages.CupboardResponse(
+                seen.version(),
                 service.averages().kinds().stream()
                         .map(kind -> jar(kind, cupboard))
                         .toList(),
@@ -62,7 +64,7 @@ class CupboardController {
     KitchenMessages.CupboardResponse countJars(@Valid @RequestBody KitchenMessages.JarsCounted counted) {
         JarKind kind = kind(counted.size(), counted.mouth());
         average(kind);
-        service.count(kind, Optional.ofNullable(counted.empty()));
+        service.count(counted.basedOn(), kind, Optional.ofNullable(counted.empty()));
         return cupboard();
     }
 
@@ -77,13 +79,13 @@ class CupboardController {
                     "A %s holds about %.0f ml up to one inch below its rim. Fill it to there and weigh the water: 1 g is 1 ml."
                             .formatted(kind.size().label(), average));
         }
-        service.measure(kind, Optional.ofNullable(water).map(Volume::ofMillilitres));
+        service.measure(measured.basedOn(), kind, Optional.ofNullable(water).map(Volume::ofMillilitres));
         return cupboard();
     }
 
     @PutMapping("/lids")
     KitchenMessages.CupboardResponse countLids(@Valid @RequestBody KitchenMessages.LidsCounted counted) {
-        service.count(mouth(counted.mouth()), Optional.ofNullable(counted.fresh()));
+        service.count(counted.basedOn(), mouth(counted.mouth()), Optional.ofNullable(counted.fresh()));
         return cupboard();
     }
 

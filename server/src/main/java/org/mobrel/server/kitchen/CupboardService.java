@@ -7,6 +7,7 @@ import org.mobrel.jars.JarKind;
 import org.mobrel.jars.JarTable;
 import org.mobrel.jars.Mouth;
 import org.mobrel.quantity.Volume;
+import org.mobrel.server.sharing.SharedFields;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -14,11 +15,17 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class CupboardService {
 
+    private static final String CUPBOARD = "cupboard";
+    private static final String EMPTY = "empty";
+    private static final String LIDS = "lids";
+
     private final CupboardRepository repository;
+    private final SharedFields shared;
     private final JarTable averages;
 
-    CupboardService(CupboardRepository repository, JarTable averages) {
+    CupboardService(CupboardRepository repository, SharedFields shared, JarTable averages) {
         this.repository = repository;
+        this.shared = shared;
         this.averages = averages;
     }
 
@@ -37,42 +44,98 @@ public class CupboardService {
         return cupboard.water().isEmpty() ? averages : averages.calibrated(cupboard.water());
     }
 
-    /** @param empty nothing forgets the count */
+    /** The cupboard, and the number of the last change that it shows. */
+    public record Seen(Cupboard cupboard, long version) {}
+
+    @Transactional(readOnly = true)
+    public Seen seen() {
+        return new Seen(repository.cupboard(), shared.version());
+    }
+
+    /**
+     * @param basedOn the number of the last change that whoever counted had seen; a count that a run or another device has changed since is
+     *     not written over
+     * @param empty nothing forgets the count
+     */
     @Transactional
-    public void count(JarKind kind, Optional<Integer> empty) {
-        repository.count(kind, empty.orElse(null));
+    public void count(long basedOn, JarKind kind, Optional<Integer> empty) {
+        SharedFields.Change begun = shared.change(CUPBOARD, item(kind), basedOn);
+        Optional<Integer> now = repository.cupboard().empty(kind);
+        if (!now.equals(empty)) {
+            begun.writes(
+                    EMPTY,
+                    counted(
+                            "Empty %ss, %s mouth,"
+                                    .formatted(kind.size().label(), kind.mouth().code()),
+                            now));
+            begun.settle();
+            repository.count(kind, empty.orElse(null));
+        }
     }
 
     /** @param water nothing goes back to the average */
     @Transactional
-    public void measure(JarKind kind, Optional<Volume> water) {
-        repository.measure(kind, water.map(Volume::microlitres).orElse(null));
+    public void measure(long basedOn, JarKind kind, Optional<Volume> water) {
+        SharedFields.Change begun = shared.change(CUPBOARD, item(kind), basedOn);
+        if (!Optional.ofNullable(repository.cupboard().water().get(kind)).equals(water)) {
+            begun.writes(
+                    "water",
+                    "What a %s holds was changed elsewhere."
+                            .formatted(kind.size().label()));
+            begun.settle();
+            repository.measure(kind, water.map(Volume::microlitres).orElse(null));
+        }
     }
 
     /** @param fresh nothing forgets the count */
     @Transactional
-    public void count(Mouth mouth, Optional<Integer> fresh) {
-        fresh.ifPresentOrElse(lids -> repository.count(mouth, lids), () -> repository.forget(mouth));
+    public void count(long basedOn, Mouth mouth, Optional<Integer> fresh) {
+        SharedFields.Change begun = shared.change(CUPBOARD, mouth.code(), basedOn);
+        Optional<Integer> now = repository.cupboard().lids(mouth);
+        if (!now.equals(fresh)) {
+            begun.writes(LIDS, counted("New lids for %s mouths".formatted(mouth.code()), now));
+            begun.settle();
+            fresh.ifPresentOrElse(lids -> repository.count(mouth, lids), () -> repository.forget(mouth));
+        }
+    }
+
+    private static String counted(String what, Optional<Integer> now) {
+        return now.map(count -> "%s were changed to %d elsewhere.".formatted(what, count))
+                .orElse(what + " are no longer counted: that was changed elsewhere.");
+    }
+
+    private static String item(JarKind kind) {
+        return kind.size().code() + "/" + kind.mouth().code();
+    }
+
+    private void changeEmpty(JarKind kind, int jars) {
+        shared.wrote(CUPBOARD, item(kind), EMPTY);
+        repository.add(kind, jars);
+    }
+
+    private void useLids(Mouth mouth, int lids) {
+        shared.wrote(CUPBOARD, mouth.code(), LIDS);
+        repository.useLids(mouth, lids);
     }
 
     /** Takes jars and as many new lids out of the cupboard. */
     @Transactional
     public void take(List<JarCount> filled) {
         filled.forEach(jars -> {
-            repository.add(jars.kind(), -jars.count());
-            repository.useLids(jars.mouth(), jars.count());
+            changeEmpty(jars.kind(), -jars.count());
+            useLids(jars.mouth(), jars.count());
         });
     }
 
     /** Takes new lids for jars that are filled already. */
     @Transactional
     public void takeLids(List<JarCount> jars) {
-        jars.forEach(each -> repository.useLids(each.mouth(), each.count()));
+        jars.forEach(each -> useLids(each.mouth(), each.count()));
     }
 
     /** A jar that was emptied comes back, washed; or one goes out again. */
     @Transactional
     public void emptied(JarKind kind, int jars) {
-        repository.add(kind, jars);
+        changeEmpty(kind, jars);
     }
 }

@@ -28,4 +28,8 @@ public record Kitchen(
     public Kitchen {
         canners = List.copyOf(canners);
     }
+
+    public Optional<KitchenCanner> canner(long id) {
+        return canners.stream().filter(canner -> canner.id() == id).findFirst();
+    }
 }

@@ -13,7 +13,7 @@ import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
 import org.mobrel.server.platform.InvalidField;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -32,8 +32,10 @@ class KitchenController {
 
     @GetMapping
     KitchenMessages.KitchenResponse kitchen() {
-        Kitchen kitchen = service.kitchen();
+        KitchenService.Seen seen = service.seen();
+        Kitchen kitchen = seen.kitchen();
         return new KitchenMessages.KitchenResponse(
+                seen.version(),
                 kitchen.altitude().map(Altitude::feet).orElse(null),
                 kitchen.altitude().map(Altitude::metres).orElse(null),
                 kitchen.units().code(),
@@ -50,21 +52,27 @@ class KitchenController {
                         .toList());
     }
 
-    @PutMapping
+    /** Changes what is named and leaves the rest as it is. */
+    @PatchMapping
     KitchenMessages.KitchenResponse changeKitchen(@Valid @RequestBody KitchenMessages.KitchenChange change) {
-        Units units = Units.ofCode(change.units()).orElseThrow(() -> new InvalidField("units", "us or metric"));
-        TimingPolicy school = TimingPolicy.ofCode(change.school())
-                .orElseThrow(() -> new InvalidField("school", "longest-ingredient or soup-table"));
-        Kitchen before = service.kitchen();
-        Household household = household(change, before.household());
-        Workplace workplace = workplace(change, before.workplace());
-        service.change(altitude(change), units, school);
-        service.change(household);
-        service.change(workplace);
-        if (change.bestMonths() != null) {
-            service.bestMonths(change.bestMonths());
-        }
+        service.change(change.basedOn(), before -> changed(change, before));
         return kitchen();
+    }
+
+    private static Kitchen changed(KitchenMessages.KitchenChange change, Kitchen before) {
+        return new Kitchen(
+                altitude(change).or(before::altitude),
+                change.units() == null
+                        ? before.units()
+                        : Units.ofCode(change.units()).orElseThrow(() -> new InvalidField("units", "us or metric")),
+                change.school() == null
+                        ? before.school()
+                        : TimingPolicy.ofCode(change.school())
+                                .orElseThrow(() -> new InvalidField("school", "longest-ingredient or soup-table")),
+                household(change, before.household()),
+                workplace(change, before.workplace()),
+                change.bestMonths() == null ? before.bestMonths() : change.bestMonths(),
+                before.canners());
     }
 
     private static Household household(KitchenMessages.KitchenChange change, Household before) {

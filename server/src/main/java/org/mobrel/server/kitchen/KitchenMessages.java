@@ -6,6 +6,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
@@ -18,7 +19,9 @@ final class KitchenMessages {
 
     private KitchenMessages() {}
 
+    /** @param version the number of the last change this shows; whoever changes something names it */
     record KitchenResponse(
+            long version,
             @Nullable Double altitudeFt,
             @Nullable Double altitudeM,
             String units,
@@ -134,18 +137,18 @@ final class KitchenMessages {
                     List<@NotNull PartFound> found) {}
 
     /**
-     * Altitude in feet or in metres, whichever the cook knows.
+     * What is to be changed; what is null or left out stays as it is.
      *
-     * @param people null leaves the household as it is
-     * @param servingMl null leaves the serving as it is
-     * @param burners null leaves them as they are
-     * @param quietFrom such as 22:00; null leaves the quiet hours as they are
+     * @param basedOn the version that whoever changes something had seen
+     * @param altitudeFt in feet or in metres, whichever the cook knows
+     * @param quietFrom such as 22:00
      */
     record KitchenChange(
+            @NotNull(message = "the version of the kitchen that this changes") Long basedOn,
             @Nullable Double altitudeFt,
             @Nullable Double altitudeM,
-            @NotNull String units,
-            @NotNull String school,
+            @Nullable String units,
+            @Nullable String school,
             @Nullable Integer people,
             @Nullable Double servingMl,
             @Nullable Integer burners,
@@ -156,7 +159,8 @@ final class KitchenMessages {
                     @Nullable
                     Integer bestMonths) {}
 
-    record CupboardResponse(List<CupboardJar> jars, List<CupboardLids> lids) {}
+    /** @param version the number of the last change this shows */
+    record CupboardResponse(long version, List<CupboardJar> jars, List<CupboardLids> lids) {}
 
     /**
      * @param empty null until somebody counts
@@ -170,6 +174,7 @@ final class KitchenMessages {
 
     /** @param empty null forgets the count */
     record JarsCounted(
+            @NotNull(message = "the version of the cupboard that this changes") Long basedOn,
             @NotNull(message = "a jar size") String size,
             @NotNull(message = "regular or wide") String mouth,
             @Min(value = 0, message = "between 0 and 2000") @Max(value = 2000, message = "between 0 and 2000") @Nullable
@@ -177,12 +182,14 @@ final class KitchenMessages {
 
     /** @param waterMl null goes back to the average */
     record JarMeasured(
+            @NotNull(message = "the version of the cupboard that this changes") Long basedOn,
             @NotNull(message = "a jar size") String size,
             @NotNull(message = "regular or wide") String mouth,
             @Nullable Double waterMl) {}
 
     /** @param fresh null forgets the count */
     record LidsCounted(
+            @NotNull(message = "the version of the cupboard that this changes") Long basedOn,
             @NotNull(message = "regular or wide") String mouth,
             @Min(value = 0, message = "between 0 and 2000") @Max(value = 2000, message = "between 0 and 2000") @Nullable
                     Integer fresh) {}
@@ -207,4 +214,16 @@ final class KitchenMessages {
             @Valid @Nullable WeightRequest weight,
             @Nullable Double startWaterMl,
             @Size(max = 60, message = "60 characters at most") @Nullable String burner) {}
+
+    /**
+     * A canner as it is to be, of which only what is named is changed.
+     *
+     * @param basedOn the version of the kitchen that whoever changes it had seen
+     * @param changed name, gauge, capacity, weight, startWater or burner
+     */
+    record CannerRevision(
+            @NotNull(message = "the version of the kitchen that this changes") Long basedOn,
+            @NotEmpty(message = "what of it is changed") @Size(max = 6, message = "6 at most")
+                    List<@NotNull String> changed,
+            @NotNull(message = "the canner as it is to be") @Valid CannerChange canner) {}
 }

@@ -62,32 +62,23 @@ class KitchenRepository {
                 canners);
     }
 
-    void change(Household household) {
-        db.sql("UPDATE kitchen SET people = :people, serving_ul = :serving WHERE id = 1")
-                .param("people", household.people())
-                .param("serving", household.serving().microlitres())
-                .update();
-    }
-
-    void bestMonths(int months) {
-        db.sql("UPDATE kitchen SET best_months = :months WHERE id = 1")
-                .param("months", months)
-                .update();
-    }
-
-    void change(Workplace workplace) {
-        db.sql("UPDATE kitchen SET burners = :burners, quiet_from = :from, quiet_until = :until WHERE id = 1")
-                .param("burners", workplace.burners())
-                .param("from", workplace.quietFrom())
-                .param("until", workplace.quietUntil())
-                .update();
-    }
-
-    void change(Optional<Altitude> altitude, Units units, TimingPolicy school) {
-        db.sql("UPDATE kitchen SET altitude_um = :altitude, units = :units, school = :school WHERE id = 1")
-                .param("altitude", altitude.map(Altitude::micrometres).orElse(null))
-                .param("units", units.code())
-                .param("school", school.code())
+    /** Writes the settings; its canners are written one by one. */
+    void store(Kitchen kitchen) {
+        db.sql(
+                        """
+                        UPDATE kitchen SET altitude_um = :altitude, units = :units, school = :school, people = :people,
+                          serving_ul = :serving, burners = :burners, quiet_from = :from, quiet_until = :until, best_months = :months
+                        WHERE id = 1
+                        """)
+                .param("altitude", kitchen.altitude().map(Altitude::micrometres).orElse(null))
+                .param("units", kitchen.units().code())
+                .param("school", kitchen.school().code())
+                .param("people", kitchen.household().people())
+                .param("serving", kitchen.household().serving().microlitres())
+                .param("burners", kitchen.workplace().burners())
+                .param("from", kitchen.workplace().quietFrom())
+                .param("until", kitchen.workplace().quietUntil())
+                .param("months", kitchen.bestMonths())
                 .update();
     }
 

@@ -1,12 +1,9 @@
 package org.mobrel.server.kitchen;
 
-import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.mobrel.canner.CannerProfile;
-import org.mobrel.quantity.Altitude;
-import org.mobrel.ruling.TimingPolicy;
-import org.mobrel.scaling.Household;
-import org.mobrel.scaling.Units;
 import org.mobrel.server.platform.NotFound;
+import org.mobrel.server.sharing.SharedFields;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -14,10 +11,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class KitchenService {
 
-    private final KitchenRepository repository;
+    private static final String KITCHEN = "kitchen";
+    private static final String CANNER = "canner";
 
-    KitchenService(KitchenRepository repository) {
+    private final KitchenRepository repository;
+    private final SharedFields shared;
+
+    KitchenService(KitchenRepository repository, SharedFields shared) {
         this.repository = repository;
+        this.shared = shared;
     }
 
     @Transactional(readOnly = true)
@@ -25,34 +27,48 @@ public class KitchenService {
         return repository.kitchen();
     }
 
-    /** @throws Missing if there is no such canner */
+    /** The kitchen, and the number of the last change that it shows. */
+    public record Seen(Kitchen kitchen, long version) {}
+
+    @Transactional(readOnly = true)
+    public Seen seen() {
+        return new Seen(repository.kitchen(), shared.version());
+    }
+
+    /** @throws NotFound if there is no such canner */
     @Transactional(readOnly = true)
     public KitchenCanner canner(long id) {
-        return repository.kitchen().canners().stream()
-                .filter(canner -> canner.id() == id)
-                .findFirst()
-                .orElseThrow(() -> new NotFound("canner", id));
+        return repository.kitchen().canner(id).orElseThrow(() -> new NotFound("canner", id));
     }
 
+    /**
+     * Changes settings, all or none of them; those that stay the same may have been changed by anybody.
+     *
+     * @param basedOn the number of the last change that whoever asks for it had seen
+     * @param change what is to be, from what is
+     * @throws org.mobrel.server.platform.Conflict if one of the settings was changed by somebody else since
+     */
     @Transactional
-    public void change(Optional<Altitude> altitude, Units units, TimingPolicy school) {
-        repository.change(altitude, units, school);
+    public void change(long basedOn, UnaryOperator<Kitchen> change) {
+        change(shared.change(KITCHEN, "", basedOn), change);
     }
 
-    @Transactional
-    public void change(Household household) {
-        repository.change(household);
+    private void change(SharedFields.Change begun, UnaryOperator<Kitchen> change) {
+        Kitchen before = repository.kitchen();
+        Kitchen after = change.apply(before);
+        for (KitchenField field : KitchenField.values()) {
+            if (field.differs(before, after)) {
+                begun.writes(field.code(), field.changedElsewhere(before));
+            }
+        }
+        begun.settle();
+        repository.store(after);
     }
 
+    /** As {@link #change(long, UnaryOperator)}, on what is there now; for kitchens that are loaded, not set up on a page. */
     @Transactional
-    public void change(Workplace workplace) {
-        repository.change(workplace);
-    }
-
-    /** @param months how long jars shelved from now on are at their best */
-    @Transactional
-    public void bestMonths(int months) {
-        repository.bestMonths(months);
+    public void change(UnaryOperator<Kitchen> change) {
+        change(shared.changeOfLatest(KITCHEN, ""), change);
     }
 
     @Transactional
@@ -60,16 +76,33 @@ public class KitchenService {
         return repository.add(canner);
     }
 
-    /** @throws Missing if there is no such canner */
+    /**
+     * Changes a canner, all that is asked or nothing.
+     *
+     * @param basedOn the number of the last change that whoever asks for it had seen
+     * @throws NotFound if there is no such canner
+     * @throws org.mobrel.server.platform.Conflict if something of it was changed by somebody else since
+     */
     @Transactional
-    public void change(long id, CannerProfile canner) {
-        if (repository.change(id, canner) == 0
-                && repository.kitchen().canners().stream().noneMatch(known -> known.id() == id)) {
-            throw new NotFound("canner", id);
+    public void change(long id, long basedOn, CannerChanges change) {
+        SharedFields.Change begun = shared.change(CANNER, Long.toString(id), basedOn);
+        KitchenCanner before = canner(id);
+        CannerProfile after = change.of(before);
+        for (CannerField field : CannerField.values()) {
+            if (field.differs(before.profile(), after)) {
+                begun.writes(field.code(), field.changedElsewhere(before.profile()));
+            }
         }
+        begun.settle();
+        repository.change(id, after);
     }
 
-    /** @throws Missing if there is no such canner */
+    /** What a canner is to be, from what it is. */
+    interface CannerChanges {
+        CannerProfile of(KitchenCanner before);
+    }
+
+    /** @throws NotFound if there is no such canner */
     @Transactional
     public void remove(long id) {
         if (repository.remove(id) == 0) {

@@ -15,9 +15,11 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.server.platform.KitchenReplaced;
+import org.mobrel.server.sharing.Changed;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -167,6 +169,18 @@ public class RunStream implements SmartLifecycle {
             listener.wake();
         }
     }
+
+    /** What shows something that was changed looks again; who changed it knows already. */
+    @EventListener
+    void changed(Changed change) {
+        say(
+                "change/%s/%s".formatted(change.concept(), change.page()),
+                0,
+                new ChangeNote(change.concept(), change.page()));
+    }
+
+    /** @param page that changed it; it need not look again */
+    record ChangeNote(String concept, String page) {}
 
     /** Another kitchen: what the pages have of the one before is wrong from the first event on. */
     @TransactionalEventListener

@@ -174,7 +174,7 @@ class BackupApiTest {
         assertThat(restored.get("coming").get("runEvents").asInt()).isEqualTo(old.split("\"happenedAt\"").length - 1);
     }
 
-    /** A column that is forgotten would be lost without a word. */
+    /** A column that is forgotten would be lost without a word. The numbers of changes are of this database, not of the kitchen in it. */
     @Test
     void every_column_of_every_table_is_in_it() {
         List<String> inTheDatabase = demoKitchen
@@ -182,7 +182,7 @@ class BackupApiTest {
                 .sql(
                         """
                         SELECT CONCAT(table_name, '.', column_name) FROM information_schema.columns
-                        WHERE table_schema = DATABASE() AND table_name <> 'flyway_schema_history'
+                        WHERE table_schema = DATABASE() AND table_name NOT IN ('flyway_schema_history', 'shared_counter', 'shared_field')
                         """)
                 .query(String.class)
                 .list();

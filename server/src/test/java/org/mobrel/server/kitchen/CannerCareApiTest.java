@@ -52,7 +52,7 @@ class CannerCareApiTest {
 
     @Test
     void at_1050_ft_a_weight_is_set_to_15_and_a_dial_read_at_11(TestServer server) {
-        server.put("/api/kitchen", "{\"altitudeFt\": 1050, \"units\": \"us\", \"school\": \"longest-ingredient\"}");
+        server.changeKitchen("\"altitudeFt\": 1050, \"units\": \"us\", \"school\": \"longest-ingredient\"");
         JsonNode weighted = add(
                 server,
                 "weighted",
@@ -76,7 +76,7 @@ class CannerCareApiTest {
 
     @Test
     void a_gauge_test_counts_from_then_on_and_a_slip_of_the_pen_does_not(TestServer server) {
-        server.put("/api/kitchen", "{\"altitudeFt\": 1050, \"units\": \"us\", \"school\": \"longest-ingredient\"}");
+        server.changeKitchen("\"altitudeFt\": 1050, \"units\": \"us\", \"school\": \"longest-ingredient\"");
         JsonNode canner = add(server, "dial", "");
         assertThat(canner.get("due").toString()).contains("No test of its dial");
         LocalDate today = LocalDate.now(ZoneId.systemDefault());
@@ -92,10 +92,12 @@ class CannerCareApiTest {
         test(server, canner, today.minusDays(100).toString(), "9", "10");
         assertThat(again(server, canner).get("gaugeErrorPsi").asDouble()).isEqualTo(0.75);
         // A form that is saved with another error does not either.
-        server.put(
+        server.patch(
                 path(canner, ""),
-                "{\"name\": \"%s\", \"gauge\": \"dial\", \"gaugeErrorPsi\": 0, %s}"
-                        .formatted(canner.get("name").asString(), PLAIN));
+                """
+                {"basedOn": %d, "changed": ["gauge"], "canner": {"name": "%s", "gauge": "dial", "gaugeErrorPsi": 0, %s}}
+                """
+                        .formatted(server.kitchenVersion(), canner.get("name").asString(), PLAIN));
         assertThat(again(server, canner).get("gaugeErrorPsi").asDouble()).isEqualTo(0.75);
         test(server, canner, today.toString(), "12", "10");
         assertThat(again(server, canner).get("trouble").asString()).contains("replace the gauge");
@@ -195,26 +197,18 @@ class CannerCareApiTest {
 
     @Test
     void burners_and_quiet_hours_are_kept_and_bad_ones_refused(TestServer server) {
-        String kitchen = "{\"units\": \"us\", \"school\": \"longest-ingredient\", %s}";
-        server.put(
-                "/api/kitchen",
-                kitchen.formatted("\"burners\": 2, \"quietFrom\": \"21:30\", \"quietUntil\": \"06:15\""));
+        server.changeKitchen("\"burners\": 2, \"quietFrom\": \"21:30\", \"quietUntil\": \"06:15\"");
         JsonNode now = server.get("/api/kitchen").body();
         assertThat(now.get("burners").asInt()).isEqualTo(2);
         assertThat(now.get("quietFrom").asString() + now.get("quietUntil").asString())
                 .isEqualTo("21:3006:15");
-        assertThat(server.put("/api/kitchen", kitchen.formatted("\"burners\": 0"))
-                        .body()
-                        .get("field")
-                        .asString())
+        assertThat(server.changeKitchen("\"burners\": 0").body().get("field").asString())
                 .isEqualTo("burners");
-        assertThat(server.put("/api/kitchen", kitchen.formatted("\"quietFrom\": \"late\""))
+        assertThat(server.changeKitchen("\"quietFrom\": \"late\"")
                         .body()
                         .get("field")
                         .asString())
                 .isEqualTo("quietFrom");
-        server.put(
-                "/api/kitchen",
-                kitchen.formatted("\"burners\": 4, \"quietFrom\": \"22:00\", \"quietUntil\": \"07:00\""));
+        server.changeKitchen("\"burners\": 4, \"quietFrom\": \"22:00\", \"quietUntil\": \"07:00\"");
     }
 }

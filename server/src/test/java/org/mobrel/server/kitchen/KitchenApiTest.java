@@ -13,7 +13,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(TestServer.class)
 class KitchenApiTest {
 
-    private static final String SETTINGS = "{%s\"units\": \"us\", \"school\": \"longest-ingredient\"}";
+    private static final String SETTINGS = "%s\"units\": \"us\", \"school\": \"longest-ingredient\"";
 
     private static JsonNode added(TestServer server, String gauge, String error) {
         JsonNode canners = server.post(
@@ -40,7 +40,7 @@ class KitchenApiTest {
             """)
     void what_to_read_follows_from_altitude_and_gauge(
             String altitude, String gauge, String error, double pressure, double reading, TestServer server) {
-        server.put("/api/kitchen", SETTINGS.formatted(altitude));
+        server.changeKitchen(SETTINGS.formatted(altitude));
         JsonNode canner = added(server, gauge, error);
         assertThat(canner.get("pressurePsi").asDouble()).isEqualTo(pressure);
         assertThat(canner.get("readingPsi").asDouble()).isEqualTo(reading);
@@ -49,21 +49,21 @@ class KitchenApiTest {
 
     @Test
     void a_canner_that_may_not_run_says_why(TestServer server) {
-        server.put("/api/kitchen", SETTINGS.formatted("\"altitudeFt\": 8200, "));
+        server.changeKitchen(SETTINGS.formatted("\"altitudeFt\": 8200, "));
         assertThat(added(server, "dial", "0").get("trouble").asString()).contains("8,000 ft");
         assertThat(added(server, "dial", "1.5").get("trouble").asString()).contains("replace the gauge");
     }
 
     @Test
     void settings_that_cannot_be_are_refused_and_change_nothing(TestServer server) {
-        server.put("/api/kitchen", SETTINGS.formatted("\"altitudeFt\": 700, "));
-        assertThat(field(server.put("/api/kitchen", SETTINGS.formatted("\"altitudeFt\": 90000, "))))
+        server.changeKitchen(SETTINGS.formatted("\"altitudeFt\": 700, "));
+        assertThat(field(server.changeKitchen(SETTINGS.formatted("\"altitudeFt\": 90000, "))))
                 .isEqualTo("altitudeFt");
-        assertThat(field(server.put("/api/kitchen", SETTINGS.formatted("\"altitudeM\": -900, "))))
+        assertThat(field(server.changeKitchen(SETTINGS.formatted("\"altitudeM\": -900, "))))
                 .isEqualTo("altitudeM");
-        assertThat(field(server.put("/api/kitchen", SETTINGS.formatted("\"altitudeM\": 1, \"altitudeFt\": 1, "))))
+        assertThat(field(server.changeKitchen(SETTINGS.formatted("\"altitudeM\": 1, \"altitudeFt\": 1, "))))
                 .isEqualTo("altitudeFt");
-        assertThat(field(server.put("/api/kitchen", "{\"units\": \"stone\", \"school\": \"soup-table\"}")))
+        assertThat(field(server.changeKitchen("\"units\": \"stone\", \"school\": \"soup-table\"")))
                 .isEqualTo("units");
         assertThat(server.get("/api/kitchen").body().get("altitudeFt").asInt()).isEqualTo(700);
     }
@@ -75,7 +75,7 @@ class KitchenApiTest {
 
     @Test
     void a_canner_is_changed_and_removed_but_its_name_stays_with_its_batches(TestServer server) {
-        server.put("/api/kitchen", SETTINGS.formatted("\"altitudeFt\": 700, "));
+        server.changeKitchen(SETTINGS.formatted("\"altitudeFt\": 700, "));
         long id = added(server, "dial", "0").get("id").asLong();
         long recipe = server.post("/api/recipes", "{\"title\": \"Stock\", \"lines\": [\"6 qt beef stock\"]}")
                 .body()

@@ -46,7 +46,7 @@ class DayApiTest {
     void a_kitchen_with_two_canners(TestServer running) {
         server = running;
         plans = new Plans(running);
-        server.put("/api/kitchen", "{\"altitudeFt\": 3150, \"units\": \"us\", \"school\": \"longest-ingredient\"}");
+        server.changeKitchen("\"altitudeFt\": 3150, \"units\": \"us\", \"school\": \"longest-ingredient\"");
         big = canner("dial", 7, 8);
         small = canner("weighted", 4, 5);
     }

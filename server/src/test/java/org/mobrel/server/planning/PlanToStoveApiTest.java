@@ -23,14 +23,12 @@ class PlanToStoveApiTest {
     void a_kitchen(TestServer running) {
         server = running;
         plans = new Plans(running);
-        server.put("/api/kitchen", "{\"altitudeFt\": 500, \"units\": \"us\", \"school\": \"longest-ingredient\"}");
+        server.changeKitchen("\"altitudeFt\": 500, \"units\": \"us\", \"school\": \"longest-ingredient\"");
     }
 
     private void stock(int quarts, int lids) {
-        server.put(
-                "/api/kitchen/cupboard/jars",
-                "{\"size\": \"quart\", \"mouth\": \"regular\", \"empty\": %d}".formatted(quarts));
-        server.put("/api/kitchen/cupboard/lids", "{\"mouth\": \"regular\", \"fresh\": %d}".formatted(lids));
+        server.count("jars", "\"size\": \"quart\", \"mouth\": \"regular\", \"empty\": %d".formatted(quarts));
+        server.count("lids", "\"mouth\": \"regular\", \"fresh\": %d".formatted(lids));
     }
 
     private int lids() {
@@ -256,11 +254,11 @@ class PlanToStoveApiTest {
         long id = plans.begin(plans.recipe("Water", SOUP));
         double before =
                 plans.plan(id).get("dishes").get(0).get("amounts").get("factor").asDouble();
-        String water = "{\"size\": \"quart\", \"mouth\": \"regular\", \"waterMl\": %s}";
-        server.put("/api/kitchen/cupboard/water", water.formatted("880"));
+        String water = "\"size\": \"quart\", \"mouth\": \"regular\", \"waterMl\": %s";
+        server.count("water", water.formatted("880"));
         double after =
                 plans.plan(id).get("dishes").get(0).get("amounts").get("factor").asDouble();
-        server.put("/api/kitchen/cupboard/water", water.formatted("null"));
+        server.count("water", water.formatted("null"));
         assertThat(after / before).isCloseTo(880 / 902.0, within(0.001));
         assertThat(plans.plan(id)
                         .get("dishes")
@@ -269,11 +267,10 @@ class PlanToStoveApiTest {
                         .get("factor")
                         .asDouble())
                 .isEqualTo(before);
-        TestServer.Answer absurd = server.put("/api/kitchen/cupboard/water", water.formatted("90"));
+        TestServer.Answer absurd = server.count("water", water.formatted("90"));
         assertThat(absurd.body().get("field").asString()).isEqualTo("waterMl");
         assertThat(absurd.body().get("reason").asString()).contains("about 902 ml");
-        assertThat(server.put("/api/kitchen/cupboard/lids", "{\"mouth\": \"regular\", \"fresh\": -1}")
-                        .status())
+        assertThat(server.count("lids", "\"mouth\": \"regular\", \"fresh\": -1").status())
                 .isEqualTo(400);
     }
 }

@@ -106,7 +106,7 @@ class AskApiTest {
 
     @Test
     void answers_are_kept_with_the_version_and_a_plan_without_them_does_not_run(TestServer server) {
-        server.put("/api/kitchen", "{\"altitudeFt\": 500, \"units\": \"us\", \"school\": \"longest-ingredient\"}");
+        server.changeKitchen("\"altitudeFt\": 500, \"units\": \"us\", \"school\": \"longest-ingredient\"");
         long canner = server.post(
                         "/api/kitchen/canners",
                         "{\"name\": \"For asking\", \"gauge\": \"weighted\", \"quarts\": 7, \"pints\": 8, \"shortLayers\": 2}")

@@ -155,7 +155,7 @@ class DraftApiTest {
                         "{\"version\": 1, \"by\": \"Ines\", \"reason\": \"as always\"}")
                 .body();
         assertThat(taken.get("judgement").get("covers").asBoolean()).isTrue();
-        server.put("/api/kitchen", "{\"altitudeFt\": 500, \"units\": \"us\", \"school\": \"longest-ingredient\"}");
+        server.changeKitchen("\"altitudeFt\": 500, \"units\": \"us\", \"school\": \"longest-ingredient\"");
         long canner = server.post(
                         "/api/kitchen/canners",
                         "{\"name\": \"For judgement\", \"gauge\": \"weighted\", \"quarts\": 7, \"pints\": 8, \"shortLayers\": 2}")

@@ -125,7 +125,7 @@ class RecipeReadingApiTest {
                 .get(0)
                 .get("id")
                 .asLong();
-        server.put("/api/kitchen", "{\"altitudeFt\": 500, \"units\": \"us\", \"school\": \"longest-ingredient\"}");
+        server.changeKitchen("\"altitudeFt\": 500, \"units\": \"us\", \"school\": \"longest-ingredient\"");
         assertThat(server.post("/api/batches", batch.formatted(id, canner)).status())
                 .as("an open question of a step keeps it off the stove")
                 .isEqualTo(409);

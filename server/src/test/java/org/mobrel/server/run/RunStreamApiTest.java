@@ -162,6 +162,34 @@ class RunStreamApiTest {
     }
 
     @Test
+    void every_page_is_told_of_whatever_was_changed_and_of_nothing_that_was_only_asked(TestServer server) {
+        try (Page page = new Page(server, "")) {
+            page.next();
+            server.post("/api/ruling", "{\"lines\": [\"2 lb carrots\"], \"size\": \"quart\"}");
+            server.changeKitchen("\"altitudeFt\": 90000");
+            server.post("/api/recipes", "{\"title\": \"Told\", \"lines\": [\"6 qt beef stock\"]}");
+            assertThat(page.next(message -> message.name().equals("change"))
+                            .data()
+                            .get("concept")
+                            .asString())
+                    .as("neither a question nor what was refused")
+                    .isEqualTo("recipes");
+            server.changeKitchen("\"people\": 7");
+            assertThat(page.next(message -> message.name().equals("change"))
+                            .data()
+                            .get("concept")
+                            .asString())
+                    .isEqualTo("kitchen");
+            server.count("lids", "\"mouth\": \"wide\", \"fresh\": 12");
+            assertThat(page.next(message -> message.name().equals("change"))
+                            .data()
+                            .get("concept")
+                            .asString())
+                    .isEqualTo("cupboard");
+        }
+    }
+
+    @Test
     void a_run_that_is_over_is_told_once_more_as_closed_and_not_to_the_next_page(TestServer server) {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(1, 0);

@@ -18,7 +18,7 @@ public record TestKitchen(TestServer server, long recipe, long canner) {
             """;
 
     public static TestKitchen in(TestServer server, double share) {
-        server.put("/api/kitchen", "{\"altitudeFt\": 3150, \"units\": \"us\", \"school\": \"longest-ingredient\"}");
+        server.changeKitchen("\"altitudeFt\": 3150, \"units\": \"us\", \"school\": \"longest-ingredient\"");
         JsonNode canners = server.post(
                         "/api/kitchen/canners",
                         """

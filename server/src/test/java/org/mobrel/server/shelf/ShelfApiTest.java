@@ -46,7 +46,7 @@ class ShelfApiTest {
     @Test
     void an_unsealed_jar_waits_for_a_decision_and_is_processed_again_as_a_batch_of_its_own(TestServer server) {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
-        server.put("/api/kitchen/cupboard/lids", "{\"mouth\": \"regular\", \"fresh\": 50}");
+        server.count("lids", "\"mouth\": \"regular\", \"fresh\": 50");
         long run = kitchen.run(3, 1);
         kitchen.rested(run);
         assertThat(kitchen.tell(run, TestKitchen.check(1, true).replace("}", ", \"bandOff\": false}"))

@@ -1,0 +1,85 @@
+/**
+ * What each answer of the server is kept under, one place for all: a key that is written twice is soon written differently, and then a change
+ * refreshes nothing. Keys of a concept begin with its name.
+ */
+export const keys = {
+  kitchen: ["kitchen"],
+  care: (canner: number) => ["kitchen", "care", canner],
+  cupboard: ["cupboard"],
+  devices: ["devices"],
+  tables: ["tables"],
+  mayI: (words: string) => ["tables", "may-i", words],
+  reading: ["reading"],
+  /** What is said of lines that are on a page now, saved or not. */
+  preview: (asked: string) => ["preview", asked],
+  recipes: ["recipes"],
+  recipeBook: (words: string, archived: boolean) => ["recipes", "book", words, archived],
+  recipe: (id: number | undefined) => ["recipes", "one", id],
+  recipeVersions: (id: number) => ["recipes", "one", id, "versions"],
+  plans: ["plans"],
+  planList: ["plans", "list"],
+  plan: (id: number) => ["plans", "one", id],
+  planCompany: (id: number, load: number, revision: number) => [
+    "plans",
+    "one",
+    id,
+    "company",
+    load,
+    revision,
+  ],
+  run: (id: number) => ["runs", "one", id],
+  simulation: (run: number) => ["runs", "one", run, "simulation"],
+  simulationOffer: ["simulation-offer"],
+  batches: ["batches"],
+  batchPages: (wanted: object) => ["batches", "pages", wanted],
+  batch: (id: number) => ["batches", "one", id],
+  figures: ["batches", "figures"],
+  shelf: ["shelf"],
+  shelfFirst: ["shelf", "first"],
+  shelfPages: (words: string, place: string) => ["shelf", "pages", words, place],
+  lot: (code: string) => ["shelf", "lot", code],
+  holds: ["shelf", "holds"],
+  needs: ["shelf", "needs"],
+  gaugeTrace: (test: number) => ["shelf", "trace", test],
+  outside: ["outside"],
+} as const;
+
+/** What can be changed, as the server calls it when it tells other pages. */
+export type Concept =
+  | "kitchen"
+  | "cupboard"
+  | "devices"
+  | "catalogue"
+  | "reading"
+  | "recipes"
+  | "plans"
+  | "batches"
+  | "runs"
+  | "shelf"
+  | "trace"
+  | "outside"
+  | "backup";
+
+/** The first words of all keys whose answers may differ once something of a concept was changed; "all" where nearly everything does. */
+const AFFECTS: Readonly<Record<Concept, readonly string[] | "all">> = {
+  // Altitude, canners and units are in every pressure, load and amount.
+  kitchen: "all",
+  cupboard: ["cupboard", "plans"],
+  devices: ["devices"],
+  catalogue: "all",
+  reading: ["reading", "preview", "recipes", "plans", "tables"],
+  recipes: ["recipes", "plans", "shelf"],
+  plans: ["plans", "shelf", "recipes"],
+  batches: ["batches", "runs", "plans", "shelf", "cupboard", "recipes"],
+  runs: ["runs", "batches", "shelf", "cupboard", "plans"],
+  shelf: ["shelf", "batches", "cupboard", "plans"],
+  trace: ["shelf", "batches"],
+  outside: ["outside"],
+  backup: "all",
+};
+
+/** Whether an answer kept under a key may differ once something of a concept was changed. */
+export function isAffected(key: readonly unknown[], by: string): boolean {
+  const affected = AFFECTS[by as Concept];
+  return affected === "all" || (affected?.includes(String(key[0])) ?? false);
+}

@@ -63,6 +63,10 @@ public record Due(String what, Instant at) {
         Optional<Instant> looked = state.when().lookedAt().filter(at -> !state.holdComplete());
         add(dues, LOOK, looked, RunPlan.LOOK_EVERY);
         add(dues, READING_MISSING, looked, RunPlan.READ_WITHIN);
+        if (state.doubtSince().isPresent()) {
+            // Whether it ends at all is for the cook to say first.
+            return;
+        }
         // What would come only after the heat is off is not wanted any more.
         dues.removeIf(due -> end.isPresent() && !due.at().isBefore(end.get()));
         end.ifPresent(at -> dues.add(new Due(HEAT_OFF, at)));

@@ -33,6 +33,12 @@ public enum EventKind {
     DECIDED("jars-decided", Decision.class),
     /** Nobody was at the stove; kept, and changes nothing by itself. */
     AWAY("away"),
+    /** Mobrel itself was not there from this event's time until it was told: nobody counted, and nobody can say what the instrument did. */
+    SERVER_AWAY("server-away"),
+    /** The cook's answer to that: the steam, or the pressure, went on all the time. */
+    HELD("held"),
+    /** The server's clock was set, by more than its own count of passing time allows; what was added so is not counted. */
+    CLOCK_SET("clock-set"),
     /** Who looks after the canner from now on, by name. */
     WATCH("watch"),
     /** The setting of the burner that holds the pressure. */

@@ -43,6 +43,7 @@ final class RunReducer {
     private Optional<Stage> abandonedFrom;
     private Optional<Decision> decision;
     private boolean offThePin;
+    private Optional<Instant> doubtSince;
 
     RunReducer(RunPlan plan, RunState from) {
         this.plan = plan;
@@ -71,6 +72,7 @@ final class RunReducer {
         abandonedFrom = from.abandonedFrom();
         decision = from.decision();
         offThePin = from.offThePin();
+        doubtSince = from.doubtSince();
     }
 
     RunState apply(RunEvent event, Optional<EventKind> takesBack) {
@@ -83,7 +85,7 @@ final class RunReducer {
     }
 
     RunState seenAt(Instant now) {
-        if (!holdComplete && stage == Stage.HOLDING && holdSince.isPresent()) {
+        if (!holdComplete && stage == Stage.HOLDING && holdSince.isPresent() && doubtSince.isEmpty()) {
             Instant end = holdSince.get().plus(plan.process().duration());
             if (!end.isAfter(now)) {
                 looked(end);
@@ -124,7 +126,8 @@ final class RunReducer {
                 watch,
                 abandonedFrom,
                 decision,
-                offThePin);
+                offThePin,
+                doubtSince);
     }
 
     private void take(RunEvent event) {
@@ -150,6 +153,13 @@ final class RunReducer {
             }
             case READING -> read(event, event.reading().orElseThrow());
             case INTERRUPTED -> interrupt(event);
+            case SERVER_AWAY -> {
+                // What was complete before it went away is complete.
+                if (!holdComplete && stage != Stage.RISING && doubtSince.isEmpty()) {
+                    doubtSince = now;
+                }
+            }
+            case HELD -> doubtSince = NEVER;
             case HEAT_OFF -> heatOff(event);
             case STOP_EARLY -> abandon(event, Deviation.STOPPED_EARLY);
             case ABANDON -> abandon(event, Deviation.ABANDONED);
@@ -174,7 +184,7 @@ final class RunReducer {
             }
             case DECIDED -> decision = event.as(Decision.class);
             case WATCH -> watch = event.note();
-            case AWAY, BURNER, NOTE, CORRECTION -> {
+            case AWAY, CLOCK_SET, BURNER, NOTE, CORRECTION -> {
                 // Kept in the record; the run does not change. A correction works on the event it is about.
             }
         }
@@ -269,6 +279,7 @@ final class RunReducer {
     }
 
     private void voidHold(RunEvent event, String deviation) {
+        doubtSince = NEVER;
         stage = Stage.RISING;
         holdSince = NEVER;
         lookedAt = NEVER;
@@ -276,6 +287,7 @@ final class RunReducer {
     }
 
     private void backToHeating(RunEvent event, String deviation) {
+        doubtSince = NEVER;
         stage = Stage.HEATING;
         steamSince = NEVER;
         holdSince = NEVER;
@@ -295,6 +307,7 @@ final class RunReducer {
 
     private void abandon(RunEvent event, String deviation) {
         abandonedFrom = Optional.of(stage);
+        doubtSince = NEVER;
         abandonedAt = Optional.of(event.at());
         stage = Stage.ABANDONED;
         deviate(deviation, event);

@@ -59,6 +59,7 @@ public final class RunRules {
             case READING -> EnumSet.of(Stage.RISING, Stage.HOLDING);
             case INTERRUPTED -> EnumSet.range(Stage.HEATING, Stage.HOLDING);
             case HEAT_OFF -> EnumSet.of(Stage.HOLDING);
+            case SERVER_AWAY, HELD -> EnumSet.range(Stage.VENTING, Stage.HOLDING);
             case STOP_EARLY -> EnumSet.of(Stage.RISING, Stage.HOLDING);
             case FORCED_COOLING, PRESSURE_ZERO -> EnumSet.of(Stage.COOLING);
             case WEIGHT_OFF -> EnumSet.of(Stage.DEPRESSURISED);
@@ -68,7 +69,7 @@ public final class RunRules {
             case JAR_SETTLED -> EnumSet.of(Stage.CHECKING, Stage.DONE);
             case ABANDON -> EnumSet.range(Stage.CHECKS, Stage.SETTLING);
             case DECIDED -> EnumSet.of(Stage.ABANDONED);
-            case AWAY, WATCH, BURNER, NOTE, CORRECTION -> EnumSet.allOf(Stage.class);
+            case AWAY, CLOCK_SET, WATCH, BURNER, NOTE, CORRECTION -> EnumSet.allOf(Stage.class);
         };
     }
 
@@ -83,6 +84,7 @@ public final class RunRules {
         }
         boolean noted = event.kind() == EventKind.READING && event.by().device();
         return (noted || allowedIn(event.kind()).contains(state.stage()))
+                && inDoubt(state, event).isEmpty()
                 && timeIsUp(plan, state, event).isEmpty();
     }
 
@@ -93,7 +95,7 @@ public final class RunRules {
         if (!allowedIn(command.kind()).contains(state.stage())) {
             return Optional.of(outOfTurn(state, command));
         }
-        Optional<Refusal> waiting = timeIsUp(plan, state, command);
+        Optional<Refusal> waiting = inDoubt(state, command).or(() -> timeIsUp(plan, state, command));
         if (waiting.isPresent()) {
             return waiting;
         }
@@ -116,6 +118,23 @@ public final class RunRules {
             case CORRECTION ->
                 correctable(state, command.correction().orElseThrow(), written).or(() -> saysWhy(command));
             default -> command.kind().needsWords() ? saysWhy(command) : Optional.empty();
+        };
+    }
+
+    /** Nothing ends on time that nobody watched, before somebody has said how it was; and an answer needs its question. */
+    private static Optional<Refusal> inDoubt(RunState state, RunEvent command) {
+        boolean doubt = state.doubtSince().isPresent();
+        return switch (command.kind()) {
+            case WEIGHT_ON, HEAT_OFF ->
+                doubt
+                        ? Optional.of(refuse(
+                                "in-doubt",
+                                "Mobrel was away for a while. First say whether the %s all that time."
+                                        .formatted(
+                                                state.stage() == Stage.VENTING ? "steam blew" : "pressure was held")))
+                        : Optional.empty();
+            case HELD -> doubt ? Optional.empty() : Optional.of(refuse("no-doubt", "Nothing is in doubt here."));
+            default -> Optional.empty();
         };
     }
 

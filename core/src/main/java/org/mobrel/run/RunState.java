@@ -21,6 +21,7 @@ import java.util.Set;
  * @param watch who looks after it; empty where nobody said
  * @param abandonedFrom the stage it was given up in
  * @param offThePin whether the dial has shown any pressure since the weight went on
+ * @param doubtSince since when nobody can say whether steam or pressure went on, until the cook has; nothing ends on time before
  */
 public record RunState(
         Stage stage,
@@ -36,7 +37,8 @@ public record RunState(
         String watch,
         Optional<Stage> abandonedFrom,
         Optional<Decision> decision,
-        boolean offThePin) {
+        boolean offThePin,
+        Optional<Instant> doubtSince) {
 
     public RunState {
         deviations = List.copyOf(deviations);
@@ -62,7 +64,8 @@ public record RunState(
                 "",
                 Optional.empty(),
                 Optional.empty(),
-                false);
+                false,
+                Optional.empty());
     }
 
     /** The state after all these events, in the order in which they were written down. */

@@ -66,7 +66,9 @@ class ServerArchitectureTest {
             Map.entry("reading", Set.of("wording", "own_food", "reading_answer")),
             Map.entry("planning", Set.of("plan", "plan_batch", "pantry", "made_yield")),
             Map.entry("batch", Set.of("batch")),
-            Map.entry("run", Set.of("run", "run_event", "run_jars", "run_pace")),
+            Map.entry(
+                    "run",
+                    Set.of("run", "run_event", "run_jars", "run_pace", "run_setting", "run_clock_step", "clock_look")),
             Map.entry("device", Set.of("gauge_device", "simulation_turn")),
             Map.entry(
                     "shelf",

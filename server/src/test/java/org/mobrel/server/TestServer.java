@@ -169,14 +169,30 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
         return running.port();
     }
 
-    /** Moves the server's clock on. */
+    /** Lets time pass for the server. */
     public void advance(Duration time) {
+        move(time, Duration.ZERO);
+    }
+
+    /** Sets the server's clock, as somebody does who did not believe in summer time, while no time passes. */
+    public void setClock(Duration step) {
+        move(Duration.ZERO, step);
+    }
+
+    private void move(Duration time, Duration step) {
         try {
-            long lead = Long.parseLong(Files.readString(running.clock()).strip());
-            Files.writeString(running.clock(), Long.toString(lead + time.toMillis()));
+            String[] now = (Files.readString(running.clock()).strip() + " 0").split(" ");
+            Files.writeString(
+                    running.clock(),
+                    (Long.parseLong(now[0]) + time.toMillis()) + " " + (Long.parseLong(now[1]) + step.toMillis()));
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
+    }
+
+    /** Where its clock can be moved, for another program that goes by it. */
+    public Path clockFile() {
+        return running.clock();
     }
 
     public void killDatabase() {

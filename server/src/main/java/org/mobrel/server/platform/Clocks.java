@@ -17,6 +17,12 @@ class Clocks {
         return testClockFile.isEmpty() ? Clock.systemUTC() : new FileOffsetClock(testClockFile);
     }
 
+    /** Time as it passes, to hold the clock against. */
+    @Bean
+    Elapsed elapsed(InstantSource clock) {
+        return clock instanceof FileOffsetClock moved ? moved : System::nanoTime;
+    }
+
     /** The zone of the kitchen: days, lot codes and best-by dates are local. */
     @Bean
     ZoneId kitchenZone(@Value("${mobrel.zone:}") String zone) {

@@ -10,9 +10,10 @@ import java.time.InstantSource;
 
 /**
  * A clock that runs ahead of the system's by the milliseconds written in a file. A test moves time by writing the file; the lead
- * survives a killed server, as real time does.
+ * survives a killed server, as real time does. A second number in the file sets the wall clock alone, as somebody may do while time passes as
+ * before.
  */
-final class FileOffsetClock implements InstantSource {
+final class FileOffsetClock implements InstantSource, Elapsed {
 
     private final Path file;
 
@@ -22,13 +23,19 @@ final class FileOffsetClock implements InstantSource {
 
     @Override
     public Instant instant() {
-        return Instant.now().plusMillis(lead());
+        return Instant.now().plusMillis(number(0) + number(1));
     }
 
-    private long lead() {
+    @Override
+    public long nanos() {
+        return System.nanoTime() + number(0) * 1_000_000;
+    }
+
+    private long number(int which) {
         try {
             String text = Files.readString(file).strip();
-            return text.isEmpty() ? 0 : Long.parseLong(text);
+            String[] numbers = text.split("\\s+");
+            return text.isEmpty() || numbers.length <= which ? 0 : Long.parseLong(numbers[which]);
         } catch (NoSuchFileException none) {
             return 0;
         } catch (IOException unreadable) {

@@ -4,12 +4,13 @@ import java.time.Duration;
 import java.time.Instant;
 
 /**
- * A run whose clock goes faster than the server's: one on the simulated canner. It showed {@code runAt} when the server's showed {@code
- * realAt}; any other run goes with the server.
+ * A run's own clock: of one on the simulated canner, which goes faster than the server's, or of one that goes on as before after the server's
+ * clock was set. It showed {@code runAt} when the server's showed {@code realAt}; any other run goes with the server.
  *
  * @param pace seconds of the run in a real one, 1 to {@value #FASTEST}
+ * @param simulated whether somebody wanted it to go at a pace of its own
  */
-public record ClockRate(Instant realAt, Instant runAt, int pace) {
+public record ClockRate(Instant realAt, Instant runAt, int pace, boolean simulated) {
 
     public static final int FASTEST = 120;
 

@@ -11,11 +11,14 @@ import org.mobrel.ruling.Verdict;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunPlan;
 import org.mobrel.run.RunState;
+import org.mobrel.run.Stage;
 
 /**
- * A run as it is stored: its plan, which never changes, and its events.
+ * A run as it is stored: its plan and its events. What the plan takes from the kitchen is of today until the lid is locked, and does not change
+ * afterwards.
  *
  * @param loadNumber which load of its batch it is, from 1
+ * @param sentTarget what was to be read by the kitchen as it stood when the plan was sent
  * @param pack how it was packed; cold if any of it was
  * @param groups its jars, batch by batch
  * @param pace of its clock, where that is not the server's
@@ -31,6 +34,7 @@ public record Run(
         Verdict verdict,
         RunPlan plan,
         GaugePressure truePressure,
+        GaugePressure sentTarget,
         BigDecimal headspaceIn,
         Pack pack,
         List<RunGroup> groups,
@@ -44,6 +48,12 @@ public record Run(
 
     public RunState state() {
         return RunState.after(plan, events);
+    }
+
+    /** Whether it still goes by the kitchen as it is now, because its lid is not on. */
+    boolean isWaiting() {
+        Stage stage = state().stage();
+        return stage == Stage.CHECKS || stage == Stage.LOADING;
     }
 
     /** The run's own clock, from the server's. */
@@ -63,24 +73,21 @@ public record Run(
     }
 
     Run with(ClockRate other) {
-        return new Run(
-                id,
-                batchId,
-                loadNumber,
-                title,
-                cannerId,
-                cannerName,
-                verdict,
-                plan,
-                truePressure,
-                headspaceIn,
-                pack,
-                groups,
-                Optional.of(other),
-                events);
+        return as(plan, truePressure, Optional.of(other), events);
     }
 
     Run with(List<RunEvent> others) {
+        return as(plan, truePressure, pace, others);
+    }
+
+    /** As the kitchen says it should be run. */
+    Run by(RunSetting setting) {
+        RunPlan as =
+                new RunPlan(plan.process(), setting.target(), setting.gauge().kind(), plan.jars(), setting.jiggles());
+        return as(as, setting.truePressure(), pace, events);
+    }
+
+    private Run as(RunPlan other, GaugePressure needed, Optional<ClockRate> rate, List<RunEvent> others) {
         return new Run(
                 id,
                 batchId,
@@ -89,12 +96,13 @@ public record Run(
                 cannerId,
                 cannerName,
                 verdict,
-                plan,
-                truePressure,
+                other,
+                needed,
+                sentTarget,
                 headspaceIn,
                 pack,
                 groups,
-                pace,
+                rate,
                 others);
     }
 

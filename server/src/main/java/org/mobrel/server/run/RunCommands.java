@@ -27,6 +27,9 @@ final class RunCommands {
         EventKind kind = EventKind.ofCode(request.type())
                 .orElseThrow(
                         () -> new InvalidField("type", "\"" + request.type() + "\" is nothing that happens in a run"));
+        if (kind == EventKind.SERVER_AWAY || kind == EventKind.CLOCK_SET) {
+            throw new InvalidField("type", "that is for Mobrel itself to notice");
+        }
         Optional<EventDetail> detail = detail(kind, request);
         String note = stripped(request.note());
         if (kind.needsWords() && note.isEmpty()) {

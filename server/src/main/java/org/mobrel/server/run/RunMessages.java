@@ -19,16 +19,19 @@ public final class RunMessages {
 
     /**
      * @param jarTitles what is in each of {@code jars}; a load may hold several dishes
+     * @param sentTargetPsi what was to be read by the kitchen as it stood when the plan was sent; null where that is the same
      * @param brothMl that one of each of {@code jars} takes; null where nobody worked it out
      * @param jiggles how often its weight jiggles in a minute at the pressure; null where that is not counted
      * @param now the run's clock as it is answered; clocks on a page run from it
      * @param pace seconds of the run in a real one: 1, but for the simulated canner
      * @param simulated whether its canner is only simulated
+     * @param ownClock whether its clock is not the server's: it is simulated, or the server's clock was set while it ran
      * @param turn how often its course has changed
      * @param atTheStove whether its canner is occupied: from the first check until the jars are out
      * @param closed whether nothing is left to do about it
      * @param clockEndsAt when the running clock (vent, hold, settle or rest) is over; null while none runs
      * @param holdComplete whether the full time is behind it, so that the heat may go off
+     * @param doubtSince since when nobody can say whether steam or pressure went on, because Mobrel was away; null without such a question
      * @param lost the pressure it comes back from; null unless it has to reach the mark again
      * @param tooHigh whether the last reading asks for less heat
      * @param dues what will be wanted when, if nothing happens before
@@ -53,6 +56,7 @@ public final class RunMessages {
             int minutes,
             BigDecimal targetPsi,
             BigDecimal truePsi,
+            @Nullable BigDecimal sentTargetPsi,
             BigDecimal headspaceIn,
             List<JarRequest> jars,
             List<String> jarTitles,
@@ -62,11 +66,13 @@ public final class RunMessages {
             Instant now,
             int pace,
             boolean simulated,
+            boolean ownClock,
             String stage,
             int turn,
             boolean atTheStove,
             boolean closed,
             boolean holdComplete,
+            @Nullable Instant doubtSince,
             @Nullable Instant clockSince,
             @Nullable Instant clockEndsAt,
             @Nullable Instant lidLockedAt,

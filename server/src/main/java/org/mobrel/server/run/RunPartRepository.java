@@ -79,13 +79,26 @@ class RunPartRepository {
                             .add(jars(row));
                 });
         Map<Long, ClockRate> paces = new HashMap<>();
-        db.sql("SELECT run_id, real_at, run_at, pace FROM run_pace WHERE run_id IN (:runs) ORDER BY run_id, number")
+        db.sql(
+                        """
+                        SELECT p.run_id, p.real_at, p.run_at, p.pace, s.step_ms FROM run_pace p
+                        LEFT JOIN run_clock_step s ON s.run_id = p.run_id AND s.number = p.number
+                        WHERE p.run_id IN (:runs) ORDER BY p.run_id, p.number
+                        """)
                 .param("runs", runs)
                 .query(row -> {
+                    long run = row.getLong("run_id");
+                    ClockRate before = paces.get(run);
+                    boolean simulated =
+                            row.getObject("step_ms", Long.class) == null || before != null && before.simulated();
                     // The last one counts.
                     paces.put(
-                            row.getLong("run_id"),
-                            new ClockRate(SqlTime.get(row, "real_at"), SqlTime.get(row, "run_at"), row.getInt("pace")));
+                            run,
+                            new ClockRate(
+                                    SqlTime.get(row, "real_at"),
+                                    SqlTime.get(row, "run_at"),
+                                    row.getInt("pace"),
+                                    simulated));
                 });
         return new Parts(jars, paces, events(runs));
     }

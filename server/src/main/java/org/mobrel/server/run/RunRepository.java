@@ -33,9 +33,18 @@ class RunRepository {
     /** The meaning of the stored events; a kind whose meaning changes gets a new number, and old ones are still read. */
     private static final int EVENT_VERSION = 1;
 
+    /** What was taken at the lid goes before what was sent with the plan. */
     private static final String COLUMNS =
-            "id, batch_id, load_number, title, canner_id, canner_name, verdict, process_min, target_psi, true_psi,"
-                    + " gauge_kind, headspace_in, pack, jiggles_least, jiggles_most";
+            """
+            run.id, run.batch_id, run.load_number, run.title, run.canner_id, run.canner_name, run.verdict, run.process_min,
+            run.target_psi AS sent_target_psi, run.headspace_in, run.pack,
+            COALESCE(s.target_psi, run.target_psi) AS target_psi, COALESCE(s.true_psi, run.true_psi) AS true_psi,
+            COALESCE(s.gauge_kind, run.gauge_kind) AS gauge_kind,
+            COALESCE(s.jiggles_least, run.jiggles_least) AS jiggles_least,
+            COALESCE(s.jiggles_most, run.jiggles_most) AS jiggles_most
+            """;
+
+    private static final String FROM = " FROM run LEFT JOIN run_setting s ON s.run_id = run.id ";
 
     private final JdbcClient db;
     private final RunPartRepository parts;
@@ -46,25 +55,26 @@ class RunRepository {
     }
 
     Optional<Run> run(long id) {
-        return runs(db.sql("SELECT " + COLUMNS + " FROM run WHERE id = :id").param("id", id)).stream()
+        return runs(db.sql("SELECT " + COLUMNS + FROM + "WHERE run.id = :id").param("id", id)).stream()
                 .findFirst();
     }
 
     /** As {@link #run}, held until the transaction ends: events of one run are written one after another. */
     Optional<Run> runForUpdate(long id) {
-        return runs(db.sql("SELECT " + COLUMNS + " FROM run WHERE id = :id FOR UPDATE")
+        return runs(db.sql("SELECT " + COLUMNS + FROM + "WHERE run.id = :id FOR UPDATE")
                         .param("id", id))
                 .stream()
                 .findFirst();
     }
 
     List<Run> open() {
-        return runs(db.sql("SELECT " + COLUMNS + " FROM run WHERE NOT finished ORDER BY id"));
+        return runs(db.sql("SELECT " + COLUMNS + FROM + "WHERE NOT run.finished ORDER BY run.id"));
     }
 
     List<Run> ofBatch(long batchId) {
-        return runs(db.sql("SELECT " + COLUMNS + " FROM run WHERE batch_id = :batch"
-                        + " OR id IN (SELECT run_id FROM run_jars WHERE batch_id = :batch) ORDER BY load_number, id")
+        return runs(db.sql(
+                        "SELECT " + COLUMNS + FROM + "WHERE run.batch_id = :batch"
+                                + " OR run.id IN (SELECT run_id FROM run_jars WHERE batch_id = :batch) ORDER BY run.load_number, run.id")
                 .param("batch", batchId));
     }
 
@@ -73,8 +83,8 @@ class RunRepository {
         return batches.isEmpty()
                 ? List.of()
                 : runs(db.sql(
-                                "SELECT " + COLUMNS + " FROM run WHERE batch_id IN (:batches)"
-                                        + " OR id IN (SELECT run_id FROM run_jars WHERE batch_id IN (:batches)) ORDER BY load_number, id")
+                                "SELECT " + COLUMNS + FROM + "WHERE run.batch_id IN (:batches)"
+                                        + " OR run.id IN (SELECT run_id FROM run_jars WHERE batch_id IN (:batches)) ORDER BY run.load_number, run.id")
                         .param("batches", batches));
     }
 
@@ -107,6 +117,7 @@ class RunRepository {
         GaugeKind gauge = GaugeKind.ofCode(row.getString("gauge_kind")).orElseThrow();
         Jiggles jiggles = new Jiggles(row.getInt("jiggles_least"), row.getInt("jiggles_most"));
         GaugePressure truePressure = new GaugePressure(row.getInt("true_psi"));
+        GaugePressure sentTarget = new GaugePressure(row.getInt("sent_target_psi"));
         BigDecimal headspace = row.getBigDecimal("headspace_in");
         Pack pack = Pack.ofCode(row.getString("pack")).orElseThrow();
         return parts -> {
@@ -122,6 +133,7 @@ class RunRepository {
                     verdict,
                     new RunPlan(process, target, gauge, jars, jiggles),
                     truePressure,
+                    sentTarget,
                     headspace,
                     pack,
                     groups,
@@ -132,12 +144,12 @@ class RunRepository {
 
     List<Run> dialRuns(long canner, Instant from, Instant until) {
         return runs(db.sql(
-                        "SELECT " + COLUMNS
+                        "SELECT " + COLUMNS + FROM
                                 + """
-                         FROM run WHERE canner_id = :canner AND gauge_kind = 'dial'
+                        WHERE run.canner_id = :canner AND COALESCE(s.gauge_kind, run.gauge_kind) = 'dial'
                            AND EXISTS (SELECT 1 FROM run_event e WHERE e.run_id = run.id AND e.kind = 'heat-off'
                                          AND e.happened_at >= :from AND e.happened_at < :until)
-                         ORDER BY id
+                         ORDER BY run.id
                         """)
                 .param("canner", canner)
                 .param("from", SqlTime.of(from))
@@ -146,8 +158,8 @@ class RunRepository {
 
     /** The last runs of a canner that are over, the newest first. */
     List<Run> lastOf(long canner, int most) {
-        return runs(db.sql("SELECT " + COLUMNS
-                        + " FROM run WHERE canner_id = :canner AND finished ORDER BY id DESC LIMIT :most")
+        return runs(db.sql("SELECT " + COLUMNS + FROM
+                        + "WHERE run.canner_id = :canner AND run.finished ORDER BY run.id DESC LIMIT :most")
                 .param("canner", canner)
                 .param("most", most));
     }
@@ -162,6 +174,32 @@ class RunRepository {
                 .param("real", SqlTime.of(pace.realAt()))
                 .param("at", SqlTime.of(pace.runAt()))
                 .param("pace", pace.pace())
+                .update();
+    }
+
+    /** As {@link #add(long, ClockRate)}, because the server's clock was set. */
+    void addStep(long runId, ClockRate pace, long stepMillis) {
+        add(runId, pace);
+        db.sql(
+                        """
+                        INSERT INTO run_clock_step (run_id, number, step_ms)
+                        SELECT :run, MAX(number), :step FROM run_pace WHERE run_id = :run
+                        """)
+                .param("run", runId)
+                .param("step", stepMillis)
+                .update();
+    }
+
+    /** When Mobrel last looked at its clock; empty before it ever did. */
+    Optional<Instant> lookedAt() {
+        return db.sql("SELECT looked_at FROM clock_look WHERE id = 1")
+                .query((row, number) -> SqlTime.get(row, "looked_at"))
+                .optional();
+    }
+
+    void lookedAt(Instant at) {
+        db.sql("INSERT INTO clock_look (id, looked_at) VALUES (1, :at) ON DUPLICATE KEY UPDATE looked_at = :at")
+                .param("at", SqlTime.of(at))
                 .update();
     }
 
@@ -289,6 +327,27 @@ class RunRepository {
         static RunOrigin gauge(long device, long seq) {
             return new RunOrigin(null, device, seq);
         }
+    }
+
+    /** Keeps what the lid was locked on. A lid that was taken back and is locked again goes by the kitchen of then. */
+    void lock(long runId, RunSetting setting) {
+        db.sql(
+                        """
+                        REPLACE INTO run_setting (run_id, altitude_um, gauge_kind, gauge_error, true_psi, target_psi, jiggles_least,
+                                                  jiggles_most, table_version, taken_at)
+                        VALUES (:run, :altitude, :gauge, :error, :true, :target, :least, :most, :tables, :at)
+                        """)
+                .param("run", runId)
+                .param("altitude", setting.altitude().micrometres())
+                .param("gauge", setting.gauge().kind().code())
+                .param("error", setting.gauge().error().milliPsi())
+                .param("true", setting.truePressure().milliPsi())
+                .param("target", setting.target().milliPsi())
+                .param("least", setting.jiggles().least())
+                .param("most", setting.jiggles().most())
+                .param("tables", setting.tableVersion())
+                .param("at", SqlTime.of(setting.takenAt()))
+                .update();
     }
 
     void close(long runId) {

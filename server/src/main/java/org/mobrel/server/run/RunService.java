@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.run.CommandResult;
+import org.mobrel.run.EventKind;
 import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.Refusal;
@@ -31,6 +32,7 @@ import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.platform.SqlTime;
 import org.mobrel.server.shelf.HoldService;
 import org.mobrel.server.shelf.ShelfService;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -49,6 +51,8 @@ public class RunService {
     private final Map<Long, List<PastRun>> past = new ConcurrentHashMap<>();
 
     private final RunRepository repository;
+    private final RunSettings settings;
+    private final ObjectProvider<ClockWatch> watch;
     private final ShelfService shelf;
     private final HoldService holds;
     private final InstantSource clock;
@@ -56,11 +60,15 @@ public class RunService {
 
     RunService(
             RunRepository repository,
+            RunSettings settings,
+            ObjectProvider<ClockWatch> watch,
             ShelfService shelf,
             HoldService holds,
             InstantSource clock,
             ApplicationEventPublisher news) {
         this.repository = repository;
+        this.settings = settings;
+        this.watch = watch;
         this.shelf = shelf;
         this.holds = holds;
         this.clock = clock;
@@ -70,31 +78,42 @@ public class RunService {
     @Transactional
     public long create(NewRun run) {
         long id = repository.add(run);
-        changed(repository.run(id).orElseThrow());
+        changed(settings.current(repository.run(id).orElseThrow()));
         return id;
     }
 
     /** Runs that still need somebody. */
     @Transactional(readOnly = true)
     public List<Run> open() {
-        return repository.open();
+        look();
+        return current(repository.open());
     }
 
     @Transactional(readOnly = true)
     public List<Run> ofBatch(long batchId) {
-        return repository.ofBatch(batchId);
+        return current(repository.ofBatch(batchId));
     }
 
     /** The runs of some batches, read at once; a load may hold jars of several. */
     @Transactional(readOnly = true)
     public List<Run> ofBatches(Collection<Long> batches) {
-        return repository.ofBatches(batches);
+        return current(repository.ofBatches(batches));
     }
 
     /** @throws Missing if there is no such run */
     @Transactional(readOnly = true)
     public Run run(long id) {
-        return repository.run(id).orElseThrow(() -> new NotFound("run", id));
+        look();
+        return settings.current(repository.run(id).orElseThrow(() -> new NotFound("run", id)));
+    }
+
+    private List<Run> current(List<Run> runs) {
+        return runs.stream().map(settings::current).toList();
+    }
+
+    /** Whoever asks what time a run shows sees no step of the server's clock in it. */
+    private void look() {
+        watch.getObject().look();
     }
 
     /** The runs of a canner that went by its dial and whose heat went off in a span of time. */
@@ -157,7 +176,8 @@ public class RunService {
      */
     @Transactional
     public Run tell(long id, Wish command, Tap tap) {
-        Run run = repository.runForUpdate(id).orElseThrow(() -> new NotFound("run", id));
+        look();
+        Run run = forUpdate(id);
         if (tap.key().flatMap(key -> repository.numberOf(id, key)).isPresent()) {
             return run;
         }
@@ -175,7 +195,7 @@ public class RunService {
     /** As {@link #tell}, at an instant of its own; for kitchens that are loaded, not cooked in. */
     @Transactional
     public Run tellAt(long id, Wish command, Instant now) {
-        Run run = repository.runForUpdate(id).orElseThrow(() -> new NotFound("run", id));
+        Run run = forUpdate(id);
         return write(run, command.at(SqlTime.millis(now)), RunRepository.RunOrigin.UNKNOWN);
     }
 
@@ -198,7 +218,8 @@ public class RunService {
      */
     @Transactional
     public Received read(long id, long device, String name, List<Sent> readings) {
-        Run run = repository.runForUpdate(id).orElseThrow(() -> new NotFound("run", id));
+        look();
+        Run run = forUpdate(id);
         Set<Long> known = repository.numbersOf(id, device);
         Instant heard = SqlTime.millis(run.clock(clock.instant()));
         List<Long> stored = new ArrayList<>();
@@ -235,9 +256,10 @@ public class RunService {
     /** Lets a run's clock go faster from now on; it never goes back. */
     @Transactional
     public Run pace(long id, int pace) {
-        Run run = repository.runForUpdate(id).orElseThrow(() -> new NotFound("run", id));
+        look();
+        Run run = forUpdate(id);
         Instant now = SqlTime.millis(clock.instant());
-        Run after = run.with(new ClockRate(now, SqlTime.millis(run.clock(now)), pace));
+        Run after = run.with(new ClockRate(now, SqlTime.millis(run.clock(now)), pace, true));
         repository.add(id, after.pace().orElseThrow());
         changed(after);
         return after;
@@ -268,6 +290,15 @@ public class RunService {
         }
     }
 
+    private Run forUpdate(long id) {
+        return settings.current(repository.runForUpdate(id).orElseThrow(() -> new NotFound("run", id)));
+    }
+
+    /** Writes down what Mobrel itself has noticed about a run that is held for it. */
+    void note(Run run, RunEvent event) {
+        changed(append(run, event, RunRepository.RunOrigin.UNKNOWN));
+    }
+
     private Run write(Run run, RunEvent command, RunRepository.RunOrigin origin) {
         CommandResult answer = RunRules.decide(run.plan(), run.events(), command);
         if (answer.refusal().isPresent()) {
@@ -278,7 +309,15 @@ public class RunService {
         return after;
     }
 
-    private Run append(Run run, RunEvent event, RunRepository.RunOrigin origin) {
+    /** From now on this load goes by the kitchen as it is. */
+    private Run lock(Run run) {
+        RunSetting setting = settings.atTheLid(run);
+        repository.lock(run.id(), setting);
+        return run.by(setting);
+    }
+
+    private Run append(Run held, RunEvent event, RunRepository.RunOrigin origin) {
+        Run run = event.kind() == EventKind.LID_LOCKED ? lock(held) : held;
         repository.add(run.id(), run.events().size() + 1, event, origin);
         List<RunEvent> events = new ArrayList<>(run.events());
         events.add(event);

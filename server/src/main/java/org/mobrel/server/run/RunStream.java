@@ -173,6 +173,10 @@ public class RunStream implements SmartLifecycle {
     /** What shows something that was changed looks again; who changed it knows already. */
     @EventListener
     void changed(Changed change) {
+        if (change.concept().equals("kitchen")) {
+            // A load that waits for its lid goes by the kitchen as it is now.
+            service.open().stream().filter(Run::isWaiting).forEach(run -> heard(new RunChanged(run)));
+        }
         say(
                 "change/%s/%s".formatted(change.concept(), change.page()),
                 0,

@@ -1,0 +1,87 @@
+package org.mobrel.server.run;
+
+import java.time.InstantSource;
+import java.util.Map;
+import java.util.Optional;
+import org.mobrel.canner.CannerProfile;
+import org.mobrel.canner.Gauge;
+import org.mobrel.canner.PressureTable;
+import org.mobrel.foods.Catalogue;
+import org.mobrel.quantity.Altitude;
+import org.mobrel.quantity.GaugePressure;
+import org.mobrel.run.Jiggles;
+import org.mobrel.server.kitchen.Kitchen;
+import org.mobrel.server.kitchen.KitchenCanner;
+import org.mobrel.server.kitchen.KitchenService;
+import org.mobrel.server.platform.Conflict;
+import org.springframework.stereotype.Service;
+
+/**
+ * What a load that waits for its lid would go by now. Between the plan and the stove lie hours or days, in which a dial is tested or an altitude put
+ * right; a load must not go by what was true then.
+ */
+@Service
+class RunSettings {
+
+    private final KitchenService kitchens;
+    private final PressureTable pressures;
+    private final Catalogue catalogue;
+    private final InstantSource clock;
+
+    RunSettings(KitchenService kitchens, PressureTable pressures, Catalogue catalogue, InstantSource clock) {
+        this.kitchens = kitchens;
+        this.pressures = pressures;
+        this.catalogue = catalogue;
+        this.clock = clock;
+    }
+
+    /** The run as it stands now: before the lid is locked by what the kitchen says today, afterwards by what it said then. */
+    Run current(Run run) {
+        return run.isWaiting() ? now(run).map(run::by).orElse(run) : run;
+    }
+
+    /**
+     * What the lid is locked on.
+     *
+     * @throws Conflict if the kitchen has no pressure for this canner any more
+     */
+    RunSetting atTheLid(Run run) {
+        return now(run).orElseThrow(() -> new Conflict("no-pressure", why(run), Map.of()));
+    }
+
+    private String why(Run run) {
+        return kitchens.kitchen()
+                .canner(run.cannerId())
+                .map(canner -> canner.outOfUse()
+                                .orElse(
+                                        "The tables have no pressure for this canner at the altitude that the kitchen has now.")
+                        + " Look at it in Kitchen before the lid goes on.")
+                .orElse("This canner was taken out of the kitchen. Give this load up and plan it for another one.");
+    }
+
+    /** Empty where the tables have no pressure for it, or its gauge has to be replaced; a canner that left the kitchen cannot be used either. */
+    private Optional<RunSetting> now(Run run) {
+        Kitchen kitchen = kitchens.kitchen();
+        return kitchen.canner(run.cannerId())
+                .filter(canner -> canner.outOfUse().isEmpty())
+                .map(KitchenCanner::profile)
+                .flatMap(canner -> kitchen.altitude().flatMap(altitude -> setting(canner, altitude)));
+    }
+
+    private Optional<RunSetting> setting(CannerProfile canner, Altitude altitude) {
+        Gauge gauge = canner.gauge();
+        return pressures.band(gauge.kind(), altitude).map(band -> {
+            GaugePressure needed = band.pressure();
+            return new RunSetting(
+                    altitude,
+                    gauge,
+                    needed,
+                    gauge.readingFor(needed),
+                    canner.weight()
+                            .map(weight -> new Jiggles(weight.least(), weight.most()))
+                            .orElse(Jiggles.NOT_COUNTED),
+                    catalogue.version().code(),
+                    clock.instant());
+        });
+    }
+}

@@ -5,7 +5,7 @@ import { createRoot } from "react-dom/client";
 import { Problem } from "@/api/problem";
 import { refresh } from "@/api/useChanged";
 import { ToastShelf } from "@/kit/Toast";
-import { onChange } from "@/stove";
+import { deviceOutbox, OutboxProvider, onChange } from "@/stove";
 import { router } from "./app/router";
 import { applyTheme } from "./app/theme";
 import "./app/theme.css";
@@ -26,13 +26,17 @@ const queries = new QueryClient({
 // Whatever another device changes is asked for again here.
 onChange((concept) => void refresh(queries, concept));
 
+const outbox = deviceOutbox();
+
 const root = document.getElementById("root");
 if (root) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={queries}>
         <ToastShelf>
-          <RouterProvider router={router} />
+          <OutboxProvider outbox={outbox}>
+            <RouterProvider router={router} />
+          </OutboxProvider>
         </ToastShelf>
       </QueryClientProvider>
     </StrictMode>,

@@ -31,11 +31,11 @@ export function Failed({ run, now }: { readonly run: Run; readonly now: number }
   });
   const settle = async (decision: string) => {
     for (const jar of jars) {
-      await recording.mutateAsync({ type: "jar-settled", jar, decision }).catch(() => undefined);
+      await recording.record({ type: "jar-settled", jar, decision }).catch(() => undefined);
     }
     setLeftOut([]);
   };
-  const busy = recording.isPending || again.isPending || jars.length === 0;
+  const busy = again.isPending || jars.length === 0;
   return (
     <Card label="Jars that did not seal" tone="brick" className="flex flex-col gap-4">
       <div>

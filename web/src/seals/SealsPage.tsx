@@ -37,15 +37,13 @@ function Seals({ run }: { readonly run: Run }) {
   const failed = run.checked.filter((jar) => !jar.sealed);
   const sealed = run.checked.length - failed.length;
   const check = (jar: number, isSealed: boolean) =>
-    recording.mutate(
-      { type: "jar-checked", jar, sealed: isSealed, loss, level, bandOff: true },
-      {
-        onSuccess: () => {
-          setLoss("none");
-          setLevel("right");
-          setBandOff(false);
-        },
+    recording.record({ type: "jar-checked", jar, sealed: isSealed, loss, level, bandOff: true }).then(
+      () => {
+        setLoss("none");
+        setLevel("right");
+        setBandOff(false);
       },
+      () => undefined, // Shown above the jars.
     );
   return (
     <PageFrame title="Seal check" lead={`${run.title} · ${countJars(run.jars)} · ${run.cannerName}`}>
@@ -131,7 +129,6 @@ function Seals({ run }: { readonly run: Run }) {
                     size="stove"
                     look={isSealed ? "main" : "loss"}
                     className="flex-1"
-                    disabled={recording.isPending}
                     onClick={() => check(next.number, isSealed)}
                   >
                     {isSealed ? "Sealed" : "Not sealed"}

@@ -8,6 +8,7 @@ import { stageLabel } from "./labels";
 import { live, type Run, runNow, useLive } from "./live";
 import { projected } from "./project";
 import { canSound, play, unlockSound } from "./sound";
+import { useOutbox } from "./useOutbox";
 
 const ANSWERED = "mobrel.answered-alarms";
 
@@ -25,6 +26,7 @@ function answeredBefore(): ReadonlySet<string> {
  */
 export function Alarms() {
   const { runs } = useLive();
+  const outbox = useOutbox();
   const [answered, setAnswered] = useState(answeredBefore);
   const [ringing, setRinging] = useState<readonly Alarm[]>([]);
   const [heard, setHeard] = useState(true);
@@ -37,7 +39,7 @@ export function Alarms() {
 
   useEffect(() => {
     const look = () => {
-      const now = (live().runs ?? []).map((run) => projected(run, live().outbox));
+      const now = (live().runs ?? []).map((run) => projected(run, outbox.list()));
       const open = alarms(now, runNow).filter((alarm) => !answered.has(alarm.key));
       setRinging((before) => (sameKeys(before, open) ? before : open));
       title(now, open);
@@ -52,7 +54,7 @@ export function Alarms() {
     worker.onmessage = look;
     look();
     return () => worker.terminate();
-  }, [answered]);
+  }, [answered, outbox.list]);
 
   const answer = () => {
     const now = new Set([...[...answered].slice(-50), ...ringing.map((alarm) => alarm.key)]);

@@ -4,7 +4,6 @@ import type { EventRequest, Run } from "./live";
 
 interface Props {
   readonly run: Run;
-  readonly busy: boolean;
   readonly onEvent: (...events: EventRequest[]) => void;
   readonly onClose: () => void;
 }
@@ -17,7 +16,7 @@ interface Found {
 }
 
 /** The phone, the children, the gas bottle: how long, and what is found on coming back. Nothing is guessed. */
-export function Away({ run, busy, onEvent, onClose }: Props) {
+export function Away({ run, onEvent, onClose }: Props) {
   const [minutes, setMinutes] = useState<number | undefined>();
   const [low, setLow] = useState<number | undefined>();
   const away = (words: string): EventRequest => ({ type: "away", note: `away ${minutes} min, ${words}` });
@@ -47,7 +46,6 @@ export function Away({ run, busy, onEvent, onClose }: Props) {
             size="stove"
             look="loss"
             className="flex-1"
-            disabled={busy}
             onClick={() => onEvent(away(`${low} when back`), { type: "reading", psi: low })}
           >
             Write down {low}
@@ -69,7 +67,6 @@ export function Away({ run, busy, onEvent, onClose }: Props) {
               size="stove"
               look={each.loss ? "loss" : "plain"}
               className="w-full flex-col items-start! gap-0 text-left"
-              disabled={busy}
               onClick={() =>
                 each.events.length === 0 ? setLow(Math.max(0, run.targetPsi - 2)) : onEvent(...each.events)
               }

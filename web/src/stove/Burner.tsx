@@ -5,12 +5,11 @@ import type { EventRequest, Run } from "./live";
 
 interface Props {
   readonly run: Run;
-  readonly busy: boolean;
   readonly onEvent: (event: EventRequest) => void;
 }
 
 /** The setting that holds the pressure: kept, and offered the next time this canner is on. */
-export function Burner({ run, busy, onEvent }: Props) {
+export function Burner({ run, onEvent }: Props) {
   const [open, setOpen] = useState(false);
   const [setting, setSetting] = useState("");
   const known = run.burner;
@@ -28,12 +27,7 @@ export function Burner({ run, busy, onEvent }: Props) {
           {known ? "Write another" : "Write it down"}
         </Button>
         {known && !known.ofThisRun && (
-          <Button
-            look="quiet"
-            size="small"
-            disabled={busy}
-            onClick={() => onEvent({ type: "burner", note: known.setting })}
-          >
+          <Button look="quiet" size="small" onClick={() => onEvent({ type: "burner", note: known.setting })}>
             The same today
           </Button>
         )}
@@ -58,7 +52,7 @@ export function Burner({ run, busy, onEvent }: Props) {
         value={setting}
         onChange={(event) => setSetting(event.target.value)}
       />
-      <Button type="submit" disabled={busy || !setting.trim()}>
+      <Button type="submit" disabled={!setting.trim()}>
         Keep
       </Button>
       <Button look="quiet" onClick={() => setOpen(false)}>

@@ -8,12 +8,11 @@ import type { EventRequest, Run } from "./live";
 
 interface Props {
   readonly run: Run;
-  readonly busy: boolean;
   readonly onEvent: (event: EventRequest) => void;
 }
 
 /** Before the jars go in: six things, ticked one by one or waived by somebody who says who they are and why. */
-export function Checks({ run, busy, onEvent }: Props) {
+export function Checks({ run, onEvent }: Props) {
   const kitchen = useKitchen();
   const [waiving, setWaiving] = useState<string | undefined>();
   const [why, setWhy] = useState("");
@@ -34,7 +33,7 @@ export function Checks({ run, busy, onEvent }: Props) {
               <button
                 type="button"
                 aria-pressed={done !== undefined}
-                disabled={busy || done !== undefined}
+                disabled={done !== undefined}
                 onClick={() => onEvent({ type: "check", check: code })}
                 className={`flex min-h-20 flex-1 items-center gap-3 rounded-field border-2 px-3 py-1.5 text-left ${done ? "border-primary bg-steam" : "border-line bg-paper"}`}
               >
@@ -78,7 +77,7 @@ export function Checks({ run, busy, onEvent }: Props) {
                   value={why}
                   onChange={(event) => setWhy(event.target.value)}
                 />
-                <Button type="submit" disabled={busy || !why.trim()}>
+                <Button type="submit" disabled={!why.trim()}>
                   Waive it
                 </Button>
               </form>

@@ -2,7 +2,7 @@ import { Button, Card, ProblemNote } from "@/kit";
 import { countJars, formatDateTime, formatSpan } from "@/quantity";
 import { deviationLabel } from "./labels";
 import type { Run } from "./live";
-import { useRecordEvent } from "./outbox";
+import { useRecordEvent } from "./useOutbox";
 
 const DECISIONS = [
   { code: "processed-again", text: "Processed again", detail: "new lids, the full time from the beginning" },
@@ -41,8 +41,10 @@ export function GivenUp({ run, now }: { readonly run: Run; readonly now: number 
             key={code}
             size="stove"
             className="flex-1 flex-col gap-0"
-            disabled={recording.isPending || (left <= 0 && code === "processed-again")}
-            onClick={() => recording.mutate({ type: "jars-decided", decision: code })}
+            disabled={left <= 0 && code === "processed-again"}
+            onClick={() =>
+              void recording.record({ type: "jars-decided", decision: code }).catch(() => undefined)
+            }
           >
             <span>{text}</span>
             {detail && <span className="text-[0.9rem] font-normal">{detail}</span>}

@@ -4,7 +4,6 @@ import type { EventRequest, Run } from "./live";
 
 interface Props {
   readonly run: Run;
-  readonly busy: boolean;
   readonly onEvent: (event: EventRequest) => void;
   readonly onClose: () => void;
 }
@@ -13,7 +12,7 @@ interface Props {
 const FORGET_MS = 120_000;
 
 /** Tap every jiggle: how many a minute that is, against this canner's own range. */
-export function JiggleTap({ run, busy, onEvent, onClose }: Props) {
+export function JiggleTap({ run, onEvent, onClose }: Props) {
   const [taps, setTaps] = useState<readonly number[]>([]);
   const rate = perMinute(taps);
   const range = run.jiggles;
@@ -51,7 +50,7 @@ export function JiggleTap({ run, busy, onEvent, onClose }: Props) {
           size="stove"
           look="main"
           className="flex-1"
-          disabled={busy || rate === undefined}
+          disabled={rate === undefined}
           onClick={() => rate !== undefined && onEvent({ type: "reading", jiggles: rate })}
         >
           {rate === undefined ? "Write it down" : `Write down ${rate} a minute`}

@@ -1,4 +1,3 @@
-import { useRef } from "react";
 import { LoadPicture } from "@/jars";
 import { useKitchen } from "@/kitchen";
 import { formatVolume } from "@/quantity";
@@ -14,7 +13,6 @@ const RESERVE = 1.35;
 
 /** One tap for each jar that goes in, so that the count is never a question; and what the rest still needs from the kettle. */
 export function LoadingStage({ run, onEvent }: Props) {
-  const underWay = useRef(new Set<number>());
   const units = useKitchen().data?.units ?? "us";
   const dishes = [...new Set(run.jarTitles)];
   const jars = run.jars.map((jar, index) => ({
@@ -28,15 +26,8 @@ export function LoadingStage({ run, onEvent }: Props) {
   const missing = broth.filter((_, index) => !run.loaded.includes(index + 1));
   const known = missing.every((each) => each !== undefined);
   const needed = missing.reduce<number>((sum, each) => sum + (each ?? 0), 0);
-  // Jars go in quickly one after the other: none waits for the one before, and a second touch of the same jar is no second tap.
-  const tap = async (jar: number) => {
-    if (underWay.current.has(jar)) {
-      return;
-    }
-    underWay.current.add(jar);
-    await onEvent({ type: run.loaded.includes(jar) ? "jar-back" : "jar-in", jar });
-    underWay.current.delete(jar);
-  };
+  // Jars go in quickly one after the other: none waits for the one before.
+  const tap = (jar: number) => onEvent({ type: run.loaded.includes(jar) ? "jar-back" : "jar-in", jar });
   return (
     <div className="flex flex-wrap items-center justify-center gap-x-6 gap-y-2">
       <LoadPicture jars={jars} className="h-64" taken={run.loaded} onTap={(jar) => void tap(jar)} />

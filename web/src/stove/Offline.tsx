@@ -3,14 +3,16 @@ import { Button } from "@/kit";
 import { formatTime } from "@/quantity";
 import { eventLabel, readingLabel } from "./labels";
 import { useLive } from "./live";
-import { forget } from "./outbox";
+import { useOutbox, useTaps } from "./useOutbox";
 
 /** That the server cannot be reached, what waits on this device, and what was not taken when it came through. */
 export function Offline() {
-  const { online, runs, outbox } = useLive();
-  const waiting = outbox.filter((tap) => !tap.refused);
-  const refused = outbox.filter((tap) => tap.refused);
-  if (online && outbox.length === 0) {
+  const { online, runs } = useLive();
+  const outbox = useOutbox();
+  const taps = useTaps().filter((tap) => tap.kept);
+  const waiting = taps.filter((tap) => !tap.refused);
+  const refused = taps.filter((tap) => tap.refused);
+  if (online && taps.length === 0) {
     return null;
   }
   return (
@@ -50,7 +52,7 @@ export function Offline() {
             {eventLabel(tap.event.type)} {readingLabel(tap.event)} at {formatTime(tap.happenedAt)} was kept
             here and could not be written down: {tap.refused}
           </p>
-          <Button size="small" onClick={() => forget(tap)}>
+          <Button size="small" onClick={() => outbox.forget(tap)}>
             I have read it
           </Button>
         </div>

@@ -6,13 +6,12 @@ interface Props {
   readonly run: Run;
   /** What the stepper begins with. */
   readonly from: number;
-  readonly busy: boolean;
   readonly onEvent: (event: EventRequest) => void;
   readonly onClose: () => void;
 }
 
 /** Any other reading of the dial, by halves of a psi. */
-export function OtherReading({ run, from, busy, onEvent, onClose }: Props) {
+export function OtherReading({ run, from, onEvent, onClose }: Props) {
   const [psi, setPsi] = useState(from);
   const low = run.stage === "holding" && psi < run.targetPsi;
   return (
@@ -28,7 +27,6 @@ export function OtherReading({ run, from, busy, onEvent, onClose }: Props) {
           size="stove"
           look={low ? "loss" : "main"}
           className="flex-1"
-          disabled={busy}
           onClick={() => onEvent({ type: "reading", psi })}
         >
           Write down {psi}

@@ -7,12 +7,11 @@ import type { EventRequest, Run, RunEvent } from "./live";
 
 interface Props {
   readonly run: Run;
-  readonly busy: boolean;
   readonly onEvent: (event: EventRequest) => void;
 }
 
 /** Notes, the record so far, slips of the pen, and the ways out: folded away, for nobody needs them this minute. */
-export function Record({ run, busy, onEvent }: Props) {
+export function Record({ run, onEvent }: Props) {
   const [note, setNote] = useState("");
   return (
     <Disclosure title={`Notes, the record, and stopping (${run.events.length} written down)`}>
@@ -35,13 +34,13 @@ export function Record({ run, busy, onEvent }: Props) {
             value={note}
             onChange={(event) => setNote(event.target.value)}
           />
-          <Button type="submit" disabled={busy || !note.trim()}>
+          <Button type="submit" disabled={!note.trim()}>
             Keep
           </Button>
         </form>
         <EventList run={run} />
-        <Slip run={run} busy={busy} onEvent={onEvent} />
-        <Stopping run={run} busy={busy} onEvent={onEvent} />
+        <Slip run={run} onEvent={onEvent} />
+        <Stopping run={run} onEvent={onEvent} />
       </div>
     </Disclosure>
   );
@@ -58,7 +57,7 @@ const CORRECTABLE = [
 ];
 
 /** A slip of the pen: nothing is edited, a later word says what was wrong and why, and no clock ends earlier by it. */
-function Slip({ run, busy, onEvent }: Props) {
+function Slip({ run, onEvent }: Props) {
   const [about, setAbout] = useState<RunEvent | undefined>();
   const [why, setWhy] = useState("");
   const [psi, setPsi] = useState<number | undefined>();
@@ -117,7 +116,7 @@ function Slip({ run, busy, onEvent }: Props) {
           value={why}
           onChange={(event) => setWhy(event.target.value)}
         />
-        <Button type="submit" disabled={busy || !why.trim()}>
+        <Button type="submit" disabled={!why.trim()}>
           Correct it
         </Button>
         <Button look="quiet" onClick={() => setAbout(undefined)}>
@@ -128,7 +127,7 @@ function Slip({ run, busy, onEvent }: Props) {
   );
 }
 
-function Stopping({ run, busy, onEvent }: Props) {
+function Stopping({ run, onEvent }: Props) {
   const [leaving, setLeaving] = useState(false);
   const early = (run.stage === "rising" || run.stage === "holding") && !run.holdComplete;
   if (run.stage === "opened" || run.holdComplete) {
@@ -152,11 +151,7 @@ function Stopping({ run, busy, onEvent }: Props) {
           " Then these jars are not processed. Heat off, and zero by itself before the lid comes off; then, within 24 hours: process them again with new lids for the full time, refrigerate and eat them within a few days, or freeze them."}
       </p>
       <div className="flex gap-3">
-        <Button
-          look="loss"
-          disabled={busy}
-          onClick={() => onEvent({ type: early ? "stop-early" : "abandon" })}
-        >
+        <Button look="loss" onClick={() => onEvent({ type: early ? "stop-early" : "abandon" })}>
           Yes, stop
         </Button>
         <Button onClick={() => setLeaving(false)}>Back</Button>

@@ -13,13 +13,13 @@ import { type EventRequest, type Run, runNow, type Simulation, useLive } from ".
 import { Mark } from "./Mark";
 import { NoPressure } from "./NoPressure";
 import { Outlook } from "./Outlook";
-import { firstOf, useRecordEvent, waitOf } from "./outbox";
 import { Record } from "./Record";
 import { Simulator, SimulatorOffer } from "./Simulator";
 import { SteamPictures } from "./SteamPictures";
 import { Steps } from "./Steps";
 import { type StageView, stageView } from "./stages";
 import { Trace } from "./Trace";
+import { firstOf, useRecordEvent, useTaps, waitOf } from "./useOutbox";
 import { Watch } from "./Watch";
 import { ZeroSigns } from "./ZeroSigns";
 
@@ -40,10 +40,10 @@ export function RunCard({ run, alone }: Props) {
   const say = async (...events: EventRequest[]) => {
     setAway(false);
     for (const event of events) {
-      await recording.mutateAsync(event).catch(() => undefined);
+      await recording.record(event).catch(() => undefined);
     }
   };
-  const unconfirmed = live.outbox.some((tap) => tap.runId === run.id && !tap.refused);
+  const unconfirmed = useTaps().some((tap) => tap.runId === run.id && tap.kept && !tap.refused);
   return (
     <Card
       label={run.cannerName}
@@ -62,7 +62,7 @@ export function RunCard({ run, alone }: Props) {
       <div>
         <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
           <h2 className="flex-1 text-xl font-bold">{run.cannerName}</h2>
-          <Watch run={run} busy={recording.isPending} onEvent={say} />
+          <Watch run={run} onEvent={say} />
           {run.simulated && <Tag tone="ink">{`Simulated, ${run.pace}×`}</Tag>}
           {unconfirmed && <Tag tone="mustard">Not written down yet</Tag>}
           <Tag tone={view.face.copper ? "copper" : run.lost ? "brick" : "ink"}>{stageLabel(run.stage)}</Tag>
@@ -70,6 +70,7 @@ export function RunCard({ run, alone }: Props) {
         <p className="text-soft">
           {run.title} · {countJars(run.jars)}
         </p>
+        <SinceThePlan run={run} />
       </div>
       <div className={`grid items-center gap-x-8 gap-y-3 ${alone ? columns(view) : ""}`}>
         <div className="min-w-0">
@@ -91,24 +92,16 @@ export function RunCard({ run, alone }: Props) {
         </div>
         <div className={`min-w-0 ${alone ? "lg:order-last lg:col-span-2" : ""}`}>
           {away ? (
-            <Away run={run} busy={recording.isPending} onEvent={say} onClose={() => setAway(false)} />
+            <Away run={run} onEvent={say} onClose={() => setAway(false)} />
           ) : (
-            <Steps view={view} run={run} now={now} alone={alone} busy={recording.isPending} onEvent={say} />
+            <Steps view={view} run={run} now={now} alone={alone} onEvent={say} />
           )}
           <div className="mt-3 sm:hidden">
             <Outlook run={run} now={now} />
           </div>
         </div>
         <div className="min-w-0">
-          <Picture
-            view={view}
-            run={run}
-            now={now}
-            alone={alone}
-            simulation={simulation}
-            busy={recording.isPending}
-            onEvent={say}
-          />
+          <Picture view={view} run={run} now={now} alone={alone} simulation={simulation} onEvent={say} />
         </div>
       </div>
       {run.dues.some((due) => due.what === "no-pressure" && now >= Date.parse(due.at)) && <NoPressure />}
@@ -116,7 +109,7 @@ export function RunCard({ run, alone }: Props) {
       {run.simulated && <Simulator run={run} />}
       <div className="border-t border-line pt-1">
         <div className="flex flex-wrap items-center gap-x-4">
-          {view.burner && <Burner run={run} busy={recording.isPending} onEvent={say} />}
+          {view.burner && <Burner run={run} onEvent={say} />}
           {view.away && !away && (
             <Button size="small" look="quiet" className="ml-auto" onClick={() => setAway(true)}>
               I was away
@@ -125,9 +118,21 @@ export function RunCard({ run, alone }: Props) {
         </div>
         {(run.stage === "checks" || run.stage === "loading") && <SimulatorOffer run={run} />}
         {view.away && <Calm run={run} />}
-        <Record run={run} busy={recording.isPending} onEvent={say} />
+        <Record run={run} onEvent={say} />
       </div>
     </Card>
+  );
+}
+
+/** Altitude, gauge and weight are taken when the lid is locked: what has changed since the plan was sent is said. */
+function SinceThePlan({ run }: { readonly run: Run }) {
+  if (run.sentTargetPsi == null || !run.atTheStove) {
+    return null;
+  }
+  return (
+    <p role="status" className="mt-2 rounded-field bg-mustard-wash px-3 py-2 font-semibold">
+      Altitude or gauge has changed since the plan was sent: {run.targetPsi} now, was {run.sentTargetPsi}.
+    </p>
   );
 }
 
@@ -156,11 +161,10 @@ interface PictureProps {
   readonly now: number;
   readonly alone: boolean;
   readonly simulation: Simulation | undefined;
-  readonly busy: boolean;
   readonly onEvent: (event: EventRequest) => Promise<void>;
 }
 
-function Picture({ view, run, now, alone, simulation, busy, onEvent }: PictureProps) {
+function Picture({ view, run, now, alone, simulation, onEvent }: PictureProps) {
   switch (view.picture) {
     case "trace":
       return <Trace run={run} now={now} height={alone ? 330 : 190} />;
@@ -169,7 +173,7 @@ function Picture({ view, run, now, alone, simulation, busy, onEvent }: PicturePr
     case "steam":
       return <SteamPictures steady={run.stage === "venting"} seen={simulation?.plume} />;
     case "checks":
-      return <Checks run={run} busy={busy} onEvent={onEvent} />;
+      return <Checks run={run} onEvent={onEvent} />;
     case "load":
       return run.stage === "loading" ? (
         <LoadingStage run={run} onEvent={onEvent} />

@@ -11,12 +11,11 @@ interface Props {
   readonly run: Run;
   readonly now: number;
   readonly alone: boolean;
-  readonly busy: boolean;
   readonly onEvent: (event: EventRequest) => void;
 }
 
 /** Two or three large buttons: what can be written down at this stage. */
-export function Steps({ view, run, now, alone, busy, onEvent }: Props) {
+export function Steps({ view, run, now, alone, onEvent }: Props) {
   const [other, setOther] = useState<number | undefined>();
   const [jiggles, setJiggles] = useState(false);
   const [sure, setSure] = useState<Step | undefined>();
@@ -35,13 +34,7 @@ export function Steps({ view, run, now, alone, busy, onEvent }: Props) {
       <div className="flex flex-col gap-3">
         <p className="text-lg font-semibold">{sure.confirm}</p>
         <div className="flex gap-3">
-          <Button
-            size="stove"
-            look="loss"
-            className="flex-1"
-            disabled={busy}
-            onClick={() => onEvent(sure.event)}
-          >
+          <Button size="stove" look="loss" className="flex-1" onClick={() => onEvent(sure.event)}>
             Yes: {sure.text.toLowerCase()}
           </Button>
           <Button size="stove" onClick={() => setSure(undefined)}>
@@ -56,7 +49,6 @@ export function Steps({ view, run, now, alone, busy, onEvent }: Props) {
       <OtherReading
         run={run}
         from={other}
-        busy={busy}
         onEvent={(event) => {
           onEvent(event);
           setOther(undefined);
@@ -69,7 +61,6 @@ export function Steps({ view, run, now, alone, busy, onEvent }: Props) {
     return (
       <JiggleTap
         run={run}
-        busy={busy}
         onEvent={(event) => {
           onEvent(event);
           setJiggles(false);
@@ -90,7 +81,7 @@ export function Steps({ view, run, now, alone, busy, onEvent }: Props) {
             className={
               step.look !== "main" ? "flex-1" : alone ? "basis-full sm:flex-[3] sm:basis-0" : "basis-full"
             }
-            disabled={busy || early}
+            disabled={early}
             onClick={() => (step.confirm ? setSure(step) : onEvent(step.event))}
           >
             {early && step.from ? `${step.text} at ${formatTime(step.from)}` : step.text}

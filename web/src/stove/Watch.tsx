@@ -2,16 +2,15 @@ import { Eye } from "lucide-react";
 import { useState } from "react";
 import { Button } from "@/kit";
 import type { EventRequest, Run } from "./live";
-import { cookName, rememberCook } from "./outbox";
+import { cookName, rememberCook } from "./useOutbox";
 
 interface Props {
   readonly run: Run;
-  readonly busy: boolean;
   readonly onEvent: (event: EventRequest) => void;
 }
 
 /** Who looks after the canner. One tap takes it over; the name is asked for once on each device. */
-export function Watch({ run, busy, onEvent }: Props) {
+export function Watch({ run, onEvent }: Props) {
   const [asking, setAsking] = useState(false);
   const [name, setName] = useState(cookName());
   const take = (by: string) => {
@@ -36,7 +35,7 @@ export function Watch({ run, busy, onEvent }: Props) {
           value={name}
           onChange={(event) => setName(event.target.value)}
         />
-        <Button size="small" type="submit" disabled={busy || !name.trim()}>
+        <Button size="small" type="submit" disabled={!name.trim()}>
           I watch
         </Button>
       </form>
@@ -49,7 +48,6 @@ export function Watch({ run, busy, onEvent }: Props) {
       look="quiet"
       className="-my-2 self-center"
       icon={<Eye size={18} aria-hidden="true" />}
-      disabled={busy}
       onClick={() => (mine || cookName() === "" ? setAsking(true) : take(cookName()))}
     >
       {run.watch === "" ? "Who watches?" : mine ? `You watch, ${run.watch}` : `${run.watch} watches`}

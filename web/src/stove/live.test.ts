@@ -1,4 +1,5 @@
-import { expect, test } from "vitest";
+import { expect, test, vi } from "vitest";
+import { FakeEventSource } from "@/test/eventSource";
 import { at, NOON, run, seen } from "@/test/runs";
 import { alarms, loudest } from "./alarms";
 import { perMinute } from "./JiggleTap";
@@ -20,7 +21,7 @@ test("what is told of a run goes on from what the page has, or replaces it", () 
 
 test("the server's word sets a clock right that drifted, and leaves a simulated run its own", () => {
   const real = run({ id: 71, now: at(0) });
-  const simulated = run({ id: 72, now: at(60), simulated: true, pace: 1 });
+  const simulated = run({ id: 72, now: at(60), simulated: true, ownClock: true, pace: 1 });
   hear(real);
   hear(simulated);
   beaten(NOON + 90_000);
@@ -61,6 +62,8 @@ test("taps that wait on the device let the clock go on, and only the plain cours
     runId: 1,
     key: `${type}${minute}`,
     happenedAt: at(minute),
+    order: minute,
+    kept: true,
     event: { type, ...more },
   });
   const venting = run({ stage: "venting", clockEndsAt: at(10) });
@@ -84,4 +87,48 @@ test("jiggles are a rate from the second tap on", () => {
   expect(perMinute([])).toBeUndefined();
   expect(perMinute([1_000])).toBeUndefined();
   expect(perMinute([0, 20_000, 40_000])).toBe(3);
+});
+
+/** The line as of a page that was just loaded. */
+async function load() {
+  vi.useFakeTimers({ shouldAdvanceTime: true });
+  vi.resetModules();
+  const live = await import("./live");
+  const { renderHook } = await import("@testing-library/react");
+  renderHook(() => live.useLive());
+  return { ...live, line: FakeEventSource.last() };
+}
+
+test("a line on which nothing is heard for seven seconds is dead, and is opened anew from where this page stands", async () => {
+  const { live, line } = await load();
+  line.say("runs", { runs: [run({ stage: "holding", clockEndsAt: at(90) })] }, "1:7");
+  expect(live().online).toBe(true);
+  await vi.advanceTimersByTimeAsync(9_000);
+  expect(line.closed).toBe(true);
+  expect(live().online).toBe(false);
+  await vi.advanceTimersByTimeAsync(1_600);
+  expect(FakeEventSource.last()).not.toBe(line);
+  expect(FakeEventSource.last().url).toContain("seen=1%3A7");
+});
+
+test("a run that needs nobody any more leaves the stove", async () => {
+  const { live, line } = await load();
+  line.say("runs", { runs: [run({ stage: "holding", clockEndsAt: at(90) })] });
+  line.say("run", run({ stage: "holding", closed: true }));
+  expect(live().runs).toEqual([]);
+});
+
+test("what another page changed is told, what this page changed itself is not, and after a silent line everything may have", async () => {
+  const { line, onChange } = await load();
+  const { thisPage } = await import("@/api/client");
+  const told: string[] = [];
+  onChange((concept) => told.push(concept));
+  line.say("runs", { runs: [] });
+  line.say("change", { concept: "recipes", page: "other" });
+  line.say("change", { concept: "kitchen", page: thisPage });
+  expect(told).toEqual(["recipes"]);
+  line.onerror?.();
+  await vi.advanceTimersByTimeAsync(1_600);
+  FakeEventSource.last().say("runs", { runs: [] });
+  expect(told).toEqual(["recipes", "backup"]);
 });

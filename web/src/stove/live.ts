@@ -1,6 +1,5 @@
 import { useSyncExternalStore } from "react";
 import { type Schemas, thisPage } from "@/api/client";
-import { type QueuedTap, readOutbox } from "./outboxStorage";
 
 export type Run = Schemas["RunResponse"];
 export type RunEvent = Schemas["EventResponse"];
@@ -21,15 +20,13 @@ export interface Live {
   /** Whether the line to the server is open. */
   readonly online: boolean;
   readonly simulations: ReadonlyMap<number, Simulation>;
-  /** Taps that wait on this device until the server can be reached. */
-  readonly outbox: readonly QueuedTap[];
 }
 
 /** The server says a word every two seconds; after this long without one the line is dead, whatever the browser thinks. */
 const SILENCE_MS = 7_000;
 const AGAIN_MS = 1_500;
 
-let state: Live = { runs: undefined, online: false, simulations: new Map(), outbox: readOutbox() };
+let state: Live = { runs: undefined, online: false, simulations: new Map() };
 const marks = new Map<number, Mark>();
 const hearers = new Set<() => void>();
 const whenOnline = new Set<() => void>();
@@ -126,8 +123,8 @@ function opened(runs: readonly Run[]) {
 export function beaten(server: number) {
   for (const run of state.runs ?? []) {
     const known = marks.get(run.id);
-    // A simulated run has a clock of its own, also while it goes no faster than the server's.
-    if (!run.simulated && known && Math.abs(runNow(run) - server) > 300) {
+    // A simulated run, or one that was under way when the server's clock was set, has a clock of its own.
+    if (!run.ownClock && known && Math.abs(runNow(run) - server) > 300) {
       marks.set(run.id, { ...known, run: server, performance: performance.now(), date: Date.now() });
     }
   }

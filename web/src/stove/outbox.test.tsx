@@ -1,167 +1,262 @@
-import { waitFor } from "@testing-library/react";
+import "fake-indexeddb/auto";
+import { IDBFactory } from "fake-indexeddb";
 import { beforeEach, expect, test, vi } from "vitest";
-import { FakeEventSource } from "@/test/eventSource";
-import { at, run as runOf, seen } from "@/test/runs";
-import { held, ok, problem, server } from "@/test/server";
-import type { Run } from "./live";
+import { Problem } from "@/api/problem";
+import { at, run as runOf } from "@/test/runs";
+import type { EventRequest } from "./live";
+import { Outbox, type OutboxParts } from "./outbox";
+import { deviceStore } from "./tapStore";
+import { firstOf, waitOf } from "./useOutbox";
 
-const EVENTS = "POST /api/runs/1/events";
-const holding = (part: Partial<Run> = {}) => runOf({ stage: "holding", clockEndsAt: at(90), ...part });
+const RUN = runOf({ stage: "holding", clockEndsAt: at(90) });
+const READING = { type: "reading", psi: 12.5 };
 
-/** The program anew, as a page that was just loaded: what it remembers is on the device only. */
-async function load(known: readonly Run[] = [holding()]) {
-  vi.resetModules();
-  const live = await import("./live");
-  const outbox = await import("./outbox");
-  const { renderHook } = await import("@testing-library/react");
-  renderHook(() => live.useLive());
-  const line = FakeEventSource.last();
-  const open = () => line.say("runs", { runs: known });
-  return { ...outbox, live: live.live, line, open };
+const away = () => Promise.reject(new TypeError("Failed to fetch"));
+const refusal = (status: number, code: string, detail: string, facts = {}) =>
+  new Problem(status, code, detail, facts);
+
+/** A server that answers what a test says, and what it was sent in the order it came. */
+function fakeServer() {
+  const sent: { runId: number; event: EventRequest }[] = [];
+  const parts = {
+    sent,
+    answer: (): Promise<void> => Promise.resolve(),
+    send: (runId: number, event: EventRequest) => {
+      sent.push({ runId, event });
+      return parts.answer();
+    },
+    types: () => sent.map(({ event }) => (event.jar == null ? event.type : `${event.type} ${event.jar}`)),
+  };
+  return parts;
+}
+
+let server = fakeServer();
+let known = 3;
+
+/** An outbox as a page has it that was just loaded: what it remembers is on the device. */
+function page(more: Partial<OutboxParts> = {}) {
+  const mine = server;
+  return new Outbox({
+    store: deviceStore(),
+    send: (runId, event, signal) => mine.send(runId, event).then(() => signal.throwIfAborted()),
+    known: () => known,
+    now: () => Date.now(),
+    ...more,
+  });
 }
 
 beforeEach(() => {
-  vi.useFakeTimers({ shouldAdvanceTime: true });
+  // Timers only: the database of the device has ticks of its own.
+  vi.useFakeTimers({ shouldAdvanceTime: true, toFake: ["setTimeout", "clearTimeout", "Date"] });
+  globalThis.indexedDB = new IDBFactory();
+  server = fakeServer();
+  known = 3;
 });
 
-test("a tap is sent at once, with a key, who tapped, and how much this page knew", async () => {
-  server.on(EVENTS, ok(holding({ known: 0, events: [seen(1, 12.5)] })));
-  const { record, rememberCook, live, open } = await load([holding({ events: [seen(0, 12.5)] })]);
-  open();
-  rememberCook("Ada");
-  await record(live().runs?.[0] as Run, { type: "reading", psi: 12.5 });
-  const [sent] = server.sent(EVENTS) as { key: string; by: string; expected: number; happenedAt?: string }[];
-  expect(sent).toMatchObject({ type: "reading", psi: 12.5, by: "Ada", expected: 1 });
-  expect(sent?.key).toMatch(/^tap-[0-9a-f]{30}$/);
-  expect(sent?.happenedAt).toBeUndefined();
-  expect(live().outbox).toEqual([]);
+const settled = (outbox: Outbox) => vi.waitFor(() => expect(outbox.list()).toEqual([]), 10_000);
+const waiting = (outbox: Outbox, types: readonly string[]) =>
+  vi.waitFor(
+    () =>
+      expect(
+        outbox
+          .list()
+          .filter((tap) => tap.kept)
+          .map(({ event }) => event.type),
+      ).toEqual(types),
+    10_000,
+  );
+
+test("a tap is sent at once, with a key and with what this page knew", async () => {
+  const outbox = page();
+  await outbox.tap(RUN, { ...READING, by: "Ada" });
+  expect(server.sent).toMatchObject([{ runId: 1, event: { ...READING, by: "Ada", expected: 3 } }]);
+  expect(server.sent[0]?.event.key).toMatch(/^tap-[0-9a-f]{30}$/);
+  expect(server.sent[0]?.event.happenedAt).toBeUndefined();
+  await settled(outbox);
 });
 
-test("what the server refuses is told at once and not kept", async () => {
-  server.on(EVENTS, problem(409, "someone-was-first", "The phone wrote down first.", { first: "reading" }));
-  const { record, live, open, firstOf } = await load();
-  open();
-  const refused = await record(holding(), { type: "heat-off" }).catch((error: unknown) => error);
+test("what the server refuses is told to whoever tapped, and not kept", async () => {
+  server.answer = () =>
+    Promise.reject(
+      refusal(409, "someone-was-first", "The phone was first.", {
+        first: "reading",
+        firstAt: "",
+        firstBy: "",
+      }),
+    );
+  const outbox = page();
+  const refused = await outbox.tap(RUN, { type: "heat-off" }).catch((error: unknown) => error);
   expect(firstOf(refused)).toEqual({ what: "reading", at: "", by: "" });
-  expect(live().outbox).toEqual([]);
+  await settled(outbox);
 });
 
-test("a tap that finds nobody is kept on the device with its time, and sent when the line is open again", async () => {
-  server.unplug(EVENTS);
-  const { record, live, open, line } = await load();
-  open();
-  await record(holding(), { type: "reading", psi: 12.5 });
-  expect(live().outbox).toHaveLength(1);
-  const kept = JSON.parse(localStorage.getItem("mobrel.kept-taps") ?? "[]");
-  expect(kept).toMatchObject([{ runId: 1, event: { type: "reading", psi: 12.5 } }]);
-  line.onerror?.();
-  expect(live().online).toBe(false);
-  server.on(EVENTS, ok(holding({ events: [seen(0, 12.5)] })));
-  await vi.advanceTimersByTimeAsync(1_600);
-  FakeEventSource.last().say("runs", { runs: [holding()] });
-  await waitFor(() => expect(live().outbox).toEqual([]));
-  const sent = server.sent(EVENTS) as { key: string; happenedAt?: string }[];
-  expect(sent.at(-1)?.happenedAt).toBe(kept[0].happenedAt);
-  // The same key each time: whatever got through before its answer was lost is written once.
-  expect(new Set(sent.map(({ key }) => key)).size).toBe(1);
-  expect(JSON.parse(localStorage.getItem("mobrel.kept-taps") ?? "[]")).toEqual([]);
+test("thirty seconds of a server that is not itself delay a tap and the one behind it, and lose none", async () => {
+  server.answer = () => Promise.reject(refusal(503, "database", "The database is away."));
+  const outbox = page();
+  await outbox.tap(RUN, READING);
+  await outbox.tap(RUN, { type: "heat-off" });
+  await waiting(outbox, ["reading", "heat-off"]);
+  const first = outbox.list()[0]?.happenedAt;
+  await vi.advanceTimersByTimeAsync(30_000);
+  const tries = server.sent.length;
+  expect(tries).toBeGreaterThan(4);
+  expect(tries, "less often as time goes by").toBeLessThan(12);
+  expect(new Set(server.types()), "none overtakes").toEqual(new Set(["reading"]));
+  server.answer = () => Promise.resolve();
+  await vi.advanceTimersByTimeAsync(8_100);
+  await settled(outbox);
+  expect(server.types().slice(-2)).toEqual(["reading", "heat-off"]);
+  expect(server.sent.at(-2)?.event.happenedAt).toBe(first);
+  expect(new Set(server.sent.slice(0, -1).map(({ event }) => event.key)).size, "one key each time").toBe(1);
 });
 
-test("a tap behind one that waits does not overtake it", async () => {
-  server.unplug(EVENTS);
-  const { record, live, open } = await load();
-  open();
-  await record(holding(), { type: "reading", psi: 12.5 });
-  const before = server.sent(EVENTS).length;
-  await record(holding(), { type: "heat-off" });
-  expect(server.sent(EVENTS)).toHaveLength(before);
-  expect(live().outbox.map(({ event }) => event.type)).toEqual(["reading", "heat-off"]);
+test("an answer that does not come within five seconds is given up, and asked for again under the same key", async () => {
+  let given: AbortSignal | undefined;
+  const outbox = page({
+    send: (runId, event, signal) => {
+      given ??= signal;
+      return server.send(runId, event);
+    },
+  });
+  server.answer = () => new Promise(() => undefined);
+  const tapped = outbox.tap(RUN, READING);
+  await vi.waitFor(() => expect(server.sent).toHaveLength(1));
+  await vi.advanceTimersByTimeAsync(5_100);
+  await tapped;
+  expect(given?.aborted).toBe(true);
+  server.answer = () => Promise.resolve();
+  await vi.advanceTimersByTimeAsync(600);
+  await settled(outbox);
+  expect(server.sent[0]?.event.key).toBe(server.sent[1]?.event.key);
+});
+
+test("eight jars tapped as fast as a finger can go out in their order, each once, and each knows of the one before", async () => {
+  server.answer = () => {
+    known += 1;
+    return Promise.resolve();
+  };
+  const outbox = page();
+  const jars = [1, 2, 3, 4, 5, 6, 7, 8];
+  await Promise.all(jars.map((jar) => outbox.tap(RUN, { type: "jar-in", jar })));
+  expect(server.types()).toEqual(jars.map((jar) => `jar-in ${jar}`));
+  expect(server.sent.map(({ event }) => event.expected)).toEqual([3, 4, 5, 6, 7, 8, 9, 10]);
+});
+
+test("a finger that bounces is one tap; the same look some minutes later is another", async () => {
+  server.answer = away;
+  const outbox = page();
+  await Promise.all([1, 2, 2].map((jar) => outbox.tap(RUN, { type: "jar-in", jar })));
+  await outbox.tap(RUN, { type: "jar-in", jar: 1 });
+  await outbox.tap(RUN, READING);
+  await outbox.tap(RUN, READING);
+  await vi.advanceTimersByTimeAsync(300_000);
+  await outbox.tap(RUN, READING);
+  await waiting(outbox, ["jar-in", "jar-in", "reading", "reading"]);
 });
 
 test("a tap of another canner goes its own way", async () => {
-  server.unplug(EVENTS);
-  server.on("POST /api/runs/2/events", ok(holding({ id: 2 })));
-  const { record, live, open } = await load([holding(), holding({ id: 2 })]);
-  open();
-  await record(holding(), { type: "reading", psi: 12.5 });
-  await record(holding({ id: 2 }), { type: "reading", psi: 12.5 });
-  expect(server.sent("POST /api/runs/2/events")).toHaveLength(1);
-  expect(live().outbox.map(({ runId }) => runId)).toEqual([1]);
+  const outbox = page({
+    send: (runId, event) => (runId === 1 ? away() : server.send(runId, event)),
+  });
+  await outbox.tap(RUN, READING);
+  await outbox.tap({ ...RUN, id: 2 }, READING);
+  expect(server.sent.map(({ runId }) => runId)).toEqual([2]);
+  await waiting(outbox, ["reading"]);
 });
 
-test("an answer that does not come within five seconds counts as none", async () => {
-  const waiting = held();
-  server.on(EVENTS, waiting.handler);
-  const { record, live, open } = await load();
-  open();
-  const tapped = record(holding(), { type: "reading", psi: 12.5 });
-  await vi.advanceTimersByTimeAsync(5_100);
-  await tapped;
-  expect(live().outbox).toHaveLength(1);
-  waiting.answer(ok(holding()));
+test("a page that is closed leaves its taps on the device, and the next one sends them", async () => {
+  server.answer = away;
+  const closed = page();
+  await closed.tap(RUN, READING);
+  await closed.tap(RUN, { type: "heat-off" });
+  server = fakeServer();
+  const next = page();
+  await next.load();
+  await settled(next);
+  expect(server.types()).toEqual(["reading", "heat-off"]);
+  expect(await deviceStore().all()).toEqual([]);
 });
 
-test("what was kept and is refused afterwards stays on the screen until somebody has read it", async () => {
+test("two pages of one device show the same taps, and both send under the same key", async () => {
+  server.answer = away;
+  const one = page();
+  const other = page();
+  const ends = [one.listen(), other.listen()];
+  await one.tap(RUN, READING);
+  await waiting(other, ["reading"]);
+  server.answer = () => Promise.resolve();
+  one.sendAll();
+  other.sendAll();
+  await settled(one);
+  await settled(other);
+  expect(new Set(server.sent.map(({ event }) => event.key)).size).toBe(1);
+  for (const end of ends) {
+    end();
+  }
+});
+
+test("what was kept and is refused afterwards stays until somebody has read it, also on a reloaded page", async () => {
+  server.answer = away;
+  const first = page();
+  await first.tap(RUN, { type: "heat-off" });
+  server.answer = () => Promise.reject(refusal(409, "not-now", "The hold is not over."));
+  first.sendAll();
+  await vi.waitFor(() => expect(first.list()).toMatchObject([{ refused: "The hold is not over." }]), 10_000);
+  await vi.waitFor(async () =>
+    expect(await deviceStore().all()).toMatchObject([{ refused: "The hold is not over." }]),
+  );
+  const reloaded = page();
+  await reloaded.load();
+  const [refused] = reloaded.list();
+  reloaded.forget(refused as NonNullable<typeof refused>);
+  await settled(reloaded);
+  await vi.waitFor(async () => expect(await deviceStore().all()).toEqual([]));
+});
+
+test("taps that the program before this one kept are taken over", async () => {
   localStorage.setItem(
     "mobrel.kept-taps",
     JSON.stringify([
-      { runId: 1, key: "tap-1", happenedAt: at(3), event: { type: "heat-off" } },
-      { runId: 1, key: "tap-2", happenedAt: at(4), event: { type: "reading", psi: 12.5 } },
+      { runId: 1, key: "tap-old", happenedAt: at(3), event: { type: "heat-off", key: "tap-old" } },
     ]),
   );
-  server.on(EVENTS, ({ body }) =>
-    (body as { type: string }).type === "heat-off"
-      ? problem(409, "not-now", "The hold is not over.")
-      : ok(holding()),
-  );
-  const { live, open, forget } = await load();
-  open();
-  await waitFor(() => expect(live().outbox).toHaveLength(1));
-  const [refused] = live().outbox;
-  expect(refused).toMatchObject({ key: "tap-1", refused: "The hold is not over." });
-  forget(refused as NonNullable<typeof refused>);
-  expect(live().outbox).toEqual([]);
+  const outbox = page();
+  await outbox.load();
+  await settled(outbox);
+  expect(server.sent).toMatchObject([
+    { runId: 1, event: { type: "heat-off", key: "tap-old", happenedAt: at(3) } },
+  ]);
+  expect(localStorage.getItem("mobrel.kept-taps")).toBeNull();
 });
 
-test("a server that is not itself is asked again, and nothing is lost meanwhile", async () => {
-  localStorage.setItem(
-    "mobrel.kept-taps",
-    JSON.stringify([{ runId: 1, key: "tap-1", happenedAt: at(3), event: { type: "heat-off" } }]),
-  );
-  server.on(EVENTS, problem(503, "database", "The database is away."));
-  const { live, open } = await load();
-  open();
-  await waitFor(() => expect(server.sent(EVENTS)).toHaveLength(1));
-  expect(live().outbox).toHaveLength(1);
-  server.on(EVENTS, ok(holding()));
-  await vi.advanceTimersByTimeAsync(2_100);
-  await waitFor(() => expect(live().outbox).toEqual([]));
+test("a device that keeps nothing still sends", async () => {
+  const broken = () => Promise.reject(new Error("no room"));
+  const outbox = page({
+    store: { all: broken, put: broken, remove: broken, onChange: () => () => undefined },
+  });
+  await outbox.load();
+  await outbox.tap(RUN, READING);
+  expect(server.types()).toEqual(["reading"]);
 });
 
-test("a line on which nothing is heard for seven seconds is dead, and is opened anew from where this page stands", async () => {
-  const { live, line } = await load();
-  line.say("runs", { runs: [holding()] }, "1:7");
-  expect(live().online).toBe(true);
-  await vi.advanceTimersByTimeAsync(9_000);
-  expect(line.closed).toBe(true);
-  expect(live().online).toBe(false);
-  await vi.advanceTimersByTimeAsync(1_600);
-  expect(FakeEventSource.last()).not.toBe(line);
-  expect(FakeEventSource.last().url).toContain("seen=1%3A7");
+test("a tap that gets through at once is never shown as waiting; a slow one is", async () => {
+  let answer: () => void = () => undefined;
+  server.answer = () =>
+    new Promise((resolve) => {
+      answer = resolve;
+    });
+  const outbox = page();
+  const tapped = outbox.tap(RUN, READING);
+  await vi.waitFor(() => expect(server.sent).toHaveLength(1));
+  expect(outbox.list()).toMatchObject([{ kept: false }]);
+  await vi.advanceTimersByTimeAsync(500);
+  expect(outbox.list()).toMatchObject([{ kept: true }]);
+  answer();
+  await tapped;
+  await settled(outbox);
 });
 
-test("a run that needs nobody any more leaves the stove", async () => {
-  const { live, open, line } = await load();
-  open();
-  line.say("run", holding({ closed: true }));
-  expect(live().runs).toEqual([]);
-});
-
-test("a refusal says how long still", async () => {
-  server.on(EVENTS, problem(409, "not-over", "Not yet.", { waitMillis: 90_000 }));
-  const { record, open, waitOf } = await load();
-  open();
-  const refused = await record(holding(), { type: "lid-off" }).catch((error: unknown) => error);
-  expect(waitOf(refused)).toBe(90_000);
+test("a refusal says how long still", () => {
+  expect(waitOf(refusal(409, "not-over", "Not yet.", { waitMillis: 90_000 }))).toBe(90_000);
   expect(waitOf(new Error("other"))).toBeUndefined();
 });

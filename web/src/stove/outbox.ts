@@ -1,125 +1,303 @@
-import { useMutation } from "@tanstack/react-query";
-import { api, body } from "@/api/client";
 import { Problem } from "@/api/problem";
-import { useChanged } from "@/api/useChanged";
-import { change, type EventRequest, hear, live, onOnline, type Run, runNow } from "./live";
-import { newKey, type QueuedTap, writeOutbox } from "./outboxStorage";
+import type { EventRequest, Run } from "./live";
 
-const BY = "mobrel.cook";
-
-/** Who stands at this device; said with every tap. */
-export function cookName(): string {
-  return localStorage.getItem(BY) ?? "";
+/**
+ * A tap on its way to the server: what, when by the run's clock, and a key so that it is written down once however often it is sent.
+ *
+ * It waits while `refused` is undefined. A tap that was sent is gone from here: the run itself shows it.
+ */
+export interface Tap {
+  readonly runId: number;
+  readonly key: string;
+  readonly happenedAt: string;
+  readonly event: EventRequest;
+  /** Its place among the taps of this device. */
+  readonly order: number;
+  /** Whether it has waited long enough to be shown as waiting; a tap that gets through at once never is. */
+  readonly kept: boolean;
+  /** What the server said to it when it came through and was not taken. */
+  readonly refused?: string;
 }
 
-export function rememberCook(name: string) {
-  localStorage.setItem(BY, name);
+/** Where taps are kept, so that a reloaded page still has them. */
+export interface TapStore {
+  all(): Promise<readonly Tap[]>;
+  put(tap: Tap): Promise<void>;
+  remove(key: string): Promise<void>;
+  /** Calls when another page of this device has changed something. */
+  onChange(hear: () => void): () => void;
 }
 
-const send = (runId: number, event: EventRequest) =>
-  body(api.POST("/api/runs/{id}/events", { params: { path: { id: runId } }, body: event }));
-
-/** No answer, or one that says the server is not itself: the tap may still be meant. */
-function isUnreachable(error: unknown): boolean {
-  return !(error instanceof Problem) || error.status === 503 || error.status === 502;
+export interface OutboxParts {
+  readonly store: TapStore;
+  /** Sends an event and hands on what comes back; fails with a {@link Problem} or anything else. */
+  readonly send: (runId: number, event: EventRequest, signal: AbortSignal) => Promise<void>;
+  /** How many events of a run this page knows of by now. */
+  readonly known: (run: Run) => number;
+  /** A run's own clock now. */
+  readonly now: (run: Run) => number;
+  /** Runs something while no other page of this device does so for the same run. */
+  readonly alone?: <T>(runId: number, act: () => Promise<T>) => Promise<T>;
 }
 
-function keep(outbox: readonly QueuedTap[]) {
-  writeOutbox(outbox);
-  change({ outbox });
-}
-
-/** How long a tap waits for its answer before it is kept instead. */
+/** How long an answer is waited for. */
 const PATIENCE_MS = 5_000;
 
-async function within<T>(answer: Promise<T>): Promise<T> {
-  let timer: ReturnType<typeof setTimeout> | undefined;
-  const late = new Promise<never>((_, fail) => {
-    timer = setTimeout(() => fail(new Error("no answer")), PATIENCE_MS);
-  });
-  return Promise.race([answer, late]).finally(() => clearTimeout(timer));
+/** So long a tap may be under way before it is shown as waiting. */
+const KEPT_AFTER_MS = 400;
+
+/** Between one try and the next: soon at first, then less often, and never longer than a cook would wait. */
+const FIRST_PAUSE_MS = 500;
+const LONGEST_PAUSE_MS = 8_000;
+
+/** The same look tapped again so soon is a finger that bounced. */
+const BOUNCE_MS = 1_500;
+
+interface Waiter {
+  readonly resolve: () => void;
+  readonly reject: (error: unknown) => void;
 }
 
 /**
- * Writes down what happened, or keeps it on this device with its time until the server can be reached. A tap that was kept is shown as
- * kept, never as written.
+ * The taps of this device, from the finger to the server. They are kept before they are sent, sent in the order of their run, and tried again on
+ * their own until the server has answered: neither a dead line nor a server that is not itself loses or doubles one.
  */
-export async function record(run: Run, event: EventRequest): Promise<void> {
-  const happenedAt = new Date(runNow(run)).toISOString();
-  const key = newKey();
-  const said = { ...event, by: event.by ?? cookName(), key };
-  // Of two quick taps the second knows what the first has written down by now.
-  const known = live().runs?.find((each) => each.id === run.id) ?? run;
-  if (live().online && !live().outbox.some((each) => each.runId === run.id && !each.refused)) {
-    try {
-      hear(await within(send(run.id, { ...said, expected: known.events.length })));
+export class Outbox {
+  private taps: readonly Tap[] = [];
+  private readonly waiters = new Map<string, Waiter>();
+  private readonly bases = new Map<string, Run>();
+  private readonly sending = new Set<number>();
+  private readonly failures = new Map<number, number>();
+  private readonly pauses = new Map<number, ReturnType<typeof setTimeout>>();
+  private readonly hearers = new Set<() => void>();
+  private readonly parts: OutboxParts;
+  private order = 0;
+
+  constructor(parts: OutboxParts) {
+    this.parts = parts;
+  }
+
+  /** Takes up what an earlier page of this device has left. */
+  async load(): Promise<void> {
+    await this.reread();
+    this.sendAll();
+  }
+
+  /** Everything that has not reached the server, and what it refused; the same list until something changes. */
+  readonly list = (): readonly Tap[] => this.taps;
+
+  readonly subscribe = (hear: () => void): (() => void) => {
+    this.hearers.add(hear);
+    return () => this.hearers.delete(hear);
+  };
+
+  /** Listens to other pages of this device; answers how to stop. */
+  listen(): () => void {
+    return this.parts.store.onChange(() => void this.reread());
+  }
+
+  /**
+   * Takes a tap. It is never dropped: behind another one it waits for its turn.
+   *
+   * Settles when the tap is written down, or waits on this device; fails if the server refused it at once.
+   */
+  tap(run: Run, event: EventRequest): Promise<void> {
+    const now = this.parts.now(run);
+    if (this.bounced(run.id, event, now)) {
+      return Promise.resolve();
+    }
+    this.order = Math.max(this.order + 1, Date.now());
+    const key = newKey();
+    const tap: Tap = {
+      runId: run.id,
+      key,
+      happenedAt: new Date(now).toISOString(),
+      event: { ...event, key },
+      order: this.order,
+      kept: this.waiting(run.id).some(({ kept }) => kept),
+    };
+    this.bases.set(key, run);
+    this.change([...this.taps, tap]);
+    const settled = tap.kept
+      ? Promise.resolve()
+      : new Promise<void>((resolve, reject) => this.waiters.set(key, { resolve, reject }));
+    setTimeout(() => this.keep(key), KEPT_AFTER_MS);
+    void this.stored(() => this.parts.store.put(tap)).then(() => this.send(run.id));
+    return settled;
+  }
+
+  /** A refusal was read. */
+  forget(tap: Tap) {
+    this.remove(tap.key);
+  }
+
+  /** Tries at once, where there is reason to think that the server is back. */
+  sendAll() {
+    this.failures.clear();
+    for (const runId of new Set(this.taps.map((tap) => tap.runId))) {
+      void this.send(runId);
+    }
+  }
+
+  private waiting(runId: number): readonly Tap[] {
+    return this.taps.filter((tap) => tap.runId === runId && tap.refused === undefined);
+  }
+
+  /** A second touch of the same thing while the first is on its way. A look at the instrument may well be the same as the one before. */
+  private bounced(runId: number, event: EventRequest, now: number): boolean {
+    const last = this.waiting(runId).findLast((tap) => same(tap.event, event));
+    return last !== undefined && (event.type !== "reading" || now - Date.parse(last.happenedAt) < BOUNCE_MS);
+  }
+
+  private keep(key: string) {
+    if (this.taps.some((tap) => tap.key === key && !tap.kept)) {
+      this.change(this.taps.map((tap) => (tap.key === key ? { ...tap, kept: true } : tap)));
+    }
+  }
+
+  private async send(runId: number): Promise<void> {
+    if (this.sending.has(runId)) {
       return;
+    }
+    this.sending.add(runId);
+    clearTimeout(this.pauses.get(runId));
+    try {
+      await (this.parts.alone ?? alone)(runId, () => this.sendAllOf(runId));
+    } finally {
+      this.sending.delete(runId);
+    }
+    const failed = this.failures.get(runId);
+    if (failed === undefined) {
+      if (this.waiting(runId).length > 0) {
+        void this.send(runId);
+      }
+      return;
+    }
+    const pause = Math.min(LONGEST_PAUSE_MS, FIRST_PAUSE_MS * 2 ** (failed - 1));
+    this.pauses.set(
+      runId,
+      setTimeout(() => void this.send(runId), pause),
+    );
+  }
+
+  /** One after the other, until none is left or one does not get through. */
+  private async sendAllOf(runId: number): Promise<void> {
+    let tap = this.waiting(runId)[0];
+    while (tap !== undefined) {
+      const outcome = await this.sendOne(tap);
+      if (outcome === "unreachable") {
+        this.failures.set(runId, (this.failures.get(runId) ?? 0) + 1);
+        return;
+      }
+      this.failures.delete(runId);
+      tap = this.waiting(runId)[0];
+    }
+  }
+
+  private async sendOne(tap: Tap): Promise<"settled" | "unreachable"> {
+    const run = this.bases.get(tap.key);
+    const direct = this.waiters.has(tap.key) && run !== undefined;
+    const request = direct
+      ? { ...tap.event, expected: this.parts.known(run) }
+      : { ...tap.event, happenedAt: tap.happenedAt };
+    try {
+      await within((signal) => this.parts.send(tap.runId, request, signal));
+      this.settle(tap.key);
+      this.remove(tap.key);
+      return "settled";
     } catch (error) {
-      if (!isUnreachable(error)) {
-        throw error;
-      }
-    }
-  }
-  keep([...live().outbox, { runId: run.id, key, happenedAt, event: said }]);
-}
-
-let sending = false;
-
-/** Sends what was kept, in its order. What is refused now stays on the screen until somebody has seen it. */
-async function sendOutbox() {
-  if (sending) {
-    return;
-  }
-  sending = true;
-  try {
-    for (const tap of live().outbox.filter((each) => !each.refused)) {
-      try {
-        hear(await within(send(tap.runId, { ...tap.event, happenedAt: tap.happenedAt })));
-        keep(live().outbox.filter((each) => each.key !== tap.key));
-      } catch (error) {
-        if (isUnreachable(error)) {
-          setTimeout(sendOutbox, 2_000);
-          return;
+      if (isUnreachable(error)) {
+        // From now on they are kept: whoever tapped goes on, and nobody asks any more what this page knew then.
+        for (const each of this.waiting(tap.runId)) {
+          this.settle(each.key);
+          this.keep(each.key);
         }
-        const refused = error instanceof Problem ? error.message : String(error);
-        keep(live().outbox.map((each) => (each.key === tap.key ? { ...each, refused } : each)));
+        return "unreachable";
       }
+      this.refuse(tap, error);
+      return "settled";
     }
-  } finally {
-    sending = false;
+  }
+
+  private settle(key: string) {
+    this.waiters.get(key)?.resolve();
+    this.waiters.delete(key);
+  }
+
+  /** Whoever waits for the answer hears it; of a tap that was kept it stays on the screen until somebody has read it. */
+  private refuse(tap: Tap, error: unknown) {
+    const waiter = this.waiters.get(tap.key);
+    if (waiter) {
+      this.waiters.delete(tap.key);
+      this.remove(tap.key);
+      waiter.reject(error);
+      return;
+    }
+    const refused = { ...tap, kept: true, refused: error instanceof Error ? error.message : String(error) };
+    this.change(this.taps.map((each) => (each.key === tap.key ? refused : each)));
+    void this.stored(() => this.parts.store.put(refused));
+  }
+
+  private remove(key: string) {
+    this.bases.delete(key);
+    this.change(this.taps.filter((tap) => tap.key !== key));
+    void this.stored(() => this.parts.store.remove(key));
+  }
+
+  /** What stands on the device now. A tap that this page is about to settle stays its own. */
+  private async reread(): Promise<void> {
+    const stored = await this.parts.store.all().catch(() => undefined);
+    if (stored === undefined) {
+      return;
+    }
+    const own = this.taps.filter((tap) => this.waiters.has(tap.key));
+    const others = stored
+      .filter((tap) => own.every(({ key }) => key !== tap.key))
+      .map((tap) => ({ ...tap, kept: true }));
+    this.change([...own, ...others].sort((one, two) => one.order - two.order));
+  }
+
+  /** A device that keeps nothing still has the taps as long as the page is open. */
+  private async stored(act: () => Promise<void>): Promise<void> {
+    await act().catch(() => undefined);
+  }
+
+  private change(taps: readonly Tap[]) {
+    this.taps = taps;
+    for (const hear of this.hearers) {
+      hear();
+    }
   }
 }
 
-onOnline(() => void sendOutbox());
-
-/** A refusal was read. */
-export function forget(tap: QueuedTap) {
-  keep(live().outbox.filter((each) => each.key !== tap.key));
+/** No answer, or one that says the server is not itself: the tap may still be meant. */
+function isUnreachable(error: unknown): boolean {
+  return !(error instanceof Problem) || [500, 502, 503, 504].includes(error.status);
 }
 
-export function useRecordEvent(run: Run) {
-  const changed = useChanged("runs");
-  return useMutation({
-    // Also where the browser thinks it is offline: then the tap is kept, which is not for a library to put off.
-    networkMode: "always",
-    // One after the other, in the order they were tapped.
-    scope: { id: `run-${run.id}` },
-    mutationFn: (event: EventRequest) => record(run, event),
-    onSettled: () => changed(),
+function same(one: EventRequest, other: EventRequest): boolean {
+  const { key: _one, expected: _expected, happenedAt: _at, ...said } = one;
+  const { key: _other, expected: _e, happenedAt: _a, ...again } = other;
+  return JSON.stringify(Object.entries(said).sort()) === JSON.stringify(Object.entries(again).sort());
+}
+
+const alone = <T>(_runId: number, act: () => Promise<T>): Promise<T> => act();
+
+/** Gives up an answer that does not come, so that the next try finds the way free. */
+async function within(act: (signal: AbortSignal) => Promise<void>): Promise<void> {
+  const giveUp = new AbortController();
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<never>((_, fail) => {
+    timer = setTimeout(() => {
+      fail(new Error("no answer"));
+      giveUp.abort();
+    }, PATIENCE_MS);
   });
+  return Promise.race([act(giveUp.signal), late]).finally(() => clearTimeout(timer));
 }
 
-/** How long still, when the server refused because something is not over yet; undefined otherwise. */
-export function waitOf(error: unknown): number | undefined {
-  const wait = error instanceof Problem ? error.facts["waitMillis"] : undefined;
-  return typeof wait === "number" ? wait : undefined;
-}
-
-/** What the other device wrote down first, when this tap came second. */
-export function firstOf(error: unknown): { what: string; at: string; by: string } | undefined {
-  if (!(error instanceof Problem) || error.code !== "someone-was-first") {
-    return undefined;
-  }
-  const text = (name: string) => String(error.facts[name] ?? "");
-  return { what: text("first"), at: text("firstAt"), by: text("firstBy") };
+/** Eight to forty letters nobody else comes up with; also where a page is not served over https. */
+function newKey(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(15));
+  return `tap-${Array.from(bytes, (byte) => byte.toString(16).padStart(2, "0")).join("")}`;
 }

@@ -1,13 +1,13 @@
 import type { EventRequest, Run } from "./live";
-import type { QueuedTap } from "./outboxStorage";
+import type { Tap } from "./outbox";
 
 /**
  * What a run looks like with the taps that wait on this device: only so that the clock goes on while the server cannot be reached. The
  * plain course alone is drawn, nothing is decided; the server decides when it is back, and its word replaces this.
  */
-export function projected(run: Run, outbox: readonly QueuedTap[]): Run {
+export function projected(run: Run, outbox: readonly Tap[]): Run {
   return outbox
-    .filter((tap) => tap.runId === run.id && !tap.refused)
+    .filter((tap) => tap.runId === run.id && tap.kept && !tap.refused)
     .reduce((now, tap) => after(now, tap.event, tap.happenedAt), run);
 }
 
@@ -15,6 +15,28 @@ function after(run: Run, event: EventRequest, at: string): Run {
   const plus = (minutes: number) => new Date(Date.parse(at) + minutes * 60_000).toISOString();
   const due = (what: string, minutes: number) => [{ what, at: plus(minutes) }];
   switch (event.type) {
+    case "jar-in":
+      return event.jar == null || run.loaded.includes(event.jar)
+        ? run
+        : { ...run, loaded: [...run.loaded, event.jar].sort((one, two) => one - two) };
+    case "jar-back":
+      return { ...run, loaded: run.loaded.filter((jar) => jar !== event.jar) };
+    case "jar-checked":
+      return event.jar == null || run.checked.some(({ jar }) => jar === event.jar)
+        ? run
+        : {
+            ...run,
+            checked: [
+              ...run.checked,
+              {
+                jar: event.jar,
+                size: sizeOf(run, event.jar),
+                sealed: event.sealed ?? false,
+                loss: event.loss ?? "none",
+                level: event.level ?? "right",
+              },
+            ],
+          };
     case "checks-done":
       return { ...run, stage: "loading" };
     case "lid-locked":
@@ -50,6 +72,18 @@ function after(run: Run, event: EventRequest, at: string): Run {
     default:
       return run;
   }
+}
+
+/** Jars are numbered group by group. */
+function sizeOf(run: Run, jar: number): string {
+  let before = 0;
+  for (const group of run.jars) {
+    before += group.count;
+    if (jar <= before) {
+      return group.size;
+    }
+  }
+  return "";
 }
 
 function read(run: Run, event: EventRequest, at: string): Run {

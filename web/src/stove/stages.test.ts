@@ -96,3 +96,25 @@ test("a lid over fewer jars than the load has is asked about", () => {
   expect(lock([1, 2, 3])).toContain("3 of 7");
   expect(lock([1, 2, 3, 4, 5, 6, 7])).toBeUndefined();
 });
+
+test.each([
+  ["holding", "Was it at 12.5 on this dial or above all that time?", "the full 90 minutes begin again"],
+  ["venting", "Did a steady plume of steam blow all that time?", "the ten minutes of steam begin again"],
+])(
+  "in %s nothing is over before somebody has said how it was while Mobrel was away",
+  (stage, asked, otherwise) => {
+    const view = stageView(
+      run({
+        stage,
+        doubtSince: at(10),
+        clockEndsAt: at(20),
+        events: [{ ...seen(10, 12.5), type: "server-away", heardAt: at(40) }],
+      }),
+      NOON + 3_600_000,
+    );
+    expect(view.now).toContain("Mobrel was away");
+    expect(view.now).toContain(asked);
+    expect(view.next).toContain(otherwise);
+    expect(view.steps.map(({ event }) => event.type)).toEqual(["held", "interrupted"]);
+  },
+);

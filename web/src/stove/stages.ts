@@ -50,11 +50,48 @@ export function mark(run: Run): string {
     : `the ${run.targetPsi} lb weight moving properly`;
 }
 
+/** Mobrel was not there: nobody counted, and only the cook can say how it was. */
+function doubtful(run: Run, since: string): StageView {
+  const venting = run.stage === "venting";
+  const end = run.events.find((event) => event.type === "server-away" && event.at === since)?.heardAt;
+  const when = end == null ? `Since ${formatTime(since)}` : `From ${formatTime(since)} to ${formatTime(end)}`;
+  return {
+    face: { words: "Was it held?" },
+    now: venting
+      ? `${when} Mobrel was away. Did a steady plume of steam blow all that time?`
+      : `${when} Mobrel was away. Was it at ${mark(run)} or above all that time?`,
+    next: venting
+      ? "If nobody can say, the ten minutes of steam begin again."
+      : `If nobody can say, the full ${run.minutes} minutes begin again at pressure.`,
+    steps: [
+      {
+        text: venting ? "Yes, it blew all the time" : "Yes, it was held all the time",
+        event: { type: "held" },
+        look: "main",
+        confirm: "Somebody stood there and saw it?",
+      },
+      {
+        text: "No, or nobody can say",
+        event: { type: "interrupted", note: "Mobrel was away, and nobody can say that it was held." },
+        look: "loss",
+      },
+    ],
+    mark: true,
+    picture: venting ? "steam" : "trace",
+  };
+}
+
 /** What is on the screen at each stage of a run: one clock, one sentence, two or three buttons. */
 export function stageView(known: Run, now: number): StageView {
   // The server said beforehand when the time is over; a page that hears nothing more still knows it.
-  const over = known.stage === "holding" && now >= (at(known.clockEndsAt) ?? Number.POSITIVE_INFINITY);
+  const over =
+    known.stage === "holding" &&
+    known.doubtSince == null &&
+    now >= (at(known.clockEndsAt) ?? Number.POSITIVE_INFINITY);
   const run = over ? { ...known, holdComplete: true } : known;
+  if (run.doubtSince != null) {
+    return doubtful(run, run.doubtSince);
+  }
   switch (run.stage) {
     case "checks":
       return {

@@ -4,12 +4,14 @@ import { api, body } from "@/api/client";
 import { keys } from "@/api/keys";
 import { type Run, runNow, useLive } from "./live";
 import { projected } from "./project";
+import { useTaps } from "./useOutbox";
 
 /** Runs that need somebody, as the server told them, with the taps that still wait on this device. */
 export function useRuns(): { readonly data: readonly Run[] | undefined; readonly offline: boolean } {
   const live = useLive();
+  const taps = useTaps();
   return {
-    data: live.runs?.map((run) => projected(run, live.outbox)),
+    data: live.runs?.map((run) => projected(run, taps)),
     offline: !live.online,
   };
 }
@@ -22,7 +24,9 @@ export function useRun(id: number) {
     queryKey: keys.run(id),
     queryFn: () => body(api.GET("/api/runs/{id}", { params: { path: { id } } })),
   });
-  return { ...asked, data: open ?? asked.data };
+  const taps = useTaps();
+  const run = open ?? asked.data;
+  return { ...asked, data: run && projected(run, taps) };
 }
 
 /** Makes a component look at the clock again, four times a second. */

@@ -37,6 +37,7 @@ export function run(part: Partial<Run>): Run {
     now: at(0),
     pace: 1,
     simulated: false,
+    ownClock: false,
     stage: "checks",
     turn: 0,
     atTheStove: true,

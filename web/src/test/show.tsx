@@ -10,6 +10,7 @@ import { cleanup, render } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import type { ReactNode } from "react";
 import { ToastShelf } from "@/kit/Toast";
+import { deviceOutbox, OutboxProvider } from "@/stove";
 
 /** Puts something on the screen as the application does: with its queries, its toasts and a place in the router. */
 export async function show(what: ReactNode) {
@@ -28,7 +29,9 @@ export async function show(what: ReactNode) {
   const shown = render(
     <QueryClientProvider client={queries}>
       <ToastShelf>
-        <RouterProvider router={router as never} />
+        <OutboxProvider outbox={deviceOutbox()}>
+          <RouterProvider router={router as never} />
+        </OutboxProvider>
       </ToastShelf>
     </QueryClientProvider>,
   );

@@ -15,12 +15,14 @@ public final class PressureTable {
     /**
      * One band of the table.
      *
+     * @param id stable: batches name the band they rest on by it
      * @param above exclusive, except that the lowest band also covers everything below it
      * @param upTo inclusive: 2,000 ft is still 11 psi on a dial, 2,001 ft is 12
      */
-    public record Band(GaugeKind gauge, Altitude above, Altitude upTo, GaugePressure pressure, Source source) {}
+    public record Band(
+            String id, GaugeKind gauge, Altitude above, Altitude upTo, GaugePressure pressure, Source source) {}
 
-    private static final Set<String> COLUMNS = Set.of("gauge", "above_ft", "up_to_ft", "psi", "source");
+    private static final Set<String> COLUMNS = Set.of("id", "gauge", "above_ft", "up_to_ft", "psi", "source");
 
     private final List<Band> bands;
 
@@ -36,6 +38,7 @@ public final class PressureTable {
 
     private static Band band(Row row) {
         Band band = new Band(
+                row.text("id"),
                 row.word("gauge", GaugeKind::ofCode),
                 Altitude.ofFeet(row.wholeNumber("above_ft")),
                 Altitude.ofFeet(row.wholeNumber("up_to_ft")),

@@ -18,6 +18,7 @@ public enum FindingCode {
     JAR_TOO_BIG("jar-too-big"),
     NO_TIME_FOR_SIZE("no-time-for-size"),
     ALTITUDE_OUT_OF_RANGE("altitude-out-of-range"),
+    ROW_SUSPENDED("row-suspended"),
     GAUGE_ERROR_TOO_BIG("gauge-error-too-big"),
     TOO_MANY_SOLIDS("too-many-solids"),
     RAW_PACK_UNTESTED("raw-pack-untested"),

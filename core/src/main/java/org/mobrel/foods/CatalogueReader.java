@@ -22,6 +22,7 @@ import org.mobrel.tables.Table;
 final class CatalogueReader {
 
     static final Set<String> PROCESS_COLUMNS = Set.of(
+            "id",
             "food",
             "form",
             "pack",
@@ -112,6 +113,12 @@ final class CatalogueReader {
 
     static List<TestedProcess> processes(Table table) {
         List<TestedProcess> processes = table.map(CatalogueReader::process);
+        Set<String> ids = new HashSet<>();
+        processes.forEach(row -> {
+            if (!ids.add(row.id())) {
+                throw new IllegalStateException("processes.csv has two rows of the id " + row.id());
+            }
+        });
         for (String floor : FLOORS) {
             if (processes.stream().noneMatch(row -> row.food().equals(floor))) {
                 throw new IllegalStateException("processes.csv lacks the row every mixture rests on: " + floor);
@@ -129,6 +136,7 @@ final class CatalogueReader {
         }
         refuseLargerJarsWithLess(row, minutes);
         return new TestedProcess(
+                row.text("id"),
                 row.text("food"),
                 row.text("form"),
                 row.word("pack", Pack::ofCode),

@@ -11,6 +11,7 @@ import org.mobrel.quantity.Minutes;
 /**
  * One row of the tested processes: a food in a form and a pack, and its minutes by jar size.
  *
+ * @param id of the row, stable: batches name the rows they rest on by it
  * @param food the row's name, such as 'dried beans and peas'
  * @param form the cut the time was tested for
  * @param minutes by tested size; a size that is missing was not tested
@@ -20,6 +21,7 @@ import org.mobrel.quantity.Minutes;
  * @param whole whether a whole one is among what was tested; where not, it is larger than the tested cut
  */
 public record TestedProcess(
+        String id,
         String food,
         String form,
         Pack pack,

@@ -68,6 +68,13 @@ public enum JarSize {
         return isShort;
     }
 
+    /** The row of the jar-size rule that a size goes by; empty for pints and quarts, which were tested, and for what no rule covers. */
+    public static Optional<String> rowOf(JarSize size) {
+        return size == PINT || size == QUART || size.isLargerThanAnyTested()
+                ? Optional.empty()
+                : Optional.of("jar-size-" + size.code());
+    }
+
     public boolean isLargerThanAnyTested() {
         return this == HALF_GALLON;
     }

@@ -295,6 +295,17 @@ final class Findings {
                 remedies.toArray(Remedy[]::new));
     }
 
+    static Finding rowSuspended(String row, OptionalInt line) {
+        return new Finding(
+                Severity.STOP,
+                FindingCode.ROW_SUSPENDED,
+                line,
+                "The row \"%s\" of the tables was found to differ from a printed copy. Nothing goes by it until the tables are put right."
+                        .formatted(row),
+                List.of(new Remedy("compare-row", "Get updated tables, or compare the row again under The tables")),
+                Optional.empty());
+    }
+
     static Finding altitudeOutOfRange() {
         return stop(
                 FindingCode.ALTITUDE_OUT_OF_RANGE,

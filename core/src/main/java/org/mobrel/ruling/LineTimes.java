@@ -32,13 +32,18 @@ final class LineTimes {
         }
         Map<JarSize, Minutes> minutes = new EnumMap<>(JarSize.class);
         if (rows.isEmpty()) {
-            return new LineRuling(line, Optional.empty(), Map.of(), Optional.empty());
+            return new LineRuling(line, Optional.empty(), Map.of(), Optional.empty(), List.of());
         }
         for (JarSize size : JarSize.all()) {
             longest(rows, size).flatMap(row -> row.minutesFor(size)).ifPresent(time -> minutes.put(size, time));
         }
         Optional<TestedProcess> shown = longest(rows, JarSize.QUART).or(() -> longest(rows, JarSize.PINT));
-        return new LineRuling(line, shown.map(TestedProcess::form), minutes, shown.map(TestedProcess::source));
+        return new LineRuling(
+                line,
+                shown.map(TestedProcess::form),
+                minutes,
+                shown.map(TestedProcess::source),
+                rows.stream().map(TestedProcess::id).distinct().toList());
     }
 
     /** The rows a food goes by here; none for liquids inside a soup and for foods without a row of their own. */

@@ -1,10 +1,13 @@
 package org.mobrel.ruling;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.mobrel.canner.PressureTable;
 import org.mobrel.finding.Finding;
@@ -31,8 +34,15 @@ public final class Rulings {
     private final PressureTable pressures;
     private final JarTable jars;
     private final LineReader reader;
+    private final Supplier<Set<String>> suspended;
 
     public Rulings(Catalogue catalogue, PressureTable pressures, JarTable jars) {
+        this(catalogue, pressures, jars, Set::of);
+    }
+
+    /** @param suspended the ids of the rows that somebody found to differ from the printed copy, as they are at each ruling */
+    public Rulings(Catalogue catalogue, PressureTable pressures, JarTable jars, Supplier<Set<String>> suspended) {
+        this.suspended = suspended;
         this.catalogue = catalogue;
         this.pressures = pressures;
         this.jars = jars;
@@ -89,6 +99,7 @@ public final class Rulings {
                 ruling.lines(),
                 ruling.findings(),
                 ruling.considered(),
+                ruling.rows(),
                 ifSettled,
                 questions,
                 headline,
@@ -102,6 +113,7 @@ public final class Rulings {
                 Optional.empty(),
                 List.of(),
                 others,
+                List.of(),
                 List.of(),
                 Optional.empty(),
                 List.of(),
@@ -155,6 +167,7 @@ public final class Rulings {
                     lines,
                     findings,
                     List.of(),
+                    List.of(),
                     Optional.empty(),
                     List.of(),
                     Headline.ofStop(findings),
@@ -167,6 +180,7 @@ public final class Rulings {
                 lines,
                 findings,
                 new AuditTrail(catalogue, contents).of(timing, clockwork.floors()),
+                RestingRows.of(batch, lines, clockwork.floors(), pressures),
                 Optional.empty(),
                 List.of(),
                 Headline.of(timing, lines, contents),
@@ -184,7 +198,21 @@ public final class Rulings {
                 batch.lines().stream().map(line -> times.of(line, contents)).toList();
         ProcessTimeSelector clockwork = new ProcessTimeSelector(catalogue, contents, lines);
         Examined examined = new Examined(batch, contents, lines, clockwork.choices(), pressures, jars, reader);
-        return new Looked(examined, clockwork, Rules.askAll(examined));
+        List<Finding> findings = new ArrayList<>(Rules.askAll(examined));
+        findings.addAll(suspended(batch, lines, clockwork));
+        return new Looked(examined, clockwork, List.copyOf(findings));
+    }
+
+    /** A row that differs from the printed copy is used by nobody before it is put right. */
+    private List<Finding> suspended(Batch batch, List<LineRuling> lines, ProcessTimeSelector clockwork) {
+        Set<String> differ = suspended.get();
+        return differ.isEmpty()
+                ? List.of()
+                : RestingRows.of(batch, lines, clockwork.floors(), pressures).stream()
+                        .filter(use -> differ.contains(use.row()))
+                        .map(use -> Findings.rowSuspended(use.row(), use.line()))
+                        .distinct()
+                        .toList();
     }
 
     /** What a step names and the cook said goes into the jar is ruled on as a line of its own behind the others. */

@@ -35,6 +35,7 @@ public final class VariantRuling {
                     plain.lines(),
                     findings,
                     List.of(),
+                    List.of(),
                     stop ? Optional.empty() : ifSettled(plain, each),
                     questions,
                     stop ? Headline.ofStop(findings) : Headline.ofQuestions(questions.size()),
@@ -60,10 +61,22 @@ public final class VariantRuling {
                 plain.lines(),
                 findings,
                 longest.considered(),
+                rows(all, plain.lines().size()),
                 Optional.empty(),
                 List.of(),
                 headline,
                 plain.tableVersion());
+    }
+
+    /** Of the base and of every variant: all of them stand in one canner. A variant's own line is none of the base's. */
+    private static List<RowUse> rows(List<Ruling> all, int lines) {
+        return all.stream()
+                .flatMap(ruling -> ruling.rows().stream())
+                .map(use -> use.line().isPresent() && use.line().getAsInt() >= lines
+                        ? new RowUse(use.row(), use.part(), OptionalInt.empty())
+                        : use)
+                .distinct()
+                .toList();
     }
 
     private static Optional<Timing> ifSettled(Ruling plain, List<Ruling> each) {

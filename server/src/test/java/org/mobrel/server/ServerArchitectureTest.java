@@ -34,19 +34,21 @@ class ServerArchitectureTest {
             Map.entry("kitchen", Set.of("platform", "sharing")),
             Map.entry("backup", Set.of("platform")),
             Map.entry("loading", Set.of("platform")),
-            Map.entry("catalogue", Set.of("reading")),
+            Map.entry("catalogue", Set.of("platform", "reading")),
             Map.entry("ruling", Set.of("platform", "reading")),
             Map.entry("scaling", Set.of("platform", "ruling")),
             Map.entry("recipe", Set.of("platform", "kitchen", "reading", "ruling")),
             Map.entry("formats", Set.of("platform", "reading", "recipe")),
             Map.entry("outside", Set.of("platform", "kitchen", "ruling")),
             Map.entry("shelf", Set.of("platform", "kitchen", "recipe")),
-            Map.entry("run", Set.of("platform", "sharing", "kitchen", "ruling", "shelf")),
+            Map.entry("run", Set.of("platform", "sharing", "catalogue", "kitchen", "ruling", "shelf")),
             Map.entry("device", Set.of("platform", "kitchen", "run")),
             Map.entry("planning", Set.of("platform", "kitchen", "recipe", "ruling", "scaling", "run", "shelf")),
-            Map.entry("batch", Set.of("platform", "kitchen", "recipe", "ruling", "planning", "run", "shelf")),
+            Map.entry(
+                    "batch",
+                    Set.of("platform", "catalogue", "kitchen", "recipe", "ruling", "planning", "run", "shelf")),
             Map.entry("prints", Set.of("platform", "ruling", "batch", "run", "shelf")),
-            Map.entry("trace", Set.of("platform", "kitchen", "batch", "run", "shelf")),
+            Map.entry("trace", Set.of("platform", "catalogue", "kitchen", "batch", "run", "shelf")),
             Map.entry("demo", Set.of("kitchen", "recipe", "planning", "batch", "run", "shelf")));
 
     /** The only package that writes a table. */
@@ -65,7 +67,8 @@ class ServerArchitectureTest {
             Map.entry("recipe", Set.of("recipe", "recipe_version", "recipe_answer", "recipe_judgement", "recipe_note")),
             Map.entry("reading", Set.of("wording", "own_food", "reading_answer")),
             Map.entry("planning", Set.of("plan", "plan_batch", "pantry", "made_yield")),
-            Map.entry("batch", Set.of("batch")),
+            Map.entry("batch", Set.of("batch", "batch_row")),
+            Map.entry("catalogue", Set.of("row_comparison")),
             Map.entry(
                     "run",
                     Set.of("run", "run_event", "run_jars", "run_pace", "run_setting", "run_clock_step", "clock_look")),
@@ -88,6 +91,7 @@ class ServerArchitectureTest {
     private static final Map<String, Set<String>> READ_BY_OTHERS = Map.of(
             "batch", Set.of("lot", "run", "run_event"),
             "shelf", Set.of("batch"),
+            "run", Set.of("batch_row"),
             "formats", Set.of("batch", "run", "run_event", "lot", "lot_stand", "movement", "hold"));
 
     private static final Pattern READ = Pattern.compile("\\b(?:FROM|JOIN) ([a-z_]+)\\b");

@@ -9,13 +9,13 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.server.catalogue.RowComparisons;
 import org.mobrel.server.ruling.JarRequest;
-import org.mobrel.server.ruling.RulingResponse;
 import org.mobrel.server.run.RunMessages;
 import org.mobrel.server.shelf.LotResponse;
 
 /** Batches over the wire. */
-final class BatchMessages {
+public final class BatchMessages {
 
     private BatchMessages() {}
 
@@ -62,13 +62,65 @@ final class BatchMessages {
             String verdict,
             String tableVersion,
             @Nullable Acceptance acceptance,
-            RulingResponse ruling,
+            BatchRuling ruling,
             List<RunMessages.RunResponse> runs,
             List<LotResponse> lots,
             List<OwnJarsUsed> madeWith,
             @Nullable Long againOf,
             List<Long> again,
             List<YieldReport> yields) {}
+
+    /** What was decided for it then, and what is known of the rows by now. */
+    public record BatchRuling(String headline, List<BatchLine> lines, List<RowResponse> rows) {
+
+        static BatchRuling of(StoredDecision decision, RowComparisons comparisons) {
+            return new BatchRuling(
+                    decision.headline(),
+                    decision.lines().stream().map(BatchLine::of).toList(),
+                    decision.rows().stream()
+                            .map(row -> RowResponse.of(row, comparisons))
+                            .toList());
+        }
+    }
+
+    /**
+     * @param pint minutes in pints; null for none
+     * @param quart minutes in quarts
+     * @param source the row that is shown for it; null for a line without a time of its own
+     * @param answers what the cook answered about it
+     */
+    public record BatchLine(
+            String text,
+            String role,
+            @Nullable Integer pint,
+            @Nullable Integer quart,
+            @Nullable String source,
+            List<String> answers) {
+
+        static BatchLine of(StoredDecision.Line line) {
+            return new BatchLine(
+                    line.text(),
+                    line.role(),
+                    line.minutes().get("pint"),
+                    line.minutes().get("quart"),
+                    line.source(),
+                    line.answers().stream().map(StoredDecision.Answer::text).toList());
+        }
+    }
+
+    /**
+     * A row of the tables that it rests on.
+     *
+     * @param part line, floor, pressure or jar-size
+     * @param line the index of the line it is for; null for what bears on all of it
+     * @param compared whether and by whom it was compared with a printed copy, in a sentence
+     */
+    public record RowResponse(String row, String part, @Nullable Integer line, String compared) {
+
+        static RowResponse of(StoredDecision.Row row, RowComparisons comparisons) {
+            return new RowResponse(row.row(), row.part(), row.line(), comparisons.inWords(row.row()));
+        }
+    }
 
     /**
      * How many jars it made beside what was foreseen.

@@ -72,12 +72,40 @@ class BatchRepository {
                 .param("verdict", wanted.verdict());
     }
 
-    /** Batches in whose ruling some words stand anywhere; whoever asks looks closer. */
-    List<StoredBatch> mentioning(String words) {
-        return db.sql("SELECT " + COLUMNS + " FROM batch WHERE LOCATE(:words, ruling) > 0 ORDER BY id")
-                .param("words", words)
+    /** The batches that rest on a row of the tables. */
+    List<Long> restingOn(String row) {
+        return db.sql("SELECT DISTINCT batch_id FROM batch_row WHERE row_id = :row ORDER BY batch_id")
+                .param("row", row)
+                .query(Long.class)
+                .list();
+    }
+
+    /** Batches of which no rows are kept: an earlier program made them, or a backup brought them. */
+    List<StoredBatch> withoutRows() {
+        return db.sql("SELECT " + COLUMNS + " FROM batch b WHERE NOT EXISTS"
+                        + " (SELECT 1 FROM batch_row r WHERE r.batch_id = b.id) ORDER BY id")
                 .query((row, number) -> batch(row))
                 .list();
+    }
+
+    /** Keeps a decision in the place of what stood there, with its rows. */
+    void store(long id, String ruling, List<StoredDecision.Row> rows) {
+        db.sql("UPDATE batch SET ruling = :ruling WHERE id = :id")
+                .param("ruling", ruling)
+                .param("id", id)
+                .update();
+        add(id, rows);
+    }
+
+    void add(long id, List<StoredDecision.Row> rows) {
+        for (int position = 0; position < rows.size(); position++) {
+            db.sql("INSERT INTO batch_row (batch_id, position, row_id, part) VALUES (:batch, :position, :row, :part)")
+                    .param("batch", id)
+                    .param("position", position)
+                    .param("row", rows.get(position).row())
+                    .param("part", rows.get(position).part())
+                    .update();
+        }
     }
 
     /** The batches that process jars of a batch again. */

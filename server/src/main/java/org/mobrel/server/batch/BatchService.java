@@ -14,6 +14,7 @@ import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarKind;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.State;
+import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.RulingQuestion;
 import org.mobrel.ruling.Verdict;
 import org.mobrel.run.Decision;
@@ -22,6 +23,7 @@ import org.mobrel.run.JarFate;
 import org.mobrel.run.Jiggles;
 import org.mobrel.run.Reporter;
 import org.mobrel.run.RunEvent;
+import org.mobrel.server.catalogue.RowComparisons;
 import org.mobrel.server.kitchen.CupboardService;
 import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.planning.PlanService;
@@ -32,7 +34,6 @@ import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.recipe.RecipeService;
-import org.mobrel.server.ruling.RulingResponse;
 import org.mobrel.server.ruling.RulingService;
 import org.mobrel.server.run.NewRun;
 import org.mobrel.server.run.Run;
@@ -40,7 +41,6 @@ import org.mobrel.server.run.RunGroup;
 import org.mobrel.server.run.RunService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Makes batches out of plans, and keeps what was decided then. */
 @Service
@@ -55,7 +55,8 @@ public class BatchService {
     private final RecipeService recipes;
     private final CupboardService cupboard;
     private final InstantSource clock;
-    private final JsonMapper json;
+    private final DecisionService decisions;
+    private final RowComparisons comparisons;
 
     BatchService(
             BatchRepository repository,
@@ -65,7 +66,8 @@ public class BatchService {
             RecipeService recipes,
             CupboardService cupboard,
             InstantSource clock,
-            JsonMapper json) {
+            DecisionService decisions,
+            RowComparisons comparisons) {
         this.repository = repository;
         this.plans = plans;
         this.rulings = rulings;
@@ -73,7 +75,8 @@ public class BatchService {
         this.recipes = recipes;
         this.cupboard = cupboard;
         this.clock = clock;
-        this.json = json;
+        this.decisions = decisions;
+        this.comparisons = comparisons;
     }
 
     /** A batch that was made, and its runs, one for each load. */
@@ -171,7 +174,9 @@ public class BatchService {
         refuseWhatMayNotRun(plan, accepted);
         boolean judged = plan.ruling().verdict() == Verdict.OWN_JUDGEMENT;
         KitchenCanner canner = firstLoad.map(PlannedLoad::canner).orElse(plan.canner());
-        return repository.add(new StoredBatch(
+        Batch ruled = plan.batch().with(canner.profile().gauge());
+        StoredDecision decision = DecisionMapper.of(rulings.rule(ruled, plan.variants()), ruled.school());
+        long id = repository.add(new StoredBatch(
                 0,
                 plan.recipe().id(),
                 plan.recipe().version(),
@@ -183,10 +188,11 @@ public class BatchService {
                 plan.ruling().verdict().code(),
                 plan.ruling().tableVersion().code(),
                 accepted.filter(who -> judged).map(who -> new BatchMessages.Acceptance(who.by(), who.reason())),
-                json.writeValueAsString(
-                        rulings.answer(plan.batch().with(canner.profile().gauge()), plan.variants())),
+                decisions.written(decision),
                 madeAt,
                 againOf));
+        repository.add(id, decision.rows());
+        return id;
     }
 
     /** What was taken on with this version of the recipe holds for a batch that departs in nothing else. */
@@ -333,16 +339,13 @@ public class BatchService {
     }
 
     /**
-     * The batches that have a line whose time rests on a row of the tables.
+     * The batches that rest on a row of the tables: by a line, a floor, the pressure or the size of a jar.
      *
-     * @param source the row as it is cited
+     * @param row its stable id
      */
     @Transactional(readOnly = true)
-    public List<Long> restingOn(String source) {
-        return repository.mentioning(source).stream()
-                .filter(batch -> ruling(batch).lines().stream().anyMatch(line -> source.equals(line.source())))
-                .map(StoredBatch::id)
-                .toList();
+    public List<Long> restingOn(String row) {
+        return repository.restingOn(row);
     }
 
     /** What was decided for a batch, as it is printed and traced. */
@@ -353,7 +356,7 @@ public class BatchService {
             String cannerName,
             String tableVersion,
             Optional<Accepted> acceptance,
-            RulingResponse ruling) {}
+            BatchMessages.BatchRuling ruling) {}
 
     /** @throws Missing if there is no such batch */
     @Transactional(readOnly = true)
@@ -369,7 +372,7 @@ public class BatchService {
                 ruling(batch));
     }
 
-    RulingResponse ruling(StoredBatch batch) {
-        return json.readValue(batch.ruling(), RulingResponse.class);
+    BatchMessages.BatchRuling ruling(StoredBatch batch) {
+        return BatchMessages.BatchRuling.of(decisions.read(batch), comparisons);
     }
 }

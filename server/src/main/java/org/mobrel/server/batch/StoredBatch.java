@@ -9,7 +9,7 @@ import org.mobrel.quantity.Altitude;
  * A batch as it was decided.
  *
  * @param againOf the batch whose unsealed jars it processes again; empty for most
- * @param ruling the ruling as it was answered then, as JSON
+ * @param ruling what was decided, as JSON: a {@link StoredDecision}, or what an earlier program wrote
  * @param acceptance who took an own judgement on; empty where there was none
  */
 record StoredBatch(

@@ -2,6 +2,7 @@ package org.mobrel.server.catalogue;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -142,8 +143,7 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
         };
     }
 
-    MayIResponse answer() {
-        return new MayIResponse(
-                name, verdict, text, rows.stream().map(CatalogueController::row).toList(), instead);
+    MayIResponse answer(Function<TestedProcess, CatalogueController.TableRow> row) {
+        return new MayIResponse(name, verdict, text, rows.stream().map(row).toList(), instead);
     }
 }

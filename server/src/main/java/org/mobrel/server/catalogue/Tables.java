@@ -36,8 +36,8 @@ class Tables {
     }
 
     @Bean
-    Rulings rulings(Catalogue catalogue, PressureTable pressures, JarTable jars) {
-        return new Rulings(catalogue, pressures, jars);
+    Rulings rulings(Catalogue catalogue, PressureTable pressures, JarTable jars, RowComparisons comparisons) {
+        return new Rulings(catalogue, pressures, jars, comparisons::suspended);
     }
 
     @Bean

@@ -13,8 +13,8 @@ import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunState;
+import org.mobrel.server.batch.BatchMessages;
 import org.mobrel.server.batch.BatchService;
-import org.mobrel.server.ruling.RulingResponse;
 import org.mobrel.server.run.Run;
 import org.mobrel.server.run.RunService;
 import org.mobrel.server.shelf.Hold;
@@ -111,7 +111,7 @@ public class PrintService {
                 .append(Html.text(who.by() + ": \"" + who.reason() + "\""))
                 .append("</p>"));
         body.append("<table><tr><th>Ingredient</th><th>Row it rests on</th></tr>");
-        for (RulingResponse.LineResponse line : batch.ruling().lines()) {
+        for (BatchMessages.BatchLine line : batch.ruling().lines()) {
             if (!line.text().isBlank()) {
                 body.append("<tr class=\"line\">")
                         .append(Html.cell(line.text() + answered(line)))
@@ -119,7 +119,9 @@ public class PrintService {
                         .append("</tr>");
             }
         }
-        body.append("</table>");
+        body.append("</table><p class=\"small\">")
+                .append(Html.text(compared(batch.ruling())))
+                .append("</p>");
         runs.ofBatch(batchId).forEach(run -> body.append(load(run)));
         body.append("<h2>Lots</h2><table>");
         shelf.lotsOfBatch(batchId).forEach(lot -> body.append("<tr class=\"line\"><td><b>")
@@ -135,12 +137,16 @@ public class PrintService {
     }
 
     /** What was answered to the questions of a line, behind it. */
-    private static String answered(RulingResponse.LineResponse line) {
-        return line.answers().isEmpty()
-                ? ""
-                : line.answers().stream()
-                        .map(RulingResponse.GivenAnswer::text)
-                        .collect(Collectors.joining("; ", " (", ")"));
+    /** Which of the rows it rests on were compared with a printed copy, and by whom. */
+    private static String compared(BatchMessages.BatchRuling ruling) {
+        return ruling.rows().stream()
+                .map(row -> row.row() + ": " + row.compared())
+                .distinct()
+                .collect(Collectors.joining("; ", "Rows it rests on. ", "."));
+    }
+
+    private static String answered(BatchMessages.BatchLine line) {
+        return line.answers().isEmpty() ? "" : " (" + String.join("; ", line.answers()) + ")";
     }
 
     private String load(Run run) {

@@ -114,7 +114,7 @@ final class RulingMapper {
                         .toList());
     }
 
-    private static String role(LineRuling ruled) {
+    static String role(LineRuling ruled) {
         if (ruled.line().kind() != LineKind.INGREDIENT) {
             return ruled.line().kind() == LineKind.STEP ? "step" : "not-ingredient";
         }

@@ -19,6 +19,7 @@ import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineKind;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.ruling.Batch;
+import org.mobrel.ruling.LineRuling;
 import org.mobrel.ruling.RemedyEvaluator;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Rulings;
@@ -89,6 +90,11 @@ public class RulingService {
     /** The ruling on jars of a base and its variants in one canner. */
     public Ruling rule(Batch base, List<Variant> variants) {
         return VariantRuling.rule(rulings, base, variants);
+    }
+
+    /** What a line is in its batch: timed, seasoning, liquid and so on. */
+    public static String roleOf(LineRuling ruled) {
+        return RulingMapper.role(ruled);
     }
 
     /** The ruling with all its reasons, as the pages get it. */

@@ -329,6 +329,14 @@ class RunRepository {
         }
     }
 
+    /** The rows of the tables that the batches of a run rest on. */
+    Set<String> rowsOf(Collection<Long> batches) {
+        return new HashSet<>(db.sql("SELECT row_id FROM batch_row WHERE batch_id IN (:batches)")
+                .param("batches", batches)
+                .query(String.class)
+                .list());
+    }
+
     /** Keeps what the lid was locked on. A lid that was taken back and is locked again goes by the kitchen of then. */
     void lock(long runId, RunSetting setting) {
         db.sql(

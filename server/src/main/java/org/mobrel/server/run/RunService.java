@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.GaugePressure;
@@ -26,6 +27,7 @@ import org.mobrel.run.RunRules;
 import org.mobrel.run.RunState;
 import org.mobrel.run.RunTimes;
 import org.mobrel.run.Stage;
+import org.mobrel.server.catalogue.RowComparisons;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.KitchenReplaced;
 import org.mobrel.server.platform.NotFound;
@@ -52,6 +54,7 @@ public class RunService {
 
     private final RunRepository repository;
     private final RunSettings settings;
+    private final RowComparisons comparisons;
     private final ObjectProvider<ClockWatch> watch;
     private final ShelfService shelf;
     private final HoldService holds;
@@ -61,6 +64,7 @@ public class RunService {
     RunService(
             RunRepository repository,
             RunSettings settings,
+            RowComparisons comparisons,
             ObjectProvider<ClockWatch> watch,
             ShelfService shelf,
             HoldService holds,
@@ -68,6 +72,7 @@ public class RunService {
             ApplicationEventPublisher news) {
         this.repository = repository;
         this.settings = settings;
+        this.comparisons = comparisons;
         this.watch = watch;
         this.shelf = shelf;
         this.holds = holds;
@@ -311,9 +316,30 @@ public class RunService {
 
     /** From now on this load goes by the kitchen as it is. */
     private Run lock(Run run) {
+        refuseSuspendedRows(run);
         RunSetting setting = settings.atTheLid(run);
         repository.lock(run.id(), setting);
         return run.by(setting);
+    }
+
+    /** A row that was found to differ since the plan was sent stops what waits for it, too. */
+    private void refuseSuspendedRows(Run run) {
+        Set<String> suspended = comparisons.suspended();
+        if (suspended.isEmpty()) {
+            return;
+        }
+        Set<Long> batches = run.groups().stream().map(RunGroup::batchId).collect(Collectors.toSet());
+        repository.rowsOf(batches).stream()
+                .filter(suspended::contains)
+                .sorted()
+                .findFirst()
+                .ifPresent(row -> {
+                    throw new Conflict(
+                            "row-suspended",
+                            "This load rests on the row \"%s\" of the tables, which %s. Keep the jars cold and do not process them by it."
+                                    .formatted(row, comparisons.inWords(row)),
+                            Map.of("row", row));
+                });
     }
 
     private Run append(Run held, RunEvent event, RunRepository.RunOrigin origin) {

@@ -1,19 +1,23 @@
 package org.mobrel.server.trace;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.jars.JarSize;
+import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.shelf.LotResponse;
+import org.mobrel.shelf.LotCode;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -47,20 +51,27 @@ class TraceController {
     /**
      * A row that turned out to be wrong in the transcription.
      *
-     * @param source the row as it is cited
-     * @param size pint or quart
-     * @param minutes what it really asks for
+     * @param row its stable id
+     * @param size pint or quart; null for all
+     * @param minutes what it really asks for; null where that is not known, or the row is no time
+     * @param psi what a band of pressure really asks for; null likewise
      * @param hold whether the lots that had less are put on hold
      */
     record RowTraceRequest(
-            @NotBlank(message = "which row?") @Size(max = 200, message = "200 characters at most") String source,
-            @NotNull(message = "pint or quart") String size,
+            @NotBlank(message = "which row?") @Size(max = 60, message = "60 characters at most") String row,
+            @Nullable String size,
             @Min(value = 1, message = "between 1 and 300 minutes")
                     @Max(value = 300, message = "between 1 and 300 minutes")
-                    int minutes,
+                    @Nullable
+                    Integer minutes,
+            @DecimalMin(value = "1", message = "between 1 and 30 psi")
+                    @DecimalMax(value = "30", message = "between 1 and 30 psi")
+                    @Nullable
+                    BigDecimal psi,
             boolean hold) {}
 
-    record ShortLot(LotResponse lot, int hadMinutes) {}
+    /** @param through the lot it was made with, where that one rests on the row */
+    record ShortLot(LotResponse lot, int hadMinutes, @Nullable String through) {}
 
     record RowTraceResponse(boolean held, List<ShortLot> lots) {}
 
@@ -73,16 +84,23 @@ class TraceController {
     /** Every lot that rests on a row and had less than it really asks for; on hold if that is asked. */
     @PostMapping("/api/trace/rows")
     RowTraceResponse ofRow(@Valid @RequestBody RowTraceRequest request) {
-        JarSize size = JarSize.ofCode(request.size())
+        Optional<JarSize> size = Optional.ofNullable(request.size()).map(code -> JarSize.ofCode(code)
                 .filter(each -> each == JarSize.PINT || each == JarSize.QUART)
-                .orElseThrow(() -> new InvalidField("size", "pint or quart"));
-        List<TraceService.ShortOfRow> lots =
-                service.ofRow(request.source().strip(), size, new Minutes(request.minutes()), request.hold());
+                .orElseThrow(() -> new InvalidField("size", "pint or quart")));
+        List<TraceService.ShortOfRow> lots = service.ofRow(
+                new TraceService.Corrected(
+                        request.row().strip(),
+                        size,
+                        Optional.ofNullable(request.minutes()).map(Minutes::new),
+                        Optional.ofNullable(request.psi()).map(GaugePressure::ofPsi)),
+                request.hold());
         return new RowTraceResponse(
                 request.hold(),
                 lots.stream()
                         .map(lot -> new ShortLot(
-                                LotResponse.of(lot.lot()), lot.had().value()))
+                                LotResponse.of(lot.lot()),
+                                lot.had().value(),
+                                lot.through().map(LotCode::text).orElse(null)))
                         .toList());
     }
 

@@ -5,15 +5,20 @@ import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import org.mobrel.jars.JarSize;
 import org.mobrel.quantity.GaugeError;
+import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.run.HeldPressure;
 import org.mobrel.server.batch.BatchService;
+import org.mobrel.server.catalogue.RowComparisons;
 import org.mobrel.server.kitchen.CareService;
 import org.mobrel.server.kitchen.DialTested;
 import org.mobrel.server.kitchen.KitchenService;
@@ -24,6 +29,7 @@ import org.mobrel.server.shelf.Hold;
 import org.mobrel.server.shelf.HoldService;
 import org.mobrel.server.shelf.ShelfLot;
 import org.mobrel.server.shelf.ShelfService;
+import org.mobrel.shelf.LotCode;
 import org.mobrel.shelf.Margin;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -38,6 +44,8 @@ public class TraceService {
 
     static final String ROW = "row-corrected";
 
+    private static final String JAR_SIZE = "jar-size-";
+
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
     private final RunService runs;
@@ -46,6 +54,7 @@ public class TraceService {
     private final HoldService holds;
     private final KitchenService kitchens;
     private final CareService care;
+    private final RowComparisons comparisons;
     private final InstantSource clock;
     private final ZoneId zone;
 
@@ -56,6 +65,7 @@ public class TraceService {
             HoldService holds,
             KitchenService kitchens,
             CareService care,
+            RowComparisons comparisons,
             InstantSource clock,
             ZoneId zone) {
         this.runs = runs;
@@ -64,6 +74,7 @@ public class TraceService {
         this.holds = holds;
         this.kitchens = kitchens;
         this.care = care;
+        this.comparisons = comparisons;
         this.clock = clock;
         this.zone = zone;
     }
@@ -171,28 +182,77 @@ public class TraceService {
                         .orElse("No reading of this hold was written down, so nobody can say what it had.");
     }
 
-    /** A lot whose time rests on a row that was corrected. */
-    public record ShortOfRow(ShelfLot lot, Minutes had) {}
+    /**
+     * A lot that rests on a row that was corrected.
+     *
+     * @param through the lot it was made with, where that is what rests on the row
+     */
+    public record ShortOfRow(ShelfLot lot, Minutes had, Optional<LotCode> through) {}
 
     /**
-     * Lots that rest on a row of the tables and had less than it really asks for.
+     * What a row really asks for.
      *
-     * @param source the row as it is cited, such as 'Guide 4, beans or peas shelled dried'
-     * @param size the jar size the row's time is for; smaller jars are timed by it too
+     * @param size the jar size the time is for; smaller jars are timed by it too. Empty where all sizes are meant
+     * @param minutes of a tested time; empty where it is not known, or the row is no time
+     * @param pressure of a band; empty likewise
+     */
+    public record Corrected(
+            String row, Optional<JarSize> size, Optional<Minutes> minutes, Optional<GaugePressure> pressure) {}
+
+    /**
+     * Lots that rest on a row of the tables and had less than it really asks for, and those that were made with them: by a line, by the floor of
+     * a mixture, by the pressure or by the size of the jar.
+     *
      * @param hold whether they are put on hold
+     * @throws NotFound if no table has such a row
      */
     @Transactional
-    public List<ShortOfRow> ofRow(String source, JarSize size, Minutes corrected, boolean hold) {
-        List<ShortOfRow> lots = batches.restingOn(source).stream()
+    public List<ShortOfRow> ofRow(Corrected corrected, boolean hold) {
+        comparisons.require(corrected.row());
+        List<ShortOfRow> lots = new ArrayList<>(batches.restingOn(corrected.row()).stream()
                 .flatMap(batch -> shelf.lotsOfBatch(batch).stream())
-                .filter(lot -> timedBy(lot.size()) == size)
-                .map(lot -> new ShortOfRow(lot, runs.run(lot.runId()).plan().process()))
-                .filter(lot -> lot.had().value() < corrected.value())
-                .toList();
+                .map(lot -> new ShortOfRow(lot, runs.run(lot.runId()).plan().process(), Optional.empty()))
+                .filter(lot -> isShort(lot, corrected))
+                .toList());
+        addMadeWith(lots);
         if (hold) {
-            lots.forEach(lot -> holdForRow(lot, source, corrected));
+            lots.forEach(lot -> holdForRow(lot, corrected));
         }
-        return lots;
+        return List.copyOf(lots);
+    }
+
+    /** Jars that went into another batch take what they rest on with them, as far as that goes. */
+    private void addMadeWith(List<ShortOfRow> lots) {
+        Set<LotCode> known = new HashSet<>();
+        lots.forEach(lot -> known.add(lot.lot().lot().code()));
+        for (int next = 0; next < lots.size(); next++) {
+            LotCode from = lots.get(next).lot().lot().code();
+            for (ShelfLot made : shelf.madeWith(from)) {
+                if (known.add(made.lot().code())) {
+                    lots.add(new ShortOfRow(made, runs.run(made.runId()).plan().process(), Optional.of(from)));
+                }
+            }
+        }
+    }
+
+    private boolean isShort(ShortOfRow lot, Corrected corrected) {
+        boolean sized = corrected.row().startsWith(JAR_SIZE)
+                ? JarSize.rowOf(lot.lot().size())
+                        .filter(corrected.row()::equals)
+                        .isPresent()
+                : corrected
+                        .size()
+                        .filter(size -> timedBy(lot.lot().size()) != size)
+                        .isEmpty();
+        boolean longEnough = corrected
+                .minutes()
+                .filter(minutes -> lot.had().compareTo(minutes) >= 0)
+                .isPresent();
+        boolean pressedEnough = corrected
+                .pressure()
+                .filter(needed -> runs.run(lot.lot().runId()).truePressure().compareTo(needed) >= 0)
+                .isPresent();
+        return sized && !longEnough && !pressedEnough;
     }
 
     /** Each size goes by its own tested time or that of the next larger tested one: pints and quarts are tested. */
@@ -200,13 +260,22 @@ public class TraceService {
         return size.compareTo(JarSize.PINT) <= 0 ? JarSize.PINT : JarSize.QUART;
     }
 
-    private void holdForRow(ShortOfRow lot, String source, Minutes corrected) {
+    private void holdForRow(ShortOfRow lot, Corrected corrected) {
+        String asks = corrected
+                .minutes()
+                .map(minutes -> "really asks for %d min; this lot had %d."
+                        .formatted(minutes.value(), lot.had().value()))
+                .or(() -> corrected.pressure().map(needed -> "really asks for %s psi; this lot had less."
+                        .formatted(needed.psi())))
+                .orElse("was found to differ from a printed copy.");
+        String through = lot.through()
+                .map(code -> " It was made with lot %s.".formatted(code.text()))
+                .orElse("");
         holds.hold(
                 lot.lot().lot().code(),
                 ROW,
-                "The row \"%s\" really asks for %d min; this lot had %d."
-                        .formatted(source, corrected.value(), lot.had().value()),
-                "row:%s:%d".formatted(Integer.toHexString(source.hashCode()), corrected.value()),
+                "The row \"%s\" %s%s".formatted(corrected.row(), asks, through),
+                "row:" + corrected.row(),
                 clock.instant());
     }
 }

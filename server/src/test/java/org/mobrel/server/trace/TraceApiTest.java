@@ -183,51 +183,6 @@ class TraceApiTest {
     }
 
     @Test
-    void a_row_that_was_wrong_holds_the_lots_that_had_less_and_only_in_its_size(TestServer server) {
-        TestKitchen kitchen = TestKitchen.in(server, 0.5);
-        long run = kitchen.run(2, 2);
-        kitchen.rested(run, "13");
-        kitchen.sealed(run);
-        JsonNode page = batch(kitchen, run);
-        String quarts = page.get("lots").get(0).get("code").asString();
-        String source = page.get("ruling").get("lines").get(0).get("source").asString();
-        String row = "{\"source\": \"%s\", \"size\": \"%s\", \"minutes\": %d, \"hold\": %s}";
-        assertThat(lotsOfRow(server, row.formatted(source, "quart", 90, false))).doesNotContain(quarts);
-        assertThat(lotsOfRow(server, row.formatted(source, "quart", 95, false))).contains(quarts);
-        assertThat(server.get("/api/shelf/" + quarts)
-                        .body()
-                        .get("lot")
-                        .get("holds")
-                        .size())
-                .as("looking holds nothing")
-                .isZero();
-        assertThat(lotsOfRow(server, row.formatted(source, "quart", 95, true))).contains(quarts);
-        assertThat(server.get("/api/shelf/" + quarts)
-                        .body()
-                        .get("lot")
-                        .get("holds")
-                        .get(0)
-                        .get("text")
-                        .asString())
-                .contains("really asks for 95 min; this lot had 90");
-        assertThat(lotsOfRow(server, row.formatted("Guide 99, nothing", "quart", 300, false)))
-                .isEmpty();
-        assertThat(server.post("/api/trace/rows", row.formatted(source, "bucket", 95, false))
-                        .status())
-                .isEqualTo(400);
-        assertThat(server.get("/api/figures").body().get("canners").size()).isPositive();
-    }
-
-    private static List<String> lotsOfRow(TestServer server, String question) {
-        return server.post("/api/trace/rows", question)
-                .body()
-                .get("lots")
-                .valueStream()
-                .map(lot -> lot.get("lot").get("code").asString())
-                .toList();
-    }
-
-    @Test
     void fifty_minutes_for_bean_soup_in_pints_are_not_covered_and_the_hours_left_are_told(TestServer server) {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         Instant now = Instant.parse(kitchen.happen(kitchen.run(1, 0), "{\"type\": \"note\", \"note\": \"now\"}")

@@ -49,7 +49,7 @@ export type Concept =
   | "kitchen"
   | "cupboard"
   | "devices"
-  | "catalogue"
+  | "tables"
   | "reading"
   | "recipes"
   | "plans"
@@ -66,7 +66,7 @@ const AFFECTS: Readonly<Record<Concept, readonly string[] | "all">> = {
   kitchen: "all",
   cupboard: ["cupboard", "plans"],
   devices: ["devices"],
-  catalogue: "all",
+  tables: "all",
   reading: ["reading", "preview", "recipes", "plans", "tables"],
   recipes: ["recipes", "plans", "shelf"],
   plans: ["plans", "shelf", "recipes"],

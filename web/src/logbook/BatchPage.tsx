@@ -170,17 +170,27 @@ function Decided({ batch }: { readonly batch: Batch }) {
       <Disclosure title="Ingredients and their rows">
         <ul className="flex flex-col gap-2 text-[0.95rem]">
           {batch.ruling.lines
+            .map((line, index) => ({ ...line, index }))
             .filter((line) => line.role !== "heading" && line.role !== "not-ingredient")
-            .map((line, index) => (
+            .map(({ index, ...line }) => (
               <li key={index}>
                 {line.text}
-                {line.answers.length > 0 && (
-                  <span> ({line.answers.map((given) => given.text).join("; ")})</span>
-                )}
+                {line.answers.length > 0 && <span> ({line.answers.join("; ")})</span>}
                 <span className="block text-soft">
                   {line.source
-                    ? `${line.minutesBySize?.quart ?? "no"} in quarts, ${line.minutesBySize?.pint ?? "no"} in pints. ${line.source}`
+                    ? `${line.quart ?? "no"} in quarts, ${line.pint ?? "no"} in pints. ${line.source}`
                     : "no time of its own"}
+                  {rowsOfLine(batch, index)}
+                </span>
+              </li>
+            ))}
+          {batch.ruling.rows
+            .filter((row) => row.line == null)
+            .map((row) => (
+              <li key={`${row.part}/${row.row}`}>
+                {PARTS[row.part] ?? row.part}
+                <span className="block text-soft">
+                  {row.row}: {row.compared}
                 </span>
               </li>
             ))}
@@ -188,6 +198,20 @@ function Decided({ batch }: { readonly batch: Batch }) {
       </Disclosure>
     </Card>
   );
+}
+
+/** What a row that is for no line bears on. */
+const PARTS: Readonly<Record<string, string>> = {
+  line: "A line of a variant",
+  floor: "The time this mixture never goes under",
+  pressure: "The pressure at this altitude",
+  "jar-size": "The size of the jars",
+};
+
+/** Whether the rows of a line were compared with a printed copy. */
+function rowsOfLine(batch: Batch, line: number): string {
+  const found = new Set(batch.ruling.rows.filter((row) => row.line === line).map((row) => row.compared));
+  return found.size === 0 ? "" : `; ${[...found].join("; ")}`;
 }
 
 function Fact({ name, children }: { readonly name: string; readonly children: ReactNode }) {

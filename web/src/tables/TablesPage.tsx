@@ -1,5 +1,7 @@
 import { useState } from "react";
 import { Card, Choice, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
+import { jarWord } from "@/quantity";
+import { Compared, type ComparingState, PrintedCopy, useComparing } from "./Comparing";
 import { FoodList } from "./FoodList";
 import { KitchenVocabulary } from "./KitchenVocabulary";
 import { MayI } from "./MayI";
@@ -9,6 +11,7 @@ import { type Tables, useTables } from "./useTables";
 /** The published rows every ruling rests on, to be compared with a printed copy. */
 export function TablesPage() {
   const tables = useTables();
+  const comparing = useComparing();
   const [search, setSearch] = useState("");
   const [part, setPart] = useState<"foods" | "processes" | "never" | "own">("foods");
   return (
@@ -47,8 +50,14 @@ export function TablesPage() {
             onChange={setPart}
           />
           {part === "foods" && <FoodList tables={tables.data} search={search.trim().toLowerCase()} />}
+          {part === "processes" && <PrintedCopy tables={tables.data} comparing={comparing} />}
           {(part === "processes" || part === "never") && (
-            <Found tables={tables.data} part={part} search={search.trim().toLowerCase()} />
+            <Found
+              tables={tables.data}
+              part={part}
+              search={search.trim().toLowerCase()}
+              comparing={comparing}
+            />
           )}
           {part === "processes" && <RowTrace tables={tables.data} />}
           {part === "own" && <KitchenVocabulary />}
@@ -62,9 +71,10 @@ interface FoundProps {
   readonly tables: Tables;
   readonly part: "processes" | "never";
   readonly search: string;
+  readonly comparing: ComparingState;
 }
 
-function Found({ tables, part, search }: FoundProps) {
+function Found({ tables, part, search, comparing }: FoundProps) {
   const has = (...texts: readonly string[]) => texts.some((text) => text.toLowerCase().includes(search));
   const rows =
     part === "processes" ? tables.processes.filter((row) => has(row.food, row.form, row.note)) : [];
@@ -87,15 +97,12 @@ function Found({ tables, part, search }: FoundProps) {
                 <th className="px-3 py-1.5 text-right">Pint</th>
                 <th className="px-3 py-1.5 text-right">Quart</th>
                 <th className="px-3 py-1.5 text-right">Headspace</th>
-                <th className="px-5 py-1.5">Source</th>
+                <th className="px-5 py-1.5">Source, and your copy</th>
               </tr>
             </thead>
             <tbody>
               {rows.map((row) => (
-                <tr
-                  key={`${row.food}/${row.form}/${row.pack}`}
-                  className="border-b border-line align-top last:border-0"
-                >
+                <tr key={row.id} className="border-b border-line align-top last:border-0">
                   <td className="px-5 py-2">
                     <strong className="inline-block first-letter:uppercase">{row.food}</strong>, {row.form}
                     {row.note && <span className="block text-[0.85rem] text-soft">{row.note}</span>}
@@ -104,7 +111,15 @@ function Found({ tables, part, search }: FoundProps) {
                   <td className="px-3 py-2 text-right text-lg font-bold">{row.pint ?? "–"}</td>
                   <td className="px-3 py-2 text-right text-lg font-bold">{row.quart ?? "–"}</td>
                   <td className="px-3 py-2 text-right whitespace-nowrap">{row.headspaceIn} in</td>
-                  <td className="px-5 py-2 text-soft">{row.source}</td>
+                  <td className="px-5 py-2">
+                    <span className="text-soft">{row.source}</span>
+                    <Compared
+                      id={row.id}
+                      name={`${row.food}, ${row.form}, packed ${row.pack}`}
+                      comparison={row.comparison}
+                      comparing={comparing}
+                    />
+                  </td>
                 </tr>
               ))}
             </tbody>
@@ -129,22 +144,66 @@ function Found({ tables, part, search }: FoundProps) {
           </ul>
         </Card>
       )}
-      {search === "" && part === "processes" && <Pressures tables={tables} />}
+      {search === "" && part === "processes" && <OtherRows tables={tables} comparing={comparing} />}
     </>
   );
 }
 
-function Pressures({ tables }: { readonly tables: Tables }) {
+interface OtherProps {
+  readonly tables: Tables;
+  readonly comparing: ComparingState;
+}
+
+function OtherRows({ tables, comparing }: OtherProps) {
+  return (
+    <>
+      <Pressures tables={tables} comparing={comparing} />
+      <JarSizes tables={tables} comparing={comparing} />
+    </>
+  );
+}
+
+function JarSizes({ tables, comparing }: OtherProps) {
+  return (
+    <Card label="Sizes of jars">
+      <h2 className="text-lg font-bold">Sizes that go by a larger one's time</h2>
+      <ul className="mt-1">
+        {tables.jarSizes.map((row) => {
+          const name = `${jarWord(row.size, 2)} as ${jarWord(row.timedAs, 2)}`;
+          return (
+            <li
+              key={row.id}
+              className="flex flex-wrap items-center justify-between gap-x-4 border-b border-line py-2"
+            >
+              <span className="first-letter:uppercase">{name}</span>
+              <Compared id={row.id} name={name} comparison={row.comparison} comparing={comparing} />
+            </li>
+          );
+        })}
+      </ul>
+    </Card>
+  );
+}
+
+function Pressures({ tables, comparing }: OtherProps) {
   return (
     <Card label="Pressure by altitude">
       <h2 className="text-lg font-bold">Pressure by altitude, at least</h2>
       <ul className="mt-1 grid gap-x-10 sm:grid-cols-2">
         {tables.pressures.map((band) => (
-          <li key={`${band.gauge}/${band.upToFt}`} className="flex justify-between border-b border-line py-2">
-            <span>
-              {band.gauge === "dial" ? "Dial" : "Weight"}, up to {band.upToFt.toLocaleString("en-US")} ft
+          <li key={band.id} className="border-b border-line py-2">
+            <span className="flex justify-between">
+              <span>
+                {band.gauge === "dial" ? "Dial" : "Weight"}, up to {band.upToFt.toLocaleString("en-US")} ft
+              </span>
+              <strong>{band.psi} psi</strong>
             </span>
-            <strong>{band.psi} psi</strong>
+            <Compared
+              id={band.id}
+              name={`${band.gauge === "dial" ? "Dial" : "Weight"} up to ${band.upToFt} ft`}
+              comparison={band.comparison}
+              comparing={comparing}
+            />
           </li>
         ))}
       </ul>

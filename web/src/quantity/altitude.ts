@@ -47,8 +47,8 @@ export function readAltitude(typed: string, unit: "ft" | "m"): TypedAltitude {
           ? `Is your kitchen really only ${said(whole, unit)} above the sea? Too low a number gives too little pressure.`
           : `Is your kitchen really ${said(whole, unit)} above the sea?`,
       choices: [
-        { text: `Yes, ${said(whole, unit)}`, height: whole },
         { text: "No, type it again", height: undefined },
+        { text: `Yes, ${said(whole, unit)}`, height: whole },
       ],
     };
   }

@@ -7,7 +7,9 @@ export function EventList({ run }: { readonly run: Run }) {
   const lost = new Set(run.deviations.map((deviation) => deviation.at));
   const corrected = new Set(run.events.flatMap((event) => event.corrects ?? []));
   const started = run.clockSince;
-  const shown = run.events.filter((event) => !event.device || lost.has(event.at) || event.at === started);
+  const shown = run.events.filter(
+    (event) => event.gauge == null || lost.has(event.at) || event.at === started,
+  );
   const silent = run.events.length - shown.length;
   return (
     <>
@@ -23,7 +25,7 @@ export function EventList({ run }: { readonly run: Run }) {
                 className={`${marked ? "font-bold text-brick" : ""} ${corrected.has(event.number) ? "line-through decoration-2" : ""}`}
               >
                 {words(event)}
-                {event.by && <span className="text-soft"> · {event.by}</span>}
+                {(event.by ?? event.gauge) && <span className="text-soft"> · {event.by ?? event.gauge}</span>}
                 {event.heardAt && <span className="text-soft"> · told at {formatTime(event.heardAt)}</span>}
               </span>
             </li>

@@ -62,7 +62,7 @@ function Slip({ run, onEvent }: Props) {
   const [why, setWhy] = useState("");
   const [psi, setPsi] = useState<number | undefined>();
   const recent = run.events
-    .filter((event) => !event.device && CORRECTABLE.includes(event.type))
+    .filter((event) => event.gauge == null && CORRECTABLE.includes(event.type))
     .slice(-5)
     .reverse();
   if (recent.length === 0) {

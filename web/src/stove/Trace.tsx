@@ -33,7 +33,7 @@ export function Trace({ run, now, height = 250 }: Props) {
       at: Date.parse(event.at),
       value: event.psi ?? target + (WEIGHT_LEVEL[weightOf(run, event)] ?? 0),
       low: event.psi != null && run.gauge === "dial" ? event.psi < target : weightOf(run, event) === "still",
-      device: event.device,
+      device: event.gauge != null,
     }))
     .sort((one, two) => one.at - two.at);
   const bottom = byWeight ? target - 5 : 0;

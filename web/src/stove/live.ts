@@ -46,19 +46,22 @@ export function live(): Live {
   return state;
 }
 
-/** What is told of a run: all of it, or only what is new since what this page has. */
-export function merged(before: Run | undefined, told: Run): Run {
+/** What is told of a run: all of it, or only what has changed and what is new since what this page has. */
+export type Told = Partial<Run> & Pick<Run, "id" | "now" | "known" | "events">;
+
+export function merged(before: Run | undefined, told: Told): Run {
   const old = before?.events.slice(0, told.known) ?? [];
-  return old.length < told.known ? told : { ...told, events: [...old, ...told.events] };
+  const now = { ...before, ...told } as Run;
+  return old.length < told.known ? now : { ...now, events: [...old, ...told.events] };
 }
 
-export function hear(told: Run) {
+export function hear(told: Told) {
   const before = state.runs?.find((run) => run.id === told.id);
   if (before && told.known + told.events.length < before.events.length) {
     return; // An older word that was slower on its way.
   }
-  mark(told);
   const now = merged(before, told);
+  mark(now);
   const others = (state.runs ?? []).filter((run) => run.id !== told.id);
   change({ runs: [...others, now].filter((run) => !run.closed).sort((one, two) => one.id - two.id) });
 }
@@ -143,7 +146,7 @@ function connect() {
       act(JSON.parse(message.data));
     });
   on("runs", (data) => opened((data as { runs: Run[] }).runs));
-  on("run", (data) => hear(data as Run));
+  on("run", (data) => hear(data as Told));
   // Another kitchen stands there now: nothing this page knows is of it.
   on("restart", () => location.reload());
   on("beat", (data) => beaten(Date.parse((data as { now: string }).now)));

@@ -94,9 +94,7 @@ function read(run: Run, event: EventRequest, at: string): Run {
     ...(event.psi == null ? {} : { psi: event.psi }),
     ...(event.weight == null ? {} : { weight: event.weight }),
     ...(event.jiggles == null ? {} : { jiggles: event.jiggles }),
-    by: event.by ?? "",
-    device: false,
-    note: "",
+    ...(event.by ? { by: event.by } : {}),
   };
   const next: Run = { ...run, lastReading: seen, events: [...run.events, seen] };
   const proper =

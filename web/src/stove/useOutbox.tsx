@@ -32,7 +32,11 @@ export function deviceOutbox(): Outbox {
     send: async (runId, event, signal) =>
       hear(
         await body(
-          api.POST("/api/runs/{id}/events", { params: { path: { id: runId } }, body: event, signal }),
+          api.POST("/api/runs/{id}/events", {
+            params: { path: { id: runId } },
+            body: { ...event, known: live().runs?.find((each) => each.id === runId)?.events.length ?? 0 },
+            signal,
+          }),
         ),
       ),
     // Of two quick taps the second knows what the first has written down by now.

@@ -10,9 +10,7 @@ export const seen = (minute: number, psi: number, device = false) => ({
   type: "reading",
   at: at(minute),
   psi,
-  by: "",
-  device,
-  note: "",
+  ...(device ? { gauge: "Probe" } : {}),
 });
 
 /** A run of seven quarts at 12.5 on the dial, as far as nothing else is said. */

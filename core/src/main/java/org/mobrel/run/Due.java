@@ -22,14 +22,19 @@ public record Due(String what, Instant at) {
     public static final String JARS_INSIDE = "jars-inside";
     public static final String SEAL_CHECK = "seal-check";
     public static final String SEAL_CHECK_LATE = "seal-check-late";
+    public static final String IN_DOUBT = "in-doubt";
     public static final String DECIDE = "decide";
 
     /** All that is to come from a state on, in the order of time. */
     public static List<Due> of(RunPlan plan, RunState state) {
         List<Due> dues = new ArrayList<>();
         RunTimestamps when = state.when();
+        state.doubtSince().ifPresent(since -> dues.add(new Due(IN_DOUBT, since)));
         switch (state.stage()) {
-            case VENTING -> add(dues, WEIGHT_ON, when.steamSince(), RunPlan.VENT);
+            case VENTING ->
+                when.steamSince()
+                        .filter(since -> state.doubtSince().isEmpty())
+                        .ifPresent(since -> add(dues, WEIGHT_ON, Optional.of(since), RunPlan.VENT));
             case RISING ->
                 add(
                         dues,
@@ -59,14 +64,14 @@ public record Due(String what, Instant at) {
     }
 
     private static void holding(RunPlan plan, RunState state, List<Due> dues) {
-        Optional<Instant> end = state.earliestHeatOff(plan);
-        Optional<Instant> looked = state.when().lookedAt().filter(at -> !state.holdComplete());
-        add(dues, LOOK, looked, RunPlan.LOOK_EVERY);
-        add(dues, READING_MISSING, looked, RunPlan.READ_WITHIN);
         if (state.doubtSince().isPresent()) {
             // Whether it ends at all is for the cook to say first.
             return;
         }
+        Optional<Instant> end = state.earliestHeatOff(plan);
+        Optional<Instant> looked = state.when().lookedAt().filter(at -> !state.holdComplete());
+        add(dues, LOOK, looked, RunPlan.LOOK_EVERY);
+        add(dues, READING_MISSING, looked, RunPlan.READ_WITHIN);
         // What would come only after the heat is off is not wanted any more.
         dues.removeIf(due -> end.isPresent() && !due.at().isBefore(end.get()));
         end.ifPresent(at -> dues.add(new Due(HEAT_OFF, at)));

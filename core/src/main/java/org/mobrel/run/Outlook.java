@@ -51,7 +51,11 @@ public record Outlook(Instant heatOff, Duration leastToHeatOff, Instant zero, In
                                 .plus(process),
                         process,
                         usual));
-            case HOLDING -> state.earliestHeatOff(plan).map(end -> on(later(now, end), Duration.ZERO, usual));
+            case HOLDING ->
+                state.earliestHeatOff(plan)
+                        // Whether this hold counts at all is for the cook to say first.
+                        .filter(end -> state.doubtSince().isEmpty())
+                        .map(end -> on(later(now, end), Duration.ZERO, usual));
             case COOLING -> state.when().heatOffAt().map(off -> on(off, Duration.ZERO, usual));
             case DEPRESSURISED ->
                 state.when().heatOffAt().map(off -> new Outlook(off, Duration.ZERO, now, now.plus(RunPlan.SETTLE)));

@@ -64,6 +64,7 @@ class RunController {
                 request.expected() == null ? OptionalInt.empty() : OptionalInt.of(request.expected()),
                 Optional.ofNullable(request.happenedAt()),
                 Optional.ofNullable(request.key()));
-        return answers.answer(service.tell(id, RunCommands.command(request), tap));
+        Run after = service.tell(id, RunCommands.command(request), tap);
+        return answers.answer(after, request.known() == null ? 0 : request.known());
     }
 }

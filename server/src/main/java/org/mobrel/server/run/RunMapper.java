@@ -1,6 +1,7 @@
 package org.mobrel.server.run;
 
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.Map;
@@ -30,6 +31,9 @@ import org.mobrel.server.ruling.JarRequest;
 
 /** Words a run for the wire; decides nothing. */
 final class RunMapper {
+
+    /** So late a gauge may send without having been late. */
+    private static final Duration SAVED_UP = Duration.ofMinutes(1);
 
     private RunMapper() {}
 
@@ -147,7 +151,7 @@ final class RunMapper {
                 index + 1,
                 event.kind().code(),
                 event.at(),
-                event.isHeardLate() ? event.heard() : null,
+                or(heardLate(event)),
                 psi(reading),
                 weight(reading),
                 or(reading.flatMap(InstrumentReading::jiggles)),
@@ -160,9 +164,21 @@ final class RunMapper {
                 or(event.as(Decision.class)
                         .or(() -> event.as(JarFate.class).map(JarFate::decision))
                         .map(Decision::code)),
-                event.by().name(),
-                event.by().device(),
-                event.note());
+                said(event.by().device() ? "" : event.by().name()),
+                said(event.by().device() ? event.by().name() : ""),
+                said(event.note()));
+    }
+
+    /** When it was told, if that was later than it happened; a gauge saves up a few readings, of which nobody need hear. */
+    private static Optional<Instant> heardLate(RunEvent event) {
+        boolean savedUp = event.by().device()
+                && Duration.between(event.at(), event.heard()).compareTo(SAVED_UP) <= 0;
+        return event.isHeardLate() && !savedUp ? Optional.of(event.heard()) : Optional.empty();
+    }
+
+    /** There are many events: what is not said costs nothing. */
+    private static @Nullable String said(String words) {
+        return words.isEmpty() ? null : words;
     }
 
     private static RunMessages.DeviationResponse deviation(Deviation deviation) {

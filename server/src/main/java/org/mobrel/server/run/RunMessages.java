@@ -1,5 +1,6 @@
 package org.mobrel.server.run;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
@@ -124,9 +125,12 @@ public final class RunMessages {
 
     /**
      * @param heardAt when it was told, if that was later than it happened
-     * @param device whether a gauge sent it by itself
+     * @param by who said it; null where nobody gave a name
+     * @param gauge the gauge that sent it by itself; null for a person
+     * @param note null where nothing was said
      * @param corrects the number of the event it is about, for a correction
      */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
     public record EventResponse(
             int number,
             String type,
@@ -140,9 +144,9 @@ public final class RunMessages {
             @Nullable CheckResponse check,
             @Nullable Integer corrects,
             @Nullable String decision,
-            String by,
-            boolean device,
-            String note) {}
+            @Nullable String by,
+            @Nullable String gauge,
+            @Nullable String note) {}
 
     public record DeviationResponse(
             String code, Instant at, @Nullable BigDecimal psi, @Nullable String weight, @Nullable Integer jiggles) {}
@@ -161,6 +165,7 @@ public final class RunMessages {
      * @param waived going on without that check; the note says who and why
      * @param corrects the number of the event a correction is about; a reading beside it is what was really shown
      * @param by who says so
+     * @param known how many events the page has already, so that it is answered with the rest alone
      * @param expected how many events the page knew of; null to write whatever came meanwhile
      * @param happenedAt when, by the run's clock, if it was kept while the server could not be reached
      * @param key made where it was tapped, so that it is written once however often it is sent
@@ -187,6 +192,7 @@ public final class RunMessages {
             @Nullable String decision,
             @Size(max = 60, message = "60 characters at most") @Nullable String by,
             @Size(max = 1000, message = "1000 characters at most") @Nullable String note,
+            @Min(value = 0, message = "0 or more") @Nullable Integer known,
             @Nullable Integer expected,
             @Nullable Instant happenedAt,
             @Size(min = 8, max = 40, message = "8 to 40 characters") @Nullable String key) {}

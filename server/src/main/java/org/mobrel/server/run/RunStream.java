@@ -24,6 +24,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Tells every open page what is written down, as it is written. A page is told of a run from where it stands: only the events it has not got,
@@ -37,8 +39,12 @@ public class RunStream implements SmartLifecycle {
     /** A page that hears nothing for longer knows that the line is dead. */
     private static final long BEAT_SECONDS = 2;
 
+    /** What a page needs of every word about a run; anything else may stay unsaid while it stays the same. */
+    private static final Set<String> ALWAYS = Set.of("id", "now", "known", "events");
+
     private final RunService service;
     private final RunResponses answers;
+    private final JsonMapper json;
     private final InstantSource clock;
     private final Set<Listener> listeners = ConcurrentHashMap.newKeySet();
     private final ExecutorService talking = Executors.newCachedThreadPool(task -> daemon(task, "run-stream"));
@@ -46,9 +52,10 @@ public class RunStream implements SmartLifecycle {
             Executors.newSingleThreadScheduledExecutor(task -> daemon(task, "run-stream-beat"));
     private volatile boolean running;
 
-    RunStream(RunService service, RunResponses answers, InstantSource clock) {
+    RunStream(RunService service, RunResponses answers, JsonMapper json, InstantSource clock) {
         this.service = service;
         this.answers = answers;
+        this.json = json;
         this.clock = clock;
     }
 
@@ -67,6 +74,7 @@ public class RunStream implements SmartLifecycle {
         private final Map<Long, Integer> sent;
         private final Map<Long, Run> changed = new ConcurrentHashMap<>();
         private final Map<Long, Run> said = new TreeMap<>();
+        private final Map<Long, ObjectNode> told = new TreeMap<>();
         private final Map<String, Object> latest = new ConcurrentHashMap<>();
         private final AtomicBoolean busy = new AtomicBoolean(true);
 
@@ -87,6 +95,7 @@ public class RunStream implements SmartLifecycle {
                         .toList();
                 sent.keySet().retainAll(runs.stream().map(Run::id).toList());
                 runs.forEach(run -> sent.put(run.id(), run.events().size()));
+                all.forEach(run -> told.put(run.id(), json.valueToTree(run)));
                 send("runs", new Opening(all));
             } catch (IOException | RuntimeException gone) {
                 close();
@@ -136,7 +145,22 @@ public class RunStream implements SmartLifecycle {
                 return;
             }
             sent.put(run.id(), run.events().size());
-            send("run", answers.answer(run, known));
+            send("run", changed(json.valueToTree(answers.answer(run, known))));
+        }
+
+        /** What differs from what this page was told of the run before: a reading changes little, and comes every few seconds. */
+        private ObjectNode changed(ObjectNode now) {
+            ObjectNode before = told.put(now.get("id").asLong(), now);
+            if (before == null) {
+                return now;
+            }
+            ObjectNode less = now.deepCopy();
+            now.propertyNames().forEach(name -> {
+                if (!ALWAYS.contains(name) && now.get(name).equals(before.get(name))) {
+                    less.remove(name);
+                }
+            });
+            return less;
         }
 
         private void send(String name, Object data) throws IOException {

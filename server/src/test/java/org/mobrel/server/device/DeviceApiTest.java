@@ -77,8 +77,7 @@ class DeviceApiTest {
         JsonNode seen = server.get("/api/runs/" + run).body();
         assertThat(seen.get("deviations").get(0).get("psi").asDouble()).isEqualTo(9.25);
         JsonNode lastEvent = seen.get("events").get(seen.get("events").size() - 1);
-        assertThat(lastEvent.get("device").asBoolean()).isTrue();
-        assertThat(lastEvent.get("by").asString()).isEqualTo("Probe");
+        assertThat(lastEvent.get("gauge").asString()).isEqualTo("Probe");
     }
 
     private static Instant clockSince(TestServer server, long run) {

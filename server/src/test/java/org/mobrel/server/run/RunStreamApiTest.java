@@ -2,92 +2,23 @@ package org.mobrel.server.run;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
-import java.util.Iterator;
 import java.util.function.Predicate;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mobrel.server.TestServer;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.ObjectMapper;
 
 /** The line on which pages are told: first what they have not got, then each event once, and a heartbeat in between. */
 @ExtendWith(TestServer.class)
 class RunStreamApiTest {
 
-    private static final ObjectMapper JSON = new ObjectMapper();
-
-    /** A message of the line. */
-    private record Message(String name, String id, JsonNode data) {}
-
-    /** A page that listens. */
-    private static final class Page implements AutoCloseable {
-        private final HttpResponse<java.util.stream.Stream<String>> answer;
-        private final Iterator<String> lines;
-
-        private Page(TestServer server, String seen) {
-            try {
-                answer = HttpClient.newHttpClient()
-                        .send(
-                                HttpRequest.newBuilder(URI.create(
-                                                "http://127.0.0.1:" + server.port() + "/api/runs/stream?seen=" + seen))
-                                        .build(),
-                                HttpResponse.BodyHandlers.ofLines());
-            } catch (IOException failed) {
-                throw new UncheckedIOException(failed);
-            } catch (InterruptedException stopped) {
-                Thread.currentThread().interrupt();
-                throw new IllegalStateException(stopped);
-            }
-            lines = answer.body().iterator();
-        }
-
-        private Message next() {
-            String name = "";
-            String id = "";
-            StringBuilder data = new StringBuilder();
-            while (true) {
-                String line = lines.next();
-                if (line.isEmpty() && !data.isEmpty()) {
-                    return new Message(name, id, JSON.readTree(data.toString()));
-                }
-                String value = line.substring(Math.min(line.length(), line.indexOf(':') + 1));
-                if (line.startsWith("event:")) {
-                    name = value;
-                } else if (line.startsWith("id:")) {
-                    id = value;
-                } else if (line.startsWith("data:")) {
-                    data.append(value);
-                }
-            }
-        }
-
-        private Message next(Predicate<Message> wanted) {
-            Message message = next();
-            while (!wanted.test(message)) {
-                message = next();
-            }
-            return message;
-        }
-
-        @Override
-        public void close() {
-            answer.body().close();
-        }
-    }
-
-    private static Predicate<Message> of(long run) {
+    private static Predicate<EventStream.Message> of(long run) {
         return message ->
                 message.name().equals("run") && message.data().get("id").asLong() == run;
     }
 
-    private static JsonNode in(Message opening, long run) {
+    private static JsonNode in(EventStream.Message opening, long run) {
         return StreamSupport.stream(opening.data().get("runs").spliterator(), false)
                 .filter(each -> each.get("id").asLong() == run)
                 .findFirst()
@@ -99,14 +30,14 @@ class RunStreamApiTest {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(2, 0);
         kitchen.happen(run, "{\"type\": \"checks-done\"}");
-        try (Page page = new Page(server, "")) {
-            Message opening = page.next();
+        try (EventStream page = new EventStream(server, "")) {
+            EventStream.Message opening = page.next();
             assertThat(opening.name()).isEqualTo("runs");
             assertThat(in(opening, run).get("events").size()).isEqualTo(1);
             assertThat(opening.id()).contains(run + ":1");
 
             kitchen.happen(run, "{\"type\": \"lid-locked\"}");
-            Message locked = page.next(of(run));
+            EventStream.Message locked = page.next(of(run));
             assertThat(locked.data().get("stage").asString()).isEqualTo("heating");
             assertThat(locked.data().get("known").asInt()).isEqualTo(1);
             assertThat(locked.data().get("events").size()).isEqualTo(1);
@@ -123,7 +54,7 @@ class RunStreamApiTest {
         kitchen.happen(run, "{\"type\": \"checks-done\"}");
         kitchen.happen(run, "{\"type\": \"lid-locked\"}");
         kitchen.happen(run, "{\"type\": \"steam-steady\"}");
-        try (Page page = new Page(server, run + ":2")) {
+        try (EventStream page = new EventStream(server, run + ":2")) {
             JsonNode told = in(page.next(), run);
             assertThat(told.get("known").asInt()).isEqualTo(2);
             assertThat(told.get("events").size()).isEqualTo(1);
@@ -137,7 +68,7 @@ class RunStreamApiTest {
         long run = kitchen.run(2, 0);
         kitchen.happen(run, "{\"type\": \"checks-done\"}");
         for (String seen : new String[] {"nonsense", "1:", ":3", run + ":-4", run + ":99"}) {
-            try (Page page = new Page(server, seen)) {
+            try (EventStream page = new EventStream(server, seen)) {
                 JsonNode told = in(page.next(), run);
                 assertThat(told.get("events").size()).as(seen).isEqualTo(1);
                 assertThat(told.get("known").asInt()).as(seen).isZero();
@@ -149,21 +80,21 @@ class RunStreamApiTest {
     void two_pages_are_told_the_same_and_a_line_in_rest_has_a_heartbeat(TestServer server) {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(2, 0);
-        try (Page tablet = new Page(server, "");
-                Page phone = new Page(server, "")) {
+        try (EventStream tablet = new EventStream(server, "");
+                EventStream phone = new EventStream(server, "")) {
             tablet.next();
             phone.next();
             kitchen.happen(run, "{\"type\": \"checks-done\"}");
             assertThat(tablet.next(of(run)).data().get("events"))
                     .isEqualTo(phone.next(of(run)).data().get("events"));
-            Message beat = phone.next(message -> message.name().equals("beat"));
+            EventStream.Message beat = phone.next(message -> message.name().equals("beat"));
             assertThat(beat.data().get("now").asString()).endsWith("Z");
         }
     }
 
     @Test
     void every_page_is_told_of_whatever_was_changed_and_of_nothing_that_was_only_asked(TestServer server) {
-        try (Page page = new Page(server, "")) {
+        try (EventStream page = new EventStream(server, "")) {
             page.next();
             server.post("/api/ruling", "{\"lines\": [\"2 lb carrots\"], \"size\": \"quart\"}");
             server.changeKitchen("\"altitudeFt\": 90000");
@@ -193,18 +124,18 @@ class RunStreamApiTest {
     void a_run_that_is_over_is_told_once_more_as_closed_and_not_to_the_next_page(TestServer server) {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(1, 0);
-        try (Page page = new Page(server, "")) {
+        try (EventStream page = new EventStream(server, "")) {
             page.next();
             kitchen.rested(run);
             kitchen.happen(run, TestKitchen.check(1, true));
             assertThat(page.next(of(run).and(message ->
-                                    message.data().get("closed").asBoolean()))
+                                    message.data().path("closed").asBoolean(false)))
                             .data()
                             .get("stage")
                             .asString())
                     .isEqualTo("done");
         }
-        try (Page later = new Page(server, "")) {
+        try (EventStream later = new EventStream(server, "")) {
             assertThat(later.next().data().get("runs"))
                     .noneMatch(each -> each.get("id").asLong() == run);
         }

@@ -132,3 +132,12 @@ test("what another page changed is told, what this page changed itself is not, a
   FakeEventSource.last().say("runs", { runs: [] });
   expect(told).toEqual(["recipes", "backup"]);
 });
+
+test("a word about what changed leaves the rest as it was, and takes away what is told to be gone", () => {
+  const before = run({ stage: "rising", lost: { code: "pressure-lost", at: at(1) }, events: [seen(0, 11)] });
+  const told = { id: 1, now: at(2), known: 1, stage: "holding", lost: null, events: [seen(1, 12.5)] };
+  const after = merged(before, told as never);
+  expect(after).toMatchObject({ title: "Bean soup", stage: "holding", minutes: 90 });
+  expect(after.lost).toBeNull();
+  expect(after.events.map((event) => event.psi)).toEqual([11, 12.5]);
+});

@@ -51,7 +51,8 @@ export type Told = Partial<Run> & Pick<Run, "id" | "now" | "known" | "events">;
 
 export function merged(before: Run | undefined, told: Told): Run {
   const old = before?.events.slice(0, told.known) ?? [];
-  const now = { ...before, ...told } as Run;
+  // A word that leaves out the title leaves out all that has not changed; any other says everything.
+  const now = (told.title === undefined ? { ...before, ...told } : told) as Run;
   return old.length < told.known ? now : { ...now, events: [...old, ...told.events] };
 }
 

@@ -37,7 +37,7 @@ class ServerArchitectureTest {
             Map.entry("catalogue", Set.of("platform", "reading")),
             Map.entry("ruling", Set.of("platform", "reading")),
             Map.entry("scaling", Set.of("platform", "ruling")),
-            Map.entry("recipe", Set.of("platform", "kitchen", "reading", "ruling")),
+            Map.entry("recipe", Set.of("platform", "catalogue", "kitchen", "reading", "ruling")),
             Map.entry("formats", Set.of("platform", "reading", "recipe")),
             Map.entry("outside", Set.of("platform", "kitchen", "ruling")),
             Map.entry("shelf", Set.of("platform", "kitchen", "recipe")),

@@ -21,6 +21,7 @@ import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
@@ -188,6 +189,15 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
+    }
+
+    /** How many questions the database has answered so far. */
+    public long databaseQueries() {
+        return running.context()
+                .getBean(JdbcClient.class)
+                .sql("SHOW GLOBAL STATUS LIKE 'Com_select'")
+                .query((row, number) -> row.getLong("Value"))
+                .single();
     }
 
     /** Where its clock can be moved, for another program that goes by it. */

@@ -1,8 +1,12 @@
 package org.mobrel.server.kitchen;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -40,14 +44,8 @@ class CareRepository {
         return db.sql("SELECT id, tested_on, read_psi, master_psi, tested_by, struck_at FROM gauge_test"
                         + " WHERE canner_id = :canner ORDER BY id")
                 .param("canner", canner)
-                .query((row, number) -> new StoredTest(
-                        row.getLong("id"),
-                        new GaugeTest(
-                                row.getObject("tested_on", LocalDate.class),
-                                new GaugePressure(row.getInt("read_psi")),
-                                new GaugePressure(row.getInt("master_psi")),
-                                row.getString("tested_by")),
-                        row.getObject("struck_at") != null))
+                .query((row, number) ->
+                        new StoredTest(row.getLong("id"), test(row), row.getObject("struck_at") != null))
                 .list();
     }
 
@@ -78,28 +76,47 @@ class CareRepository {
                 .update();
     }
 
-    List<Inspection> inspections(long canner) {
-        return db.sql(
-                        "SELECT id, inspected_on, inspected_by, note FROM inspection WHERE canner_id = :canner ORDER BY id")
-                .param("canner", canner)
-                .query((row, number) -> new Inspection(
-                        row.getObject("inspected_on", LocalDate.class),
-                        found(row.getLong("id")),
-                        row.getString("inspected_by"),
-                        row.getString("note")))
-                .list();
+    /** The tests of all canners that count, in the order they were written down. */
+    Map<Long, List<GaugeTest>> tests() {
+        Map<Long, List<GaugeTest>> tests = new HashMap<>();
+        db.sql(
+                        "SELECT canner_id, tested_on, read_psi, master_psi, tested_by FROM gauge_test WHERE struck_at IS NULL ORDER BY id")
+                .query(row -> {
+                    tests.computeIfAbsent(row.getLong("canner_id"), first -> new ArrayList<>())
+                            .add(test(row));
+                });
+        return tests;
     }
 
-    private Map<Inspection.Part, Inspection.Look> found(long inspection) {
-        Map<Inspection.Part, Inspection.Look> found = new EnumMap<>(Inspection.Part.class);
-        db.sql("SELECT part, look FROM inspection_part WHERE inspection_id = :id")
-                .param("id", inspection)
-                .query(row -> {
-                    found.put(
+    /** The inspections of all canners, in the order they were written down. */
+    Map<Long, List<Inspection>> inspections() {
+        Map<Long, Map<Inspection.Part, Inspection.Look>> found = new HashMap<>();
+        db.sql("SELECT inspection_id, part, look FROM inspection_part").query(row -> {
+            found.computeIfAbsent(row.getLong("inspection_id"), first -> new EnumMap<>(Inspection.Part.class))
+                    .put(
                             Inspection.Part.ofCode(row.getString("part")).orElseThrow(),
                             Inspection.Look.ofCode(row.getString("look")).orElseThrow());
+        });
+        Map<Long, List<Inspection>> inspections = new HashMap<>();
+        db.sql("SELECT id, canner_id, inspected_on, inspected_by, note FROM inspection ORDER BY id")
+                .query(row -> {
+                    inspections
+                            .computeIfAbsent(row.getLong("canner_id"), first -> new ArrayList<>())
+                            .add(new Inspection(
+                                    row.getObject("inspected_on", LocalDate.class),
+                                    found.getOrDefault(row.getLong("id"), Map.of()),
+                                    row.getString("inspected_by"),
+                                    row.getString("note")));
                 });
-        return found;
+        return inspections;
+    }
+
+    private static GaugeTest test(ResultSet row) throws SQLException {
+        return new GaugeTest(
+                row.getObject("tested_on", LocalDate.class),
+                new GaugePressure(row.getInt("read_psi")),
+                new GaugePressure(row.getInt("master_psi")),
+                row.getString("tested_by"));
     }
 
     void add(long canner, Inspection inspection, Instant at) {

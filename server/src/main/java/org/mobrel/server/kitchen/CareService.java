@@ -64,6 +64,7 @@ public class CareService {
         refuseTomorrow(test.on());
         Optional<LocalDate> before = dayBefore(canner, test);
         long id = care.add(canner, test, clock.instant());
+        service.changed();
         takeErrorOfLast(canner);
         news.publishEvent(
                 new DialTested(canner, service.canner(canner).profile().name(), id, test, before, false));
@@ -96,6 +97,7 @@ public class CareService {
     }
 
     private void takeErrorOfLast(long canner) {
+        service.changed();
         shared.wrote("canner", Long.toString(canner), CannerField.GAUGE.code());
         kitchen.setError(
                 canner, GaugeTest.last(care.tests(canner)).map(GaugeTest::error).orElse(GaugeError.NONE));
@@ -113,6 +115,7 @@ public class CareService {
             throw new InvalidField("found", "say of at least one part how it looked");
         }
         care.add(canner, inspection, clock.instant());
+        service.changed();
     }
 
     private void refuseTomorrow(LocalDate on) {

@@ -12,6 +12,8 @@ import org.mobrel.canner.CannerProfile;
 import org.mobrel.canner.Capacity;
 import org.mobrel.canner.Gauge;
 import org.mobrel.canner.GaugeKind;
+import org.mobrel.canner.GaugeTest;
+import org.mobrel.canner.Inspection;
 import org.mobrel.canner.UpperLayer;
 import org.mobrel.canner.Weight;
 import org.mobrel.jars.JarKind;
@@ -84,14 +86,16 @@ class KitchenRepository {
 
     private List<KitchenCanner> canners() {
         Map<Long, Map<JarKind, Integer>> capacities = capacities();
+        Map<Long, List<GaugeTest>> tests = care.tests();
+        Map<Long, List<Inspection>> inspections = care.inspections();
         return db.sql("SELECT id, name, gauge_kind, gauge_error, layers, upper_layer, weight_shows, weight_sound,"
                         + " jiggles_least, jiggles_most, dial_beside, start_water_ul, burner FROM canner"
                         + " WHERE NOT removed ORDER BY id")
                 .query((row, number) -> new KitchenCanner(
                         row.getLong("id"),
                         profile(row, capacities.getOrDefault(row.getLong("id"), Map.of())),
-                        care.tests(row.getLong("id")),
-                        care.inspections(row.getLong("id"))))
+                        tests.getOrDefault(row.getLong("id"), List.of()),
+                        inspections.getOrDefault(row.getLong("id"), List.of())))
                 .list();
     }
 

@@ -6,6 +6,8 @@ import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.sharing.SharedFields;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
 
 /** The kitchen's settings and canners. */
 @Service
@@ -13,6 +15,7 @@ public class KitchenService {
 
     private static final String KITCHEN = "kitchen";
     private static final String CANNER = "canner";
+    private static final String READ = KitchenService.class.getName() + ".kitchen";
 
     private final KitchenRepository repository;
     private final SharedFields shared;
@@ -22,9 +25,27 @@ public class KitchenService {
         this.shared = shared;
     }
 
+    /** The kitchen as this request saw it first, or changed it itself: one request reads it once. */
     @Transactional(readOnly = true)
     public Kitchen kitchen() {
-        return repository.kitchen();
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request == null) {
+            return repository.kitchen();
+        }
+        if (request.getAttribute(READ, RequestAttributes.SCOPE_REQUEST) instanceof Kitchen known) {
+            return known;
+        }
+        Kitchen now = repository.kitchen();
+        request.setAttribute(READ, now, RequestAttributes.SCOPE_REQUEST);
+        return now;
+    }
+
+    /** What this request has read of the kitchen is changed by it. */
+    void changed() {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request != null) {
+            request.removeAttribute(READ, RequestAttributes.SCOPE_REQUEST);
+        }
     }
 
     /** The kitchen, and the number of the last change that it shows. */
@@ -63,6 +84,7 @@ public class KitchenService {
         }
         begun.settle();
         repository.store(after);
+        changed();
     }
 
     /** As {@link #change(long, UnaryOperator)}, on what is there now; for kitchens that are loaded, not set up on a page. */
@@ -73,6 +95,7 @@ public class KitchenService {
 
     @Transactional
     public long add(CannerProfile canner) {
+        changed();
         return repository.add(canner);
     }
 
@@ -95,6 +118,7 @@ public class KitchenService {
         }
         begun.settle();
         repository.change(id, after);
+        changed();
     }
 
     /** What a canner is to be, from what it is. */
@@ -108,5 +132,6 @@ public class KitchenService {
         if (repository.remove(id) == 0) {
             throw new NotFound("canner", id);
         }
+        changed();
     }
 }

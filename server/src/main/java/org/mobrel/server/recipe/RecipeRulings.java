@@ -3,7 +3,11 @@ package org.mobrel.server.recipe;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 import org.mobrel.canner.Gauge;
 import org.mobrel.finding.Finding;
 import org.mobrel.finding.Severity;
@@ -18,13 +22,16 @@ import org.mobrel.method.StatedProcess;
 import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.LineReader;
 import org.mobrel.review.RecipeReview;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Setting;
 import org.mobrel.ruling.StatedRemark;
+import org.mobrel.ruling.TimingPolicy;
 import org.mobrel.ruling.Variant;
 import org.mobrel.ruling.Verdict;
+import org.mobrel.server.catalogue.RowComparisons;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenService;
 import org.mobrel.server.ruling.RulingService;
@@ -34,20 +41,58 @@ import org.springframework.stereotype.Component;
 @Component
 class RecipeRulings {
 
+    /** More recipes than a kitchen has, and less than would be felt. */
+    private static final int MOST_KNOWN = 5_000;
+
     private final RulingService rulings;
     private final KitchenService kitchens;
     private final RequiredSteps steps;
     private final JarTable jars;
+    private final RowComparisons comparisons;
+    private volatile @Nullable Known known;
 
-    RecipeRulings(RulingService rulings, KitchenService kitchens, RequiredSteps steps, JarTable jars) {
+    RecipeRulings(
+            RulingService rulings,
+            KitchenService kitchens,
+            RequiredSteps steps,
+            JarTable jars,
+            RowComparisons comparisons) {
         this.jars = jars;
+        this.comparisons = comparisons;
         this.rulings = rulings;
         this.kitchens = kitchens;
         this.steps = steps;
     }
 
+    /**
+     * What rulings of recipes depend on besides the recipe.
+     *
+     * @param reader how this kitchen reads words
+     * @param suspended rows that nothing goes by
+     */
+    private record Basis(
+            Optional<Altitude> altitude, TimingPolicy school, Gauge gauge, LineReader reader, Set<String> suspended) {}
+
+    /** Rulings on one basis; the whole book is ruled on once and not at every look at it. */
+    private record Known(Basis basis, Map<RecipeDraft, Ruling> rulings) {}
+
     /** The ruling on base and variants together. */
     Ruling usual(RecipeDraft recipe) {
+        Kitchen kitchen = kitchens.kitchen();
+        Basis basis = new Basis(
+                kitchen.altitude(), kitchen.school(), gauge(kitchen), rulings.reader(), comparisons.suspended());
+        Known now = known;
+        if (now == null || !now.basis().equals(basis)) {
+            now = new Known(basis, new ConcurrentHashMap<>());
+            known = now;
+        }
+        if (now.rulings().size() > MOST_KNOWN) {
+            now.rulings().clear();
+        }
+        return now.rulings().computeIfAbsent(recipe, this::ruled);
+    }
+
+    private Ruling ruled(RecipeDraft recipe) {
         List<Variant> variants = variants(recipe);
         Ruling inQuarts = rulings.rule(batch(recipe, JarSize.QUART), variants);
         boolean onlyTheSize = inQuarts.findings().stream()
@@ -73,14 +118,18 @@ class RecipeRulings {
                 .toList();
     }
 
-    private Batch batch(RecipeDraft recipe, JarSize size) {
-        Kitchen kitchen = kitchens.kitchen();
-        // Time does not depend on altitude or gauge; a kitchen that is not set up yet still gets its minutes.
-        Gauge gauge = kitchen.canners().stream()
+    private static Gauge gauge(Kitchen kitchen) {
+        return kitchen.canners().stream()
                 .map(canner -> canner.profile().gauge())
                 .filter(known -> !known.isTooFarOff())
                 .findFirst()
                 .orElseGet(Gauge::weighted);
+    }
+
+    private Batch batch(RecipeDraft recipe, JarSize size) {
+        Kitchen kitchen = kitchens.kitchen();
+        // Time does not depend on altitude or gauge; a kitchen that is not set up yet still gets its minutes.
+        Gauge gauge = gauge(kitchen);
         List<IngredientLine> lines = rulings.read(recipe.lines(), recipe.answers());
         return new Batch(
                 lines,

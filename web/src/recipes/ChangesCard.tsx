@@ -93,14 +93,18 @@ function Minute({ now, then }: MinuteProps) {
 }
 
 function Why({ ruling }: { readonly ruling: Ruling }) {
-  const rows = ruling.lines.filter((line) => line.minutesBySize != null);
+  const rows = ruling.lines
+    .map((line, index) => ({ ...line, compared: comparedOf(ruling, index) }))
+    .filter((line) => line.minutesBySize != null);
   return (
     <Disclosure title={`Why ${ruling.minutes}? The rows behind it`} className="border-t border-line pt-1">
       <ul className="flex flex-col gap-2 text-[0.9rem]">
         {rows.map((line) => (
           <li key={line.text}>
             <strong>{line.foodName}</strong>, {line.form}: {minutesIn(line.minutesBySize)}
-            <span className="block text-soft">{line.source}</span>
+            <span className="block text-soft">
+              {line.source}; {line.compared}
+            </span>
           </li>
         ))}
         {ruling.considered.map((row) => (
@@ -113,7 +117,8 @@ function Why({ ruling }: { readonly ruling: Ruling }) {
           </li>
         ))}
         <li className="text-soft">
-          Tables {ruling.tableVersion}. Compare with a current copy before relying on them.
+          Tables {ruling.tableVersion}. {compared(ruling.rows)} Compare with a current copy before relying on
+          them.
         </li>
       </ul>
     </Disclosure>
@@ -126,4 +131,21 @@ function minutesIn(
   const pint = sizes?.pint == null ? "no pint" : `${sizes.pint} in pints`;
   const quart = sizes?.quart == null ? "no tested quart" : `${sizes.quart} in quarts`;
   return `${pint}, ${quart}`;
+}
+
+/** What is known of the rows of a line. */
+function comparedOf(ruling: Ruling, line: number): string {
+  const found = new Set(ruling.rows.filter((row) => row.line === line).map((row) => row.compared));
+  return [...found].join("; ");
+}
+
+/** How many of the rows it rests on somebody has laid beside a printed copy. */
+function compared(rows: Ruling["rows"]): string {
+  const ids = [...new Set(rows.map((row) => row.row))];
+  const done = ids.filter((id) =>
+    rows.some((row) => row.row === id && row.compared.startsWith("row compared")),
+  );
+  return ids.length === 0
+    ? ""
+    : `Of the ${ids.length} rows this rests on, ${done.length === 0 ? "none was" : done.length === 1 ? "1 was" : `${done.length} were`} compared here.`;
 }

@@ -35,7 +35,7 @@ class ServerArchitectureTest {
             Map.entry("backup", Set.of("platform")),
             Map.entry("loading", Set.of("platform")),
             Map.entry("catalogue", Set.of("platform", "reading")),
-            Map.entry("ruling", Set.of("platform", "reading")),
+            Map.entry("ruling", Set.of("platform", "catalogue", "reading")),
             Map.entry("scaling", Set.of("platform", "ruling")),
             Map.entry("recipe", Set.of("platform", "catalogue", "kitchen", "reading", "ruling")),
             Map.entry("formats", Set.of("platform", "reading", "recipe")),

@@ -25,6 +25,7 @@ import org.mobrel.ruling.Timing;
 import org.mobrel.ruling.Verdict;
 import org.mobrel.ruling.WhatIf;
 import org.mobrel.ruling.Without;
+import org.mobrel.server.catalogue.RowComparisons;
 
 /** Turns the core's ruling into the wire's records; decides nothing. */
 final class RulingMapper {
@@ -32,7 +33,11 @@ final class RulingMapper {
     private RulingMapper() {}
 
     static RulingResponse answer(
-            Ruling ruling, List<WhatIf> changes, List<Without> without, List<RemedyEvaluator.Tried> tried) {
+            Ruling ruling,
+            List<WhatIf> changes,
+            List<Without> without,
+            List<RemedyEvaluator.Tried> tried,
+            RowComparisons comparisons) {
         Optional<Timing> timing = ruling.timing();
         return new RulingResponse(
                 ruling.verdict().code(),
@@ -61,6 +66,13 @@ final class RulingMapper {
                 changes.stream().map(RulingMapper::change).toList(),
                 without.stream().map(RulingMapper::without).toList(),
                 ruling.questions().stream().map(RulingMapper::question).toList(),
+                ruling.rows().stream()
+                        .map(use -> new RulingResponse.RestsOn(
+                                use.row(),
+                                use.part().code(),
+                                use.line().isPresent() ? use.line().getAsInt() : null,
+                                comparisons.inWords(use.row())))
+                        .toList(),
                 ruling.tableVersion().code());
     }
 

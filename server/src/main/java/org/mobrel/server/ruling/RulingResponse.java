@@ -31,13 +31,8 @@ public record RulingResponse(
         List<ChangeResponse> changes,
         List<WithoutResponse> without,
         List<OpenQuestion> questions,
+        List<RestsOn> rows,
         String tableVersion) {
-
-    /** A ruling that was kept with a batch before there were such answers has none. */
-    public RulingResponse {
-        without = Objects.requireNonNullElse(without, List.of());
-        questions = Objects.requireNonNullElse(questions, List.of());
-    }
 
     /**
      * Something to be answered before the batch is covered.
@@ -67,6 +62,16 @@ public record RulingResponse(
             edits = Objects.requireNonNullElse(edits, List.of());
         }
     }
+
+    /**
+     * A published row that the ruling rests on.
+     *
+     * @param row its stable id
+     * @param part line, floor, pressure or jar-size
+     * @param line the index of the line it is for; null for what bears on all of it
+     * @param compared whether and by whom it was compared with a printed copy, in a few words
+     */
+    public record RestsOn(String row, String part, @Nullable Integer line, String compared) {}
 
     /** A part of a line as typed, and what it was taken for: amount, food, stopped, state, description, serving or not-understood. */
     public record SpanResponse(String kind, int start, int end) {}
@@ -101,16 +106,7 @@ public record RulingResponse(
             @Nullable BigDecimal pieceIn,
             @Nullable String meaning,
             List<SpanResponse> spans,
-            List<GivenAnswer> answers) {
-
-        public LineResponse {
-            rest = Objects.requireNonNullElse(rest, text);
-            states = Objects.requireNonNullElse(states, List.of());
-            foods = Objects.requireNonNullElse(foods, List.of());
-            spans = Objects.requireNonNullElse(spans, List.of());
-            answers = Objects.requireNonNullElse(answers, List.of());
-        }
-    }
+            List<GivenAnswer> answers) {}
 
     /** @param to what the part (line, step, pack, solids-share, jar-size) becomes; null: the line or the step is left out */
     public record EditResponse(String part, @Nullable String to) {}

@@ -28,6 +28,7 @@ import org.mobrel.ruling.Variant;
 import org.mobrel.ruling.VariantRuling;
 import org.mobrel.ruling.WhatIf;
 import org.mobrel.ruling.Without;
+import org.mobrel.server.catalogue.RowComparisons;
 import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.reading.ReadingService;
 import org.springframework.stereotype.Service;
@@ -41,11 +42,13 @@ public class RulingService {
 
     private final ReadingService readings;
     private final Rulings rulings;
+    private final RowComparisons comparisons;
 
-    RulingService(LineReader plain, ReadingService readings, Rulings rulings) {
+    RulingService(LineReader plain, ReadingService readings, Rulings rulings, RowComparisons comparisons) {
         this.plain = plain;
         this.readings = readings;
         this.rulings = rulings;
+        this.comparisons = comparisons;
     }
 
     /** Reads lines as this kitchen means them. */
@@ -114,12 +117,13 @@ public class RulingService {
                 ruling,
                 changes,
                 Without.each(rulings, batch, ruling),
-                new RemedyEvaluator(rulings, reader).all(batch, ruling.findings()));
+                new RemedyEvaluator(rulings, reader).all(batch, ruling.findings()),
+                comparisons);
     }
 
     /** A ruling with its reasons, without what each change would give: for pages where nothing of it is changed. */
     public RulingResponse answer(Ruling ruling) {
-        return RulingMapper.answer(ruling, List.of(), List.of(), List.of());
+        return RulingMapper.answer(ruling, List.of(), List.of(), List.of(), comparisons);
     }
 
     /** A ruling, and how it is worded. */

@@ -1,4 +1,10 @@
-import { keepPreviousData, useInfiniteQuery, useMutation, useQuery } from "@tanstack/react-query";
+import {
+  keepPreviousData,
+  useInfiniteQuery,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
 import { keys } from "@/api/keys";
 import { useChanged } from "@/api/useChanged";
@@ -79,9 +85,16 @@ export function useNeeds() {
 }
 
 export function useNeedChange() {
+  const queries = useQueryClient();
+  const seen = () => queries.getQueryData<Schemas["NeedsResponse"]>(keys.needs)?.version ?? 0;
   return {
     target: useChange(({ recipeId, jars }: { readonly recipeId: number; readonly jars: number }) =>
-      body(api.PUT("/api/shelf/targets/{recipeId}", { params: { path: { recipeId } }, body: { jars } })),
+      body(
+        api.PUT("/api/shelf/targets/{recipeId}", {
+          params: { path: { recipeId } },
+          body: { jars, basedOn: seen() },
+        }),
+      ),
     ),
     kit: useChange((kit: Schemas["KitRequest"]) => body(api.POST("/api/shelf/kits", { body: kit }))),
     removeKit: useChange((id: number) =>

@@ -40,7 +40,7 @@ class ServerArchitectureTest {
             Map.entry("recipe", Set.of("platform", "catalogue", "kitchen", "reading", "ruling")),
             Map.entry("formats", Set.of("platform", "reading", "recipe")),
             Map.entry("outside", Set.of("platform", "kitchen", "ruling")),
-            Map.entry("shelf", Set.of("platform", "kitchen", "recipe")),
+            Map.entry("shelf", Set.of("platform", "sharing", "kitchen", "recipe")),
             Map.entry("run", Set.of("platform", "sharing", "catalogue", "kitchen", "ruling", "shelf")),
             Map.entry("device", Set.of("platform", "kitchen", "run")),
             Map.entry("planning", Set.of("platform", "kitchen", "recipe", "ruling", "scaling", "run", "shelf")),

@@ -58,9 +58,11 @@ class NeedController {
     record KitResponse(
             long id, String name, long recipeId, int jars, List<DryGood> goods, int complete, List<String> shortOf) {}
 
-    record NeedsResponse(List<NeedResponse> dishes, List<KitResponse> kits) {}
+    /** @param version the number of the last change this shows; whoever says how many jars are wanted names it */
+    record NeedsResponse(long version, List<NeedResponse> dishes, List<KitResponse> kits) {}
 
     record TargetRequest(
+            @NotNull(message = "the version that this changes") Long basedOn,
             @Min(value = 0, message = "not below 0") @Max(value = 2000, message = "2000 at most") int jars) {}
 
     private final NeedService service;
@@ -74,6 +76,7 @@ class NeedController {
     NeedsResponse needs() {
         NeedService.Wants wants = service.wants();
         return new NeedsResponse(
+                wants.version(),
                 wants.dishes().stream().map(NeedController::answer).toList(),
                 wants.kits().stream().map(NeedController::answer).toList());
     }
@@ -110,7 +113,7 @@ class NeedController {
 
     @PutMapping("/api/shelf/targets/{recipeId}")
     NeedsResponse setTarget(@PathVariable long recipeId, @Valid @RequestBody TargetRequest request) {
-        service.target(recipeId, request.jars());
+        service.target(request.basedOn(), recipeId, request.jars());
         return needs();
     }
 

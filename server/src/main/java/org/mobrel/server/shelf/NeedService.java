@@ -19,6 +19,7 @@ import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenService;
 import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.recipe.RecipeService;
+import org.mobrel.server.sharing.SharedFields;
 import org.mobrel.shelf.MealKit;
 import org.mobrel.shelf.Stock;
 import org.springframework.stereotype.Service;
@@ -31,7 +32,10 @@ public class NeedService {
     private static final int LOOK_BACK_DAYS = 365;
     private static final JarKind USUAL = new JarKind(JarSize.QUART, Mouth.REGULAR);
 
+    private static final String TARGET = "target";
+
     private final NeedRepository repository;
+    private final SharedFields shared;
     private final RecipeService recipes;
     private final KitchenService kitchens;
     private final CupboardService cupboards;
@@ -39,11 +43,13 @@ public class NeedService {
 
     NeedService(
             NeedRepository repository,
+            SharedFields shared,
             RecipeService recipes,
             KitchenService kitchens,
             CupboardService cupboards,
             InstantSource clock) {
         this.repository = repository;
+        this.shared = shared;
         this.recipes = recipes;
         this.kitchens = kitchens;
         this.cupboards = cupboards;
@@ -67,12 +73,13 @@ public class NeedService {
     public record Kit(long id, String name, long recipeId, MealKit kit, int complete, List<String> shortOf) {}
 
     /** What is wanted of each dish, those that lack most loads first, then those that run out first; and the kits. */
-    public record Wants(List<Need> dishes, List<Kit> kits) {}
+    /** @param version the number of the last change this shows */
+    public record Wants(long version, List<Need> dishes, List<Kit> kits) {}
 
     @Transactional(readOnly = true)
     public Wants wants() {
         List<NeedRepository.Dish> dishes = repository.dishes();
-        return new Wants(needs(dishes), kits(dishes));
+        return new Wants(shared.version(), needs(dishes), kits(dishes));
     }
 
     private List<Need> needs(List<NeedRepository.Dish> dishes) {
@@ -131,13 +138,30 @@ public class NeedService {
     }
 
     /**
+     * @param basedOn the number of the last change that whoever says so had seen
      * @param jars the household wants to have of a dish; 0 for none in particular
-     * @throws Missing if there is no such recipe
+     * @throws NotFound if there is no such recipe
+     * @throws org.mobrel.server.platform.Conflict if another device has said another number since
      */
     @Transactional
+    public void target(long basedOn, long recipe, int jars) {
+        target(shared.change(TARGET, Long.toString(recipe), basedOn), recipe, jars);
+    }
+
+    /** As {@link #target(long, long, int)}, on what is there now; for kitchens that are loaded, not set up on a page. */
+    @Transactional
     public void target(long recipe, int jars) {
-        recipes.latest(recipe);
-        repository.target(recipe, jars);
+        target(shared.changeOfLatest(TARGET, Long.toString(recipe)), recipe, jars);
+    }
+
+    private void target(SharedFields.Change begun, long recipe, int jars) {
+        String title = recipes.latest(recipe).title();
+        int now = repository.targets().getOrDefault(recipe, 0);
+        if (now != jars) {
+            begun.writes("jars", "\"%s\": the jars wanted were changed to %d on another device.".formatted(title, now));
+            begun.settle();
+            repository.target(recipe, jars);
+        }
     }
 
     private List<Kit> kits(List<NeedRepository.Dish> dishes) {

@@ -118,6 +118,25 @@ class TwoDevicesApiTest {
     }
 
     @Test
+    void jars_wanted_on_a_stale_page_do_not_take_back_what_another_device_wants(TestServer server) {
+        long recipe = server.post("/api/recipes", "{\"title\": \"Wanted\", \"lines\": [\"4 qt beef stock\"]}")
+                .body()
+                .get("id")
+                .asLong();
+        String path = "/api/shelf/targets/" + recipe;
+        String wants = "{\"basedOn\": %d, \"jars\": %d}";
+        long stale = server.get("/api/shelf/needs").body().get("version").asLong();
+        assertThat(server.put(path, wants.formatted(stale, 12)).status()).isEqualTo(200);
+        assertThat(server.put(path, wants.formatted(stale, 5))
+                        .body()
+                        .get("detail")
+                        .asString())
+                .contains("\"Wanted\": the jars wanted were changed to 12 on another device.");
+        assertThat(server.put(path, wants.formatted(server.kitchenVersion(), 5)).status())
+                .isEqualTo(200);
+    }
+
+    @Test
     void of_many_concurrent_pairs_none_is_mixed_and_none_lost_in_silence(TestServer server) throws Exception {
         ExecutorService devices = Executors.newFixedThreadPool(2);
         try {

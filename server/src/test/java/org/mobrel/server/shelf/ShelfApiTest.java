@@ -187,7 +187,9 @@ class ShelfApiTest {
     void what_is_wanted_is_told_in_whole_loads_and_kits_count_what_is_complete(TestServer server) {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         shelved(kitchen, 5, 0);
-        server.put("/api/shelf/targets/" + kitchen.recipe(), "{\"jars\": 20}");
+        server.put(
+                "/api/shelf/targets/" + kitchen.recipe(),
+                "{\"basedOn\": %d, \"jars\": 20}".formatted(server.kitchenVersion()));
         JsonNode need = server.get("/api/shelf/needs")
                 .body()
                 .get("dishes")
@@ -214,7 +216,7 @@ class ShelfApiTest {
         assertThat(kit.get("shortOf").toString()).isEqualTo("[\"Rice, bags\"]");
         assertThat(server.delete("/api/shelf/kits/" + kit.get("id").asLong()).status())
                 .isEqualTo(200);
-        assertThat(server.put("/api/shelf/targets/" + kitchen.recipe(), "{\"jars\": -1}")
+        assertThat(server.put("/api/shelf/targets/" + kitchen.recipe(), "{\"basedOn\": 1, \"jars\": -1}")
                         .status())
                 .isEqualTo(400);
     }
@@ -224,7 +226,7 @@ class ShelfApiTest {
             delimiter = '|',
             textBlock =
                     """
-            PUT  | /api/shelf/targets/999999 | {"jars": 3}                                                    | 404 |
+            PUT  | /api/shelf/targets/999999 | {"basedOn": 1, "jars": 3}                                      | 404 |
             POST | /api/shelf/kits           | {"name": "x", "recipeId": 999999, "jars": 1, "goods": []}      | 404 |
             POST | /api/shelf/kits           | {"id": 999999, "name": "x", "recipeId": 1, "jars": 1, "goods": []} | 404 |
             POST | /api/shelf/kits           | {"name": "x", "recipeId": 1, "jars": 1}                        | 400 | goods

@@ -73,6 +73,11 @@ public enum EventKind {
         return detail;
     }
 
+    /** Whether it is only kept: it means the same wherever the run stands by the time it arrives. */
+    public boolean isRemark() {
+        return this == NOTE || this == BURNER || this == WATCH || this == AWAY;
+    }
+
     /** Whether it is told in words: an empty one would say nothing. */
     public boolean needsWords() {
         return this == NOTE || this == BURNER || this == WATCH || this == CORRECTION;

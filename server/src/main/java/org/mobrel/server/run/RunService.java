@@ -186,9 +186,11 @@ public class RunService {
         if (tap.key().flatMap(key -> repository.numberOf(id, key)).isPresent()) {
             return run;
         }
-        tap.expected().ifPresent(known -> sameCourse(run, known));
         Instant now = SqlTime.millis(run.clock(clock.instant()));
         RunEvent said = command.at(now);
+        if (tap.expected().isPresent() && !said.kind().isRemark()) {
+            sameCourse(run, tap.expected().getAsInt());
+        }
         RunEvent asked = tap.happened()
                 .map(SqlTime::millis)
                 .filter(at -> at.isBefore(now))

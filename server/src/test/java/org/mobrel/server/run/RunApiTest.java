@@ -129,6 +129,8 @@ class RunApiTest {
                     assertThat(answer.body().get("firstBy").asString()).isEqualTo("Ines");
                 });
         assertThat(server.get("/api/runs/" + run).body().get("events").size()).isEqualTo(6);
+        // A note means the same, whoever was first.
+        kitchen.happen(run, "{\"type\": \"note\", \"note\": \"smells good\", \"expected\": 5}");
     }
 
     @Test

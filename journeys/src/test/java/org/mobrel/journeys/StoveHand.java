@@ -1,0 +1,102 @@
+package org.mobrel.journeys;
+
+import static org.mobrel.journeys.Cook.region;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** The hand of a cook on a page of the stove: it taps whatever comes next and keeps a note of its own beside it, whoever was killed meanwhile. */
+final class StoveHand {
+
+    /** The large buttons in the order of a run. */
+    private static final List<String> STEPS = List.of(
+            "All six are in order",
+            "Jars in, lid locked",
+            "Steady steam",
+            "Weight on",
+            "Heat off",
+            "Pressure is zero",
+            "Weight off",
+            "Lid off",
+            "Jars out");
+
+    private static final double AT_ONCE_MS = 1_500;
+
+    private final Page page;
+    private final String name;
+
+    /** By canner, the notes that were kept. */
+    private final Map<String, List<String>> kept = new TreeMap<>();
+
+    private int notes;
+
+    StoveHand(Page page, String name) {
+        this.page = page;
+        this.name = name;
+    }
+
+    /** Taps once at every canner that is on the page. */
+    void tap(List<String> canners) {
+        for (String canner : canners) {
+            Locator card = region(page, canner);
+            if (card.count() == 1) {
+                step(card);
+                note(card, canner);
+            }
+        }
+    }
+
+    private static void step(Locator card) {
+        for (String step : STEPS) {
+            Locator button = card.getByRole(
+                    AriaRole.BUTTON,
+                    new Locator.GetByRoleOptions().setName(step).setExact(true));
+            if (button.count() == 1 && button.isEnabled()) {
+                try {
+                    button.click(new Locator.ClickOptions().setTimeout(AT_ONCE_MS));
+                } catch (PlaywrightException gone) {
+                    // The run went on while the finger was in the air.
+                }
+                return;
+            }
+        }
+    }
+
+    private void note(Locator card, String canner) {
+        Locator field = card.getByLabel("A note");
+        try {
+            if (!field.isVisible()) {
+                card.getByText("Notes, the record, and stopping")
+                        .click(new Locator.ClickOptions().setTimeout(AT_ONCE_MS));
+            }
+            String words = "%s %d".formatted(name, notes + 1);
+            field.fill(words, new Locator.FillOptions().setTimeout(AT_ONCE_MS));
+            field.press("Enter", new Locator.PressOptions().setTimeout(AT_ONCE_MS));
+            notes++;
+            kept.computeIfAbsent(canner, first -> new ArrayList<>()).add(words);
+        } catch (PlaywrightException gone) {
+            // The load left the stove.
+        }
+    }
+
+    /** Waits until everything has reached the server. */
+    void untilAllIsWrittenDown() {
+        page.waitForCondition(() -> page.getByText("not written down yet").count() == 0
+                && page.getByText("cannot be reached").count() == 0);
+    }
+
+    /** What the server has not taken, as the page says. */
+    List<String> refused() {
+        return page.getByText("could not be written down").allInnerTexts();
+    }
+
+    List<String> notes() {
+        return kept.values().stream().flatMap(List::stream).toList();
+    }
+}

@@ -22,6 +22,12 @@ public record Without(int line, Map<JarSize, Minutes> minutes) {
     /** Beyond so many lines only those that set the time are asked about. */
     private static final int MOST_LINES = 40;
 
+    /**
+     * From so many stopped lines on leaving out a single one mends nothing. With fewer it may: what stops one line, such as much fat, can rest on
+     * another.
+     */
+    private static final int MANY_STOPS = 6;
+
     public Without {
         minutes = Map.copyOf(minutes);
     }
@@ -30,12 +36,12 @@ public record Without(int line, Map<JarSize, Minutes> minutes) {
     public static List<Without> each(Rulings rulings, Batch batch, Ruling ruling) {
         Batch inPints = batch.with(List.of(new JarCount(JarSize.PINT, Mouth.REGULAR, 1)));
         Map<JarSize, Minutes> whole = rulings.minutes(inPints);
-        boolean severalStop = ruling.findings().stream()
+        boolean manyStop = ruling.findings().stream()
                         .filter(finding -> finding.isStop() && finding.line().isPresent())
                         .map(Finding::line)
                         .distinct()
                         .count()
-                > 1;
+                > MANY_STOPS;
         List<Integer> setters = ruling.timing().map(Timing::pacesetters).orElse(List.of());
         return IntStream.range(0, batch.lines().size())
                 .filter(index ->
@@ -43,7 +49,7 @@ public record Without(int line, Map<JarSize, Minutes> minutes) {
                 .filter(index -> batch.lines().size() <= MOST_LINES || setters.contains(index))
                 .mapToObj(index -> new Without(
                         index,
-                        severalStop || addsNoTime(batch, batch.lines().get(index), whole)
+                        manyStop || addsNoTime(batch, batch.lines().get(index), whole)
                                 ? whole
                                 : minutes(rulings, inPints, index)))
                 .toList();

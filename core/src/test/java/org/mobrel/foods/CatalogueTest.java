@@ -13,7 +13,7 @@ import org.mobrel.tables.Table;
 class CatalogueTest {
 
     private static final String HEADER =
-            "food,form,pack,half_pint,pint,quart,headspace_in,source,largest_piece_in,largest_whole_in,peeled,whole,note\n";
+            "id,food,form,pack,half_pint,pint,quart,headspace_in,source,largest_piece_in,largest_whole_in,peeled,whole,note\n";
 
     private final Catalogue catalogue = Catalogue.load();
 
@@ -50,13 +50,13 @@ class CatalogueTest {
             delimiter = '|',
             textBlock =
                     """
-            soup,x,hot,,4O,75,1,Guide 4,,,no,yes,    | processes.csv:2: pint "4O" is not a whole number
-            soup,x,warm,,60,75,1,Guide 4,,,no,yes,   | processes.csv:2: pack "warm" is not one of the known words
-            soup,x,hot,,75,60,1,Guide 4,,,no,yes,    | processes.csv:2: quart "60" is less than the time of a smaller jar
-            soup,x,hot,,,,1,Guide 4,,,no,yes,        | processes.csv:2: pint "" is empty, and so is every other size
-            soup,x,hot,,60,75,2,Guide 4,,,no,yes,    | processes.csv:2: headspace_in "2" is not 1 or 1.25
-            soup,x,hot,,60,75,1,,,,no,yes,           | processes.csv:2: source "" is empty
-            soup,x,hot,,60                       | processes.csv:2: 5 cells under 13 columns
+            soup-a,soup,x,hot,,4O,75,1,Guide 4,,,no,yes,    | processes.csv:2: pint "4O" is not a whole number
+            soup-a,soup,x,warm,,60,75,1,Guide 4,,,no,yes,   | processes.csv:2: pack "warm" is not one of the known words
+            soup-a,soup,x,hot,,75,60,1,Guide 4,,,no,yes,    | processes.csv:2: quart "60" is less than the time of a smaller jar
+            soup-a,soup,x,hot,,,,1,Guide 4,,,no,yes,        | processes.csv:2: pint "" is empty, and so is every other size
+            soup-a,soup,x,hot,,60,75,2,Guide 4,,,no,yes,    | processes.csv:2: headspace_in "2" is not 1 or 1.25
+            soup-a,soup,x,hot,,60,75,1,,,,no,yes,           | processes.csv:2: source "" is empty
+            soup-a,soup,x,hot,,60                       | processes.csv:2: 6 cells under 14 columns
             """)
     void a_bad_cell_stops_the_start_and_names_file_line_and_column(String row, String message) {
         assertThatThrownBy(() -> CatalogueReader.processes(

@@ -263,10 +263,13 @@ class DayApiTest {
         long plan = plans.begin(recipe);
         for (long id : List.of(big, small)) {
             int quarts = id == big ? 7 : 4;
-            server.put(
+            server.patch(
                     "/api/kitchen/canners/" + id,
-                    "{\"name\": \"on one burner %d\", \"gauge\": \"weighted\", \"quarts\": %d, \"pints\": 8, \"shortLayers\": 1, \"burner\": \"front\"}"
-                            .formatted(quarts, quarts));
+                    """
+                    {"basedOn": %d, "changed": ["name", "gauge", "capacity", "burner"], "canner": {"name": "on one burner %d",
+                     "gauge": "weighted", "quarts": %d, "pints": 8, "shortLayers": 1, "burner": "front"}}
+                    """
+                            .formatted(server.kitchenVersion(), quarts, quarts));
         }
         JsonNode loads = save(plan, List.of(big, small), "", dish("a", recipe, QUART.formatted(11)))
                 .get("loads")

@@ -31,7 +31,7 @@ class PlanApiTest {
 
     private static void units(TestServer server, String units) {
         server.changeKitchen(
-                "\"altitudeFt\": 3150, \"units\": \"%s\", \"school\": \"longest-ingredient\", \"people\": 2, \"servingMl\": 355}"
+                "\"altitudeFt\": 3150, \"units\": \"%s\", \"school\": \"longest-ingredient\", \"people\": 2, \"servingMl\": 355"
                         .formatted(units));
     }
 
@@ -48,7 +48,7 @@ class PlanApiTest {
 
     @Test
     void seven_wide_quarts_of_bean_soup() {
-        JsonNode dish = dish(plans.jars(LINES, "{\"size\": \"quart\", \"mouth\": \"wide\", \"count\": 7"));
+        JsonNode dish = dish(plans.jars(LINES, "{\"size\": \"quart\", \"mouth\": \"wide\", \"count\": 7}"));
         JsonNode amounts = dish.get("amounts");
         assertThat(amounts.get("factor").asDouble()).isCloseTo(0.7617, within(0.001));
         assertThat(amounts.get("brothNeededMl").asDouble()).isCloseTo(4182, within(40.0));

@@ -150,8 +150,8 @@ class AskApiTest {
                 .get("ruling")
                 .get("lines")
                 .get(0);
-        assertThat(line.get("answers").get(0).get("text").asString()).isEqualTo("Meat taken off the bone, in pieces");
-        assertThat(line.get("foods").toString()).isEqualTo("[\"meat-cubes\"]");
+        assertThat(line.get("answers").get(0).asString()).isEqualTo("Meat taken off the bone, in pieces");
+        assertThat(line.get("source").asString()).isEqualTo("Guide 5, strips cubes or chunks of meat");
     }
 
     @Test

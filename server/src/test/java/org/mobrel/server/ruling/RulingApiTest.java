@@ -16,7 +16,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.mobrel.server.TestServer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -137,25 +136,6 @@ class RulingApiTest {
         assertThat(longest.get("minutes").asInt()).isEqualTo(90);
         assertThat(longest.get("otherSchoolMinutes").asInt()).isEqualTo(75);
         assertThat(longest.get("considered").get(0).get("kind").asString()).isEqualTo("floor");
-    }
-
-    @Test
-    void a_ruling_that_was_kept_before_there_were_remedies_to_tap_can_still_be_read() {
-        RulingResponse kept = JsonMapper.builder()
-                .build()
-                .readValue(
-                        """
-                        {"verdict": "own-judgement", "headline": "Beans set the time: 90 min in quarts.", "minutes": 90,
-                         "lines": [{"text": "2 lb dried beans", "role": "timed", "food": "dried-beans"}],
-                         "findings": [{"severity": "own-judgement", "code": "too-many-solids", "text": "Dense.",
-                                       "remedies": [{"code": "half-solids", "text": "Fill half way"}]}],
-                         "considered": [], "changes": [], "tableVersion": "guide-2015.1"}
-                        """,
-                        RulingResponse.class);
-        assertThat(kept.without()).isEmpty();
-        assertThat(kept.lines().get(0).rest()).isEqualTo("2 lb dried beans");
-        assertThat(kept.lines().get(0).states()).isEmpty();
-        assertThat(kept.findings().get(0).remedies().get(0).edits()).isEmpty();
     }
 
     @Test

@@ -17,7 +17,7 @@ export interface Alarm {
 
 const WHAT: Record<string, { readonly sound: Sound; readonly text: string; readonly every: number }> = {
   "heat-off": { sound: "heat-off", text: "Heat off now", every: 6_000 },
-  "in-doubt": { sound: "look", text: "Mobrel was away: was it held?", every: 12_000 },
+  "in-doubt": { sound: "look", text: "Say how it was while Mobrel was away", every: 12_000 },
   "reading-missing": { sound: "look", text: "Nobody has looked for 15 minutes", every: 12_000 },
   look: { sound: "look", text: "Look at the gauge", every: 30_000 },
   "no-pressure": { sound: "look", text: "No pressure after 20 minutes", every: 20_000 },

@@ -154,6 +154,18 @@ test("a finger that bounces is one tap; the same look some minutes later is anot
   await waiting(outbox, ["jar-in", "jar-in", "reading", "reading"]);
 });
 
+test("a jar that goes in, out and in again while the server is away is three taps, as is steam that stopped", async () => {
+  server.answer = away;
+  const outbox = page();
+  for (const type of ["jar-in", "jar-back", "jar-in"]) {
+    await outbox.tap(RUN, { type, jar: 1 });
+  }
+  for (const type of ["steam-steady", "steam-stopped", "steam-steady"]) {
+    await outbox.tap(RUN, { type });
+  }
+  await waiting(outbox, ["jar-in", "jar-back", "jar-in", "steam-steady", "steam-stopped", "steam-steady"]);
+});
+
 test("a tap of another canner goes its own way", async () => {
   const outbox = page({
     send: (runId, event) => (runId === 1 ? away() : server.send(runId, event)),

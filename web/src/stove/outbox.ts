@@ -143,10 +143,19 @@ export class Outbox {
     return this.taps.filter((tap) => tap.runId === runId && tap.refused === undefined);
   }
 
-  /** A second touch of the same thing while the first is on its way. A look at the instrument may well be the same as the one before. */
+  /**
+   * A second touch of the same thing while the first is on its way. A jar that went in, came out and goes in again is touched anew; and a look at
+   * the instrument may well be the same as the one before.
+   */
   private bounced(runId: number, event: EventRequest, now: number): boolean {
-    const last = this.waiting(runId).findLast((tap) => same(tap.event, event));
-    return last !== undefined && (event.type !== "reading" || now - Date.parse(last.happenedAt) < BOUNCE_MS);
+    const last = this.waiting(runId).findLast(
+      (tap) => event.jar === undefined || tap.event.jar === event.jar,
+    );
+    return (
+      last !== undefined &&
+      same(last.event, event) &&
+      (event.type !== "reading" || now - Date.parse(last.happenedAt) < BOUNCE_MS)
+    );
   }
 
   private keep(key: string) {

@@ -35,6 +35,20 @@ class ArchitectureTest {
             Map.entry("freezer", Set.of("quantity", "finding", "foods", "recipe", "ruling")),
             Map.entry("loading", Set.of("quantity", "jars", "canner")),
             Map.entry("day", Set.of("quantity", "foods", "tables", "loading")),
+            Map.entry(
+                    "planning",
+                    Set.of(
+                            "quantity",
+                            "finding",
+                            "jars",
+                            "foods",
+                            "canner",
+                            "recipe",
+                            "method",
+                            "ruling",
+                            "scaling",
+                            "loading",
+                            "day")),
             Map.entry("steam", Set.of("quantity")),
             Map.entry("run", Set.of("quantity", "finding", "canner", "ruling")),
             Map.entry("shelf", Set.of("quantity", "finding", "jars", "foods", "recipe", "run")));

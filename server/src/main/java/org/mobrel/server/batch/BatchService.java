@@ -9,11 +9,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.mobrel.canner.CannerProfile;
 import org.mobrel.finding.Finding;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarKind;
-import org.mobrel.recipe.IngredientLine;
-import org.mobrel.recipe.State;
+import org.mobrel.planning.PlannedLoad;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.RulingQuestion;
 import org.mobrel.ruling.Verdict;
@@ -25,10 +25,8 @@ import org.mobrel.run.Reporter;
 import org.mobrel.run.RunEvent;
 import org.mobrel.server.catalogue.RowComparisons;
 import org.mobrel.server.kitchen.CupboardService;
-import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.planning.PlanService;
 import org.mobrel.server.planning.Planned;
-import org.mobrel.server.planning.PlannedLoad;
 import org.mobrel.server.planning.StoveHandover;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.InvalidField;
@@ -45,8 +43,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Makes batches out of plans, and keeps what was decided then. */
 @Service
 public class BatchService {
-
-    private static final int LONGEST_FINISH = 200;
 
     private final BatchRepository repository;
     private final PlanService plans;
@@ -115,9 +111,9 @@ public class BatchService {
             cupboard.take(dish.jars());
         }
         Map<Long, List<Long>> runsOf = new HashMap<>();
-        VariantShares variants = new VariantShares();
+        GroupsOfRun groups = new GroupsOfRun(plan.dishes(), batches);
         plan.loads().forEach(load -> {
-            long run = runs.create(run(load, batches, variants));
+            long run = runs.create(run(load, groups.of(load)));
             load.shares().forEach(share -> runsOf.computeIfAbsent(batchOf(share, batches), first -> new ArrayList<>())
                     .add(run));
         });
@@ -130,13 +126,12 @@ public class BatchService {
     private static Optional<PlannedLoad> firstLoad(Planned dish, StoveHandover plan) {
         return plan.loads().stream()
                 .filter(load -> load.shares().stream()
-                        .anyMatch(share ->
-                                share.dish().dish().key().equals(dish.dish().key())))
+                        .anyMatch(share -> share.dish().key().equals(dish.dish().key())))
                 .findFirst();
     }
 
     private static long batchOf(PlannedLoad.Share share, Map<String, Long> batches) {
-        return batches.getOrDefault(share.dish().dish().key(), 0L);
+        return batches.getOrDefault(share.dish().key(), 0L);
     }
 
     private static Optional<Accepted> acceptedInThePlan(Planned dish) {
@@ -155,11 +150,11 @@ public class BatchService {
         Planned dish = plan.dishes().get(0);
         long id = batch(dish, firstLoad(dish, plan), accepted, madeAt, againOf);
         Map<String, Long> batches = Map.of(dish.dish().key(), id);
-        VariantShares variants = new VariantShares();
+        GroupsOfRun groups = new GroupsOfRun(plan.dishes(), batches);
         return new Made(
                 id,
                 plan.loads().stream()
-                        .map(load -> runs.create(run(load, batches, variants)))
+                        .map(load -> runs.create(run(load, groups.of(load))))
                         .toList());
     }
 
@@ -173,18 +168,22 @@ public class BatchService {
         Optional<Accepted> accepted = acceptedNow.or(() -> acceptedWithTheRecipe(plan));
         refuseWhatMayNotRun(plan, accepted);
         boolean judged = plan.ruling().verdict() == Verdict.OWN_JUDGEMENT;
-        KitchenCanner canner = firstLoad.map(PlannedLoad::canner).orElse(plan.canner());
-        Batch ruled = plan.batch().with(canner.profile().gauge());
+        long canner =
+                firstLoad.map(load -> load.canner().id()).orElse(plan.canner().id());
+        CannerProfile profile = firstLoad
+                .map(load -> load.canner().profile())
+                .orElse(plan.canner().profile());
+        Batch ruled = plan.batch().with(profile.gauge());
         StoredDecision decision = DecisionMapper.of(rulings.rule(ruled, plan.variants()), ruled.school());
         long id = repository.add(new StoredBatch(
                 0,
                 plan.recipe().id(),
                 plan.recipe().version(),
                 plan.recipe().title(),
-                canner.id(),
-                canner.profile().name(),
-                canner.profile().gauge(),
-                plan.altitude(),
+                canner,
+                profile.name(),
+                profile.gauge(),
+                plan.batch().altitude(),
                 plan.ruling().verdict().code(),
                 plan.ruling().tableVersion().code(),
                 accepted.filter(who -> judged).map(who -> new BatchMessages.Acceptance(who.by(), who.reason())),
@@ -198,7 +197,7 @@ public class BatchService {
     /** What was taken on with this version of the recipe holds for a batch that departs in nothing else. */
     private Optional<Accepted> acceptedWithTheRecipe(Planned plan) {
         return recipes.judgement(plan.recipe().id(), plan.recipe().version())
-                .filter(judgement -> judgement.covers(plan.departs()))
+                .filter(judgement -> judgement.covers(plan.worked().departs()))
                 .map(judgement -> new Accepted(judgement.by(), judgement.reason()));
     }
 
@@ -227,25 +226,11 @@ public class BatchService {
         }
     }
 
-    private static NewRun run(PlannedLoad load, Map<String, Long> batches, VariantShares variants) {
-        List<RunGroup> groups = load.shares().stream()
-                .flatMap(share -> share.jars().stream()
-                        .flatMap(jars -> variants.of(share.dish(), jars).stream())
-                        .map(part -> new RunGroup(
-                                part.jars(),
-                                batchOf(share, batches),
-                                share.dish().recipe().title(),
-                                part.variant(),
-                                share.dish().ruling().verdict(),
-                                finish(share.dish()),
-                                share.dish().brothIn(part.jars().kind()))))
-                .toList();
+    private static NewRun run(PlannedLoad load, List<RunGroup> groups) {
         return new NewRun(
                 groups.get(0).batchId(),
                 load.number(),
-                load.shares().stream()
-                        .map(share -> share.dish().recipe().title())
-                        .collect(Collectors.joining(" and ")),
+                load.shares().stream().map(share -> share.dish().title()).collect(Collectors.joining(" and ")),
                 load.canner().id(),
                 load.canner().profile().name(),
                 load.canner().profile().gauge().kind(),
@@ -322,15 +307,6 @@ public class BatchService {
                 .stream()
                 .map(kind -> kind.getKey().times(kind.getValue()))
                 .toList();
-    }
-
-    /** What the recipe says is added when a jar is opened: it goes on the label. */
-    private static String finish(Planned dish) {
-        String words = dish.lines().stream()
-                .filter(line -> line.is(State.AT_SERVING))
-                .map(IngredientLine::text)
-                .collect(Collectors.joining("; "));
-        return words.length() <= LONGEST_FINISH ? words : words.substring(0, LONGEST_FINISH);
     }
 
     @Transactional(readOnly = true)

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import org.mobrel.jars.JarCount;
 import org.mobrel.server.planning.PlanBody;
-import org.mobrel.server.planning.Planned;
 
 /**
  * Which of a dish's jars hold which variant: the first jars that are loaded hold the first variant, and so on; the rest hold the base
@@ -21,8 +20,8 @@ final class VariantShares {
     record Part(JarCount jars, String variant) {}
 
     /** Shares out jars of one kind of a dish, after those that were shared out before. */
-    List<Part> of(Planned dish, JarCount jars) {
-        Map<String, Integer> open = left.computeIfAbsent(dish.dish().key(), key -> wished(dish.dish()));
+    List<Part> of(PlanBody.Dish dish, JarCount jars) {
+        Map<String, Integer> open = left.computeIfAbsent(dish.key(), key -> wished(dish));
         List<Part> parts = new ArrayList<>();
         int rest = jars.count();
         for (Map.Entry<String, Integer> variant : open.entrySet()) {

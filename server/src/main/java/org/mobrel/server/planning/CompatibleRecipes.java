@@ -10,6 +10,7 @@ import org.mobrel.jars.Mouth;
 import org.mobrel.loading.JarGroup;
 import org.mobrel.loading.Loader;
 import org.mobrel.loading.LoadingDay;
+import org.mobrel.planning.PlannedLoad;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.ruling.Batch;
@@ -83,7 +84,7 @@ class CompatibleRecipes {
                         recipe.pack(),
                         recipe.solidsShare(),
                         List.of(jar),
-                        load.longest().dish().altitude(),
+                        load.longest().dish().batch().altitude(),
                         load.canner().profile().gauge(),
                         looked.kitchen().school(),
                         rulings.method(recipe.body().method(), lines, recipe.answers())),

@@ -31,6 +31,9 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.mobrel.day.Attention;
 import org.mobrel.day.Day;
 import org.mobrel.day.Task;
+import org.mobrel.planning.ChosenLoads;
+import org.mobrel.planning.PlannedDay;
+import org.mobrel.planning.PlannedLoad;
 import org.mobrel.run.RunPlan;
 
 /**
@@ -52,7 +55,7 @@ final class DayCalendar {
         this.stamp = looked.plan().changedAt();
     }
 
-    static String of(PlanView looked, DayView look) {
+    static String of(PlanView looked, PlannedDay look) {
         DayCalendar words = new DayCalendar(looked);
         Calendar calendar = new Calendar();
         calendar.add(new ProdId("-//Mobrel//Canning day//EN"));
@@ -109,9 +112,7 @@ final class DayCalendar {
     private static String description(Task task, Optional<PlannedLoad> load, ChosenLoads chosen) {
         String whose = load.map(its -> String.join(
                         ", ",
-                        its.shares().stream()
-                                .map(share -> share.dish().recipe().title())
-                                .toList()))
+                        its.shares().stream().map(share -> share.dish().title()).toList()))
                 .or(() -> chosen.works().stream()
                         .filter(work -> task.dish().equals(Optional.of(work.key())))
                         .map(work -> work.title())

@@ -21,6 +21,8 @@ import org.mobrel.day.Span;
 import org.mobrel.day.Task;
 import org.mobrel.jars.JarCount;
 import org.mobrel.loading.Comparison;
+import org.mobrel.planning.ChosenLoads;
+import org.mobrel.planning.PlannedDay;
 import org.mobrel.server.kitchen.Workplace;
 import org.springframework.stereotype.Component;
 
@@ -41,7 +43,7 @@ class DayMapper {
         return looked.day().map(day -> answer(day, looked)).orElse(null);
     }
 
-    private DayMessages.DayResponse answer(DayView look, PlanView looked) {
+    private DayMessages.DayResponse answer(PlannedDay look, PlanView looked) {
         Day day = look.day();
         boolean soaks = looked.chosen().works().stream().anyMatch(work -> work.before().stream()
                 .anyMatch(each -> each.code().equals("soak")));
@@ -128,8 +130,8 @@ class DayMapper {
                 : task.title();
     }
 
-    private DayMessages.DayRemedy remedy(DayView.Remedy remedy, Day before) {
-        DayView.Change change = remedy.change();
+    private DayMessages.DayRemedy remedy(PlannedDay.Remedy remedy, Day before) {
+        PlannedDay.Change change = remedy.change();
         String ends = "done at " + time(remedy.day().end(), before);
         String text =
                 switch (remedy.kind()) {
@@ -159,7 +161,7 @@ class DayMapper {
                         .toList());
     }
 
-    private static String counted(DayView.Change change) {
+    private static String counted(PlannedDay.Change change) {
         int jars = change.jars().stream()
                 .flatMap(dish -> dish.jars().stream())
                 .mapToInt(JarCount::count)

@@ -152,7 +152,7 @@ final class DishMapper {
     DishMessages.ForecastResponse forecast(Planned dish, Scaled scaled) {
         Household household = looked.kitchen().household();
         Optional<String> leftover = worth(scaled.leftover());
-        Optional<Integer> limit = dish.reach().map(reach -> reach.limitedBy());
+        Optional<Integer> limit = dish.worked().reach().map(reach -> reach.limitedBy());
         return new DishMessages.ForecastResponse(
                 scaled.inPot().millilitres(),
                 measure.volume(scaled.inPot(), true),
@@ -182,7 +182,7 @@ final class DishMapper {
 
     private List<DishMessages.RestResponse> rests(Planned dish) {
         List<DishMessages.RestResponse> rests = new ArrayList<>();
-        dish.reach().ifPresent(reach -> {
+        dish.worked().reach().ifPresent(reach -> {
             for (int index = 0; index < reach.rests().size(); index++) {
                 int line = dish.dish().hands().get(index).line();
                 Mass rest = reach.rests().get(index);

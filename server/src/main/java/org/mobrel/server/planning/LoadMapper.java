@@ -17,6 +17,9 @@ import org.mobrel.loading.JarGroup;
 import org.mobrel.loading.Loader;
 import org.mobrel.loading.LoadingDay;
 import org.mobrel.loading.LoadingPlan;
+import org.mobrel.planning.ChosenLoads;
+import org.mobrel.planning.LoadPlanner;
+import org.mobrel.planning.PlannedLoad;
 import org.mobrel.ruling.Timing;
 import org.mobrel.run.RunPlan;
 import org.mobrel.server.ruling.JarRequest;
@@ -98,7 +101,7 @@ final class LoadMapper {
                 .map(part -> {
                     JarGroup group = day.groups().get(part.group());
                     return new DayMessages.LayerJars(
-                            LoadChooser.keyOf(group),
+                            LoadPlanner.keyOf(group),
                             group.dish(),
                             group.kind().size().code(),
                             group.kind().mouth().code(),
@@ -114,7 +117,7 @@ final class LoadMapper {
             int more = group.process().compareTo(load.minutes()) <= 0 ? Loader.roomFor(day, load.load(), group) : 0;
             if (more > 0) {
                 room.add(new DayMessages.RoomFor(
-                        LoadChooser.keyOf(group),
+                        LoadPlanner.keyOf(group),
                         group.dish(),
                         group.kind().size().code(),
                         group.kind().mouth().code(),
@@ -152,9 +155,7 @@ final class LoadMapper {
                         .flatMap(share -> share.jars().stream())
                         .map(JarRequest::of)
                         .toList(),
-                load.shares().stream()
-                        .map(share -> share.dish().recipe().title())
-                        .toList(),
+                load.shares().stream().map(share -> share.dish().title()).toList(),
                 timing.minutes().value(),
                 headline(load),
                 timing.setBy().code(),
@@ -174,7 +175,7 @@ final class LoadMapper {
         return load.shares().size() == 1
                 ? own
                 : "%s needs longest, and all in the load get it. %s"
-                        .formatted(longest.dish().recipe().title(), own);
+                        .formatted(longest.dish().title(), own);
     }
 
     /** What is to be known about the loads of one dish. */

@@ -3,6 +3,7 @@ package org.mobrel.server.planning;
 import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import org.mobrel.planning.PlannedDay;
 import org.mobrel.quantity.Volume;
 import org.mobrel.scaling.Household;
 import org.mobrel.server.platform.NotFound;
@@ -76,7 +77,7 @@ class PlanController {
     @GetMapping(value = "/{id}/day.ics", produces = "text/calendar")
     ResponseEntity<String> calendar(@PathVariable long id) {
         PlanView looked = service.look(id);
-        DayView day = looked.day().orElseThrow(() -> new NotFound("day of plan", id));
+        PlannedDay day = looked.day().orElseThrow(() -> new NotFound("day of plan", id));
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"canning-day-%d.ics\"".formatted(id))
                 .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))

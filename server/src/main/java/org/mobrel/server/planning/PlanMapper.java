@@ -14,6 +14,7 @@ import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
 import org.mobrel.method.RequiredStep;
 import org.mobrel.method.RequiredSteps;
+import org.mobrel.planning.PlannedLoad;
 import org.mobrel.prep.Scraps;
 import org.mobrel.recipe.LineWriter;
 import org.mobrel.scaling.KitchenMeasure;
@@ -161,7 +162,7 @@ class PlanMapper {
                 .map(who ->
                         new PlanMessages.TakenOn(who.by().strip(), who.reason().strip()))
                 .or(() -> recipes.judgement(dish.recipe().id(), dish.recipe().version())
-                        .filter(judgement -> judgement.covers(dish.departs()))
+                        .filter(judgement -> judgement.covers(dish.worked().departs()))
                         .map(judgement -> new PlanMessages.TakenOn(judgement.by(), judgement.reason())));
     }
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
@@ -258,9 +259,12 @@ public class PlanService {
                             .formatted(jars.dish(), jars.kind().size().label()),
                     Map.of());
         });
-        looked.chosen().loads().stream()
-                .flatMap(load -> load.canner().outOfUse().stream()
-                        .map(why -> "%s: %s".formatted(load.canner().profile().name(), why)))
+        Set<Long> taken =
+                looked.chosen().loads().stream().map(load -> load.canner().id()).collect(Collectors.toSet());
+        looked.canners().stream()
+                .filter(canner -> taken.contains(canner.id()))
+                .flatMap(canner -> canner.outOfUse().stream()
+                        .map(why -> "%s: %s".formatted(canner.profile().name(), why)))
                 .findFirst()
                 .ifPresent(why -> {
                     throw new Conflict("out-of-use", why, Map.of());

@@ -8,6 +8,8 @@ import org.mobrel.foods.FoodKind;
 import org.mobrel.jars.Headspace;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarTable;
+import org.mobrel.planning.ChosenLoads;
+import org.mobrel.planning.PlannedDay;
 import org.mobrel.quantity.Volume;
 import org.mobrel.recipe.Amount;
 import org.mobrel.recipe.IngredientLine;
@@ -41,7 +43,7 @@ record PlanView(
         Map<String, Amount> pantry,
         List<DishView> dishes,
         ChosenLoads chosen,
-        Optional<DayView> day) {
+        Optional<PlannedDay> day) {
 
     /** The first of those that are used; never missing. */
     KitchenCanner canner() {

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarTable;
-import org.mobrel.quantity.Altitude;
+import org.mobrel.planning.ChosenLoads;
 import org.mobrel.scaling.YieldCorrection;
 import org.mobrel.server.kitchen.Cupboard;
 import org.mobrel.server.kitchen.CupboardService;
@@ -18,7 +18,6 @@ import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.recipe.Recipe;
 import org.mobrel.server.recipe.RecipeService;
-import org.mobrel.server.ruling.RulingService;
 import org.mobrel.server.shelf.ShelfLot;
 import org.mobrel.server.shelf.ShelfService;
 import org.springframework.stereotype.Service;
@@ -35,31 +34,25 @@ class PlanViewService {
     private final RecipeService recipes;
     private final KitchenService kitchens;
     private final CupboardService cupboards;
-    private final RulingService rulings;
     private final ShelfService shelf;
     private final PantryService pantry;
-    private final LoadChooser chooser;
-    private final DayPlanner days;
+    private final PlanWorker worker;
 
     PlanViewService(
             YieldService yields,
             RecipeService recipes,
             KitchenService kitchens,
             CupboardService cupboards,
-            RulingService rulings,
             ShelfService shelf,
             PantryService pantry,
-            LoadChooser chooser,
-            DayPlanner days) {
+            PlanWorker worker) {
         this.yields = yields;
         this.recipes = recipes;
         this.kitchens = kitchens;
         this.cupboards = cupboards;
-        this.rulings = rulings;
         this.shelf = shelf;
         this.pantry = pantry;
-        this.chooser = chooser;
-        this.days = days;
+        this.worker = worker;
     }
 
     /**
@@ -76,18 +69,10 @@ class PlanViewService {
                         new PlanBody.WantedJars(jar.size().code(), jar.mouth().code(), jar.count()))
                 .toList();
         KitchenCanner canner = kitchens.canner(cannerId);
-        Planned dish = planner(kitchen, canner, cupboards.jars(cupboards.cupboard()))
+        Planned dish = worker.dishes(kitchen, canner, cupboards.jars(cupboards.cupboard()))
                 .plan(PlanBody.Dish.of("a", recipe.id(), jars), recipe, yields.of(recipe.id()), "");
-        ChosenLoads chosen = chooser.choose(
-                List.of(dish), List.of(canner), kitchen.workplace().burners(), false);
+        ChosenLoads chosen = worker.loads(List.of(dish), List.of(canner), kitchen, false);
         return new StoveHandover(List.of(dish), chosen.loads());
-    }
-
-    private DishPlanner planner(Kitchen kitchen, KitchenCanner canner, JarTable jars) {
-        Altitude altitude = kitchen.altitude()
-                .orElseThrow(() -> new Conflict(
-                        "no-altitude", "The pressure depends on your altitude: say it in Kitchen first.", Map.of()));
-        return new DishPlanner(rulings, kitchen, canner, altitude, jars);
     }
 
     /**
@@ -101,14 +86,13 @@ class PlanViewService {
         List<KitchenCanner> canners = canners(kitchen, plan.body());
         Cupboard cupboard = cupboards.cupboard();
         JarTable jars = cupboards.jars(cupboard);
-        DishPlanner planner = planner(kitchen, canners.get(0), jars);
+        PlanWorker.Dishes planner = worker.dishes(kitchen, canners.get(0), jars);
         List<PlanView.DishView> dishes = new ArrayList<>();
         for (int index = 0; index < plan.body().dishes().size(); index++) {
             dishes.add(look(plan, plan.body().dishes().get(index), planner, "dishes[%d]".formatted(index)));
         }
         List<Planned> loaded = loaded(plan, dishes);
-        ChosenLoads chosen = chooser.choose(
-                loaded, canners, kitchen.workplace().burners(), plan.body().soaksQuickly());
+        ChosenLoads chosen = worker.loads(loaded, canners, kitchen, plan.body().soaksQuickly());
         return new PlanView(
                 plan,
                 kitchen,
@@ -119,7 +103,7 @@ class PlanViewService {
                 pantry.all(),
                 dishes,
                 chosen,
-                days.look(plan.body(), kitchen, canners, loaded, chosen));
+                worker.day(plan.body(), kitchen, canners, usable(kitchen), loaded, chosen));
     }
 
     /** What is cooked is loaded already: only the others are chosen for, or all once nothing is left to choose. */
@@ -131,7 +115,7 @@ class PlanViewService {
                 .toList();
     }
 
-    private PlanView.DishView look(StoredPlan plan, PlanBody.Dish dish, DishPlanner planner, String field) {
+    private PlanView.DishView look(StoredPlan plan, PlanBody.Dish dish, PlanWorker.Dishes planner, String field) {
         Optional<StoredPlan.AtStove> cooked = plan.atStove(dish.key());
         Recipe recipe = cooked.map(then -> recipes.version(dish.recipeId(), then.version()))
                 .orElseGet(() -> recipes.latest(dish.recipeId()));
@@ -163,7 +147,7 @@ class PlanViewService {
     }
 
     /** As many as one person can watch. */
-    static List<KitchenCanner> usable(Kitchen kitchen) {
+    private static List<KitchenCanner> usable(Kitchen kitchen) {
         return kitchen.canners().stream()
                 .filter(canner -> canner.outOfUse().isEmpty())
                 .limit(MOST_CANNERS)

@@ -1,6 +1,7 @@
 package org.mobrel.server.planning;
 
 import java.util.List;
+import org.mobrel.planning.PlannedLoad;
 
 /**
  * What goes to the stove: dishes, each a batch, and the loads that hold them; a load may hold several.

@@ -1,4 +1,4 @@
-package org.mobrel.server.planning;
+package org.mobrel.planning;
 
 import java.util.Comparator;
 import java.util.List;
@@ -10,7 +10,6 @@ import org.mobrel.quantity.Minutes;
 import org.mobrel.ruling.Ruling;
 import org.mobrel.ruling.Timing;
 import org.mobrel.ruling.Verdict;
-import org.mobrel.server.kitchen.KitchenCanner;
 
 /**
  * One load of a plan: which canner, which jars of which dishes, and the process all of them get.
@@ -18,15 +17,15 @@ import org.mobrel.server.kitchen.KitchenCanner;
  * @param number from 1, in the order the loads start
  * @param shares dish by dish; never empty
  */
-public record PlannedLoad(int number, KitchenCanner canner, CannerLoad load, List<Share> shares) {
+public record PlannedLoad(int number, PlannedCanner canner, CannerLoad load, List<Share> shares) {
 
     public PlannedLoad {
         shares = List.copyOf(shares);
     }
 
     /** What one dish has in a load, and the ruling on just that; its timing is always there. */
-    public record Share(Planned dish, List<JarCount> jars, Ruling ruling) {
-        Timing timing() {
+    public record Share(PlannedDish dish, List<JarCount> jars, Ruling ruling) {
+        public Timing timing() {
             return ruling.timing().orElseThrow();
         }
     }
@@ -54,7 +53,7 @@ public record PlannedLoad(int number, KitchenCanner canner, CannerLoad load, Lis
 
     /** Cold if any of it is: a cold jar takes longest to heat. */
     public Pack pack() {
-        return shares.stream().anyMatch(share -> share.dish().recipe().pack() == Pack.RAW) ? Pack.RAW : Pack.HOT;
+        return shares.stream().anyMatch(share -> share.dish().pack() == Pack.RAW) ? Pack.RAW : Pack.HOT;
     }
 
     public Verdict verdict() {
@@ -65,9 +64,7 @@ public record PlannedLoad(int number, KitchenCanner canner, CannerLoad load, Lis
     }
 
     /** The share of a dish in it. */
-    Optional<Share> of(String dish) {
-        return shares.stream()
-                .filter(share -> share.dish().dish().key().equals(dish))
-                .findFirst();
+    public Optional<Share> of(String dish) {
+        return shares.stream().filter(share -> share.dish().key().equals(dish)).findFirst();
     }
 }

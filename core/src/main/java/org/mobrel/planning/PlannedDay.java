@@ -1,4 +1,4 @@
-package org.mobrel.server.planning;
+package org.mobrel.planning;
 
 import java.time.Instant;
 import java.util.List;
@@ -15,16 +15,16 @@ import org.mobrel.jars.JarCount;
  * @param wished whether the cook said so; else it is only a proposal
  * @param remedies what would make it fit; empty when it does
  */
-record DayView(Workday workday, Day day, DayTarget aim, boolean wished, List<Remedy> remedies) {
+public record PlannedDay(Workday workday, Day day, DayTarget aim, boolean wished, List<Remedy> remedies) {
 
-    DayView {
+    public PlannedDay {
         remedies = List.copyOf(remedies);
     }
 
     /** A change that makes a day fit, tried out. */
-    record Remedy(Kind kind, Day day, Change change) {}
+    public record Remedy(Kind kind, Day day, Change change) {}
 
-    enum Kind {
+    public enum Kind {
         START_AT("start-at"),
         QUICK_SOAK("quick-soak"),
         MORE_CANNERS("more-canners"),
@@ -37,7 +37,7 @@ record DayView(Workday workday, Day day, DayTarget aim, boolean wished, List<Rem
             this.code = code;
         }
 
-        String code() {
+        public String code() {
             return code;
         }
     }
@@ -47,18 +47,18 @@ record DayView(Workday workday, Day day, DayTarget aim, boolean wished, List<Rem
      *
      * @param jars of each dish by its key; null where they stay
      */
-    record Change(Optional<Instant> start, boolean quickSoak, List<Long> canners, List<DishJars> jars) {
+    public record Change(Optional<Instant> start, boolean quickSoak, List<Long> canners, List<DishJars> jars) {
 
-        static final Change NONE = new Change(Optional.empty(), false, List.of(), List.of());
+        public static final Change NONE = new Change(Optional.empty(), false, List.of(), List.of());
 
-        Change {
+        public Change {
             canners = List.copyOf(canners);
             jars = List.copyOf(jars);
         }
     }
 
-    record DishJars(String dish, List<JarCount> jars) {
-        DishJars {
+    public record DishJars(String dish, List<JarCount> jars) {
+        public DishJars {
             jars = List.copyOf(jars);
         }
     }

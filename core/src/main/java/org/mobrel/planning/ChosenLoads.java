@@ -1,4 +1,4 @@
-package org.mobrel.server.planning;
+package org.mobrel.planning;
 
 import java.util.List;
 import java.util.Optional;
@@ -8,7 +8,6 @@ import org.mobrel.day.PreparationSchedule;
 import org.mobrel.loading.JarGroup;
 import org.mobrel.loading.LoadingDay;
 import org.mobrel.loading.LoadingPlan;
-import org.mobrel.server.kitchen.KitchenCanner;
 
 /**
  * The loads chosen for some dishes and canners.
@@ -20,8 +19,8 @@ import org.mobrel.server.kitchen.KitchenCanner;
  * @param loads the same with dishes, canners and rulings
  * @param fitsNowhere jars that go into none of the canners
  */
-record ChosenLoads(
-        List<KitchenCanner> canners,
+public record ChosenLoads(
+        List<PlannedCanner> canners,
         List<CannerTimes> times,
         List<DishWork> works,
         PreparationSchedule morning,
@@ -30,7 +29,7 @@ record ChosenLoads(
         List<PlannedLoad> loads,
         Optional<JarGroup> fitsNowhere) {
 
-    ChosenLoads {
+    public ChosenLoads {
         canners = List.copyOf(canners);
         times = List.copyOf(times);
         works = List.copyOf(works);
@@ -38,7 +37,7 @@ record ChosenLoads(
     }
 
     /** The loads that hold jars of a dish. */
-    List<PlannedLoad> of(String dish) {
+    public List<PlannedLoad> of(String dish) {
         return loads.stream().filter(load -> load.of(dish).isPresent()).toList();
     }
 }

@@ -1,0 +1,141 @@
+package org.mobrel.server.planning;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarKind;
+import org.mobrel.jars.JarSize;
+import org.mobrel.jars.JarTable;
+import org.mobrel.jars.Mouth;
+import org.mobrel.planning.DishOutcome;
+import org.mobrel.planning.DishWish;
+import org.mobrel.quantity.Minutes;
+import org.mobrel.quantity.Volume;
+import org.mobrel.recipe.Amount;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.scaling.Household;
+import org.mobrel.scaling.InHand;
+import org.mobrel.scaling.YieldCorrection;
+import org.mobrel.server.platform.InvalidField;
+import org.mobrel.server.recipe.Recipe;
+import org.mobrel.server.ruling.RulingService;
+
+/** Reads what is kept of a dish into what the core plans, and says in words what is wrong with it. */
+final class DishWishes {
+
+    private final RulingService rulings;
+    private final JarTable jarTable;
+    private final Household household;
+
+    DishWishes(RulingService rulings, JarTable jarTable, Household household) {
+        this.rulings = rulings;
+        this.jarTable = jarTable;
+        this.household = household;
+    }
+
+    /**
+     * @param field where the dish stands in the request, such as 'dishes[0]'
+     * @throws InvalidField if something in it cannot be meant
+     */
+    DishWish read(PlanBody.Dish dish, Recipe recipe, YieldCorrection yield, String field) {
+        List<IngredientLine> lines = rulings.read(recipe.lines(), recipe.answers());
+        List<JarKind> kinds = kinds(dish, field);
+        DishWish.HowMuch amount = dish.usesUp()
+                ? new DishWish.UseUp(kinds, hands(dish, field), dish.isOneLoad())
+                : new DishWish.SoManyJars(kinds, counted(dish, field));
+        return new DishWish(
+                dish.key(),
+                recipe.title(),
+                lines,
+                recipe.pack(),
+                recipe.solidsShare(),
+                rulings.method(recipe.body().method(), lines, recipe.answers()),
+                recipe.body().variants().stream()
+                        .map(variant -> rulings.variant(variant.name(), variant.lines(), recipe.answers()))
+                        .toList(),
+                yield,
+                amount,
+                dish.keepBack() == null ? Volume.ZERO : dish.keepBack().volume(field + ".keepBack", household),
+                Optional.ofNullable(dish.prepMinutes()).map(Minutes::new));
+    }
+
+    /** What the core could not work out, at the field that has to be changed. */
+    static InvalidField words(DishOutcome.Problem problem, String field) {
+        String hand = "%s.hands[%d]".formatted(field, problem.hand());
+        return switch (problem.code()) {
+            case LINE_GONE -> new InvalidField(hand + ".line", "the recipe has changed: choose the ingredient again");
+            case LINE_WITHOUT_AMOUNT -> new InvalidField(hand + ".amount", "the recipe says no amount of it");
+            case MEASURE_DOES_NOT_FIT ->
+                new InvalidField(hand + ".amount", "say it by weight or by volume, as the recipe can be weighed");
+            case KEEPS_BACK_TOO_MUCH -> new InvalidField(field + ".keepBack.value", "that is more than this makes");
+            case TOO_MANY_JARS ->
+                new InvalidField(hand + ".amount", "that makes more than %d jars of one size".formatted(JarCount.MOST));
+        };
+    }
+
+    private static List<InHand> hands(PlanBody.Dish dish, String field) {
+        List<InHand> hands = new ArrayList<>();
+        for (int index = 0; index < dish.hands().size(); index++) {
+            PlanBody.Hand hand = dish.hands().get(index);
+            hands.add(new InHand(
+                    hand.line(),
+                    amount(hand, "%s.hands[%d].amount".formatted(field, index)),
+                    Boolean.TRUE.equals(hand.asBought())));
+        }
+        return hands;
+    }
+
+    private static Amount amount(PlanBody.Hand hand, String field) {
+        return Amount.read(hand.amount())
+                .orElseThrow(() -> new InvalidField(
+                        field,
+                        hand.amount().isBlank()
+                                ? "how much of it?"
+                                : "\"%s\" is no amount: a number above 0 and lb, oz, kg, g, cups, qt or L"
+                                        .formatted(hand.amount().strip())));
+    }
+
+    /** The same kind asked for twice is one group; kinds that stand at zero are none. */
+    private List<JarCount> counted(PlanBody.Dish dish, String field) {
+        Map<JarKind, Integer> counts = new LinkedHashMap<>();
+        for (int index = 0; index < dish.jars().size(); index++) {
+            PlanBody.WantedJars wanted = dish.jars().get(index);
+            JarKind kind = kind(wanted, "%s.jars[%d]".formatted(field, index));
+            if (wanted.count() > 0) {
+                counts.merge(kind, wanted.count(), Integer::sum);
+            }
+        }
+        return counts.entrySet().stream()
+                .map(kind -> kind.getKey().times(kind.getValue()))
+                .toList();
+    }
+
+    private List<JarKind> kinds(PlanBody.Dish dish, String field) {
+        List<JarKind> kinds = new ArrayList<>();
+        for (int index = 0; index < dish.jars().size(); index++) {
+            kinds.add(kind(dish.jars().get(index), "%s.jars[%d]".formatted(field, index)));
+        }
+        if (kinds.isEmpty()) {
+            throw new InvalidField(field + ".jars", "at least one kind of jar");
+        }
+        return kinds;
+    }
+
+    private JarKind kind(PlanBody.WantedJars wanted, String field) {
+        JarSize size = JarSize.ofCode(wanted.size())
+                .orElseThrow(() ->
+                        new InvalidField(field + ".size", "\"" + wanted.size() + "\" is no size of jar known here"));
+        Mouth mouth = Mouth.ofCode(wanted.mouth())
+                .orElseThrow(
+                        () -> new InvalidField(field + ".mouth", "\"" + wanted.mouth() + "\" is not regular or wide"));
+        JarKind kind = new JarKind(size, mouth);
+        if (!jarTable.kinds().contains(kind)) {
+            throw new InvalidField(
+                    field + ".size", "no %s with a %s mouth can be filled here".formatted(size.label(), mouth.code()));
+        }
+        return kind;
+    }
+}

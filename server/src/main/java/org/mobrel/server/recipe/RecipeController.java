@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.jars.JarSize;
 import org.mobrel.ruling.Ruling;
@@ -39,13 +40,13 @@ class RecipeController {
     List<RecipeMessages.RecipeEntry> book(
             @RequestParam(defaultValue = "false") boolean archived, @RequestParam(defaultValue = "") String words) {
         Map<Long, Instant> made = lastMade.byRecipe();
+        Function<RecipeDraft, Ruling> usual = rulings.usual();
         return service.book(archived, words.strip()).stream()
-                .map(recipe -> entry(recipe, made.get(recipe.id())))
+                .map(recipe -> entry(recipe, usual.apply(recipe.body()), made.get(recipe.id())))
                 .toList();
     }
 
-    private RecipeMessages.RecipeEntry entry(Recipe recipe, @Nullable Instant made) {
-        Ruling ruling = rulings.usual(recipe.body());
+    private static RecipeMessages.RecipeEntry entry(Recipe recipe, Ruling ruling, @Nullable Instant made) {
         return new RecipeMessages.RecipeEntry(
                 recipe.id(),
                 recipe.version(),

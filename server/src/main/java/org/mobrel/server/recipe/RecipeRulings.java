@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.canner.Gauge;
 import org.mobrel.finding.Finding;
@@ -78,6 +79,11 @@ class RecipeRulings {
 
     /** The ruling on base and variants together. */
     Ruling usual(RecipeDraft recipe) {
+        return usual().apply(recipe);
+    }
+
+    /** The same for many: kitchen, words and rows are looked up once for all of them. */
+    Function<RecipeDraft, Ruling> usual() {
         Kitchen kitchen = kitchens.kitchen();
         Basis basis = new Basis(
                 kitchen.altitude(), kitchen.school(), gauge(kitchen), rulings.reader(), comparisons.suspended());
@@ -86,20 +92,21 @@ class RecipeRulings {
             now = new Known(basis, new ConcurrentHashMap<>());
             known = now;
         }
-        if (now.rulings().size() > MOST_KNOWN) {
-            now.rulings().clear();
+        Map<RecipeDraft, Ruling> onThis = now.rulings();
+        if (onThis.size() > MOST_KNOWN) {
+            onThis.clear();
         }
-        return now.rulings().computeIfAbsent(recipe, this::ruled);
+        return recipe -> onThis.computeIfAbsent(recipe, its -> ruled(its, kitchen));
     }
 
-    private Ruling ruled(RecipeDraft recipe) {
+    private Ruling ruled(RecipeDraft recipe, Kitchen kitchen) {
         List<Variant> variants = variants(recipe);
-        Ruling inQuarts = rulings.rule(batch(recipe, JarSize.QUART), variants);
+        Ruling inQuarts = rulings.rule(batch(recipe, JarSize.QUART, kitchen), variants);
         boolean onlyTheSize = inQuarts.findings().stream()
                 .filter(Finding::isStop)
                 .allMatch(finding -> finding.code().equals("no-time-for-size"));
         return inQuarts.verdict() == Verdict.STOP && onlyTheSize
-                ? rulings.rule(batch(recipe, JarSize.PINT), variants)
+                ? rulings.rule(batch(recipe, JarSize.PINT, kitchen), variants)
                 : inQuarts;
     }
 
@@ -126,8 +133,7 @@ class RecipeRulings {
                 .orElseGet(Gauge::weighted);
     }
 
-    private Batch batch(RecipeDraft recipe, JarSize size) {
-        Kitchen kitchen = kitchens.kitchen();
+    private Batch batch(RecipeDraft recipe, JarSize size, Kitchen kitchen) {
         // Time does not depend on altitude or gauge; a kitchen that is not set up yet still gets its minutes.
         Gauge gauge = gauge(kitchen);
         List<IngredientLine> lines = rulings.read(recipe.lines(), recipe.answers());
@@ -144,7 +150,7 @@ class RecipeRulings {
 
     /** Everything there is to say of a draft as it stands on the page. */
     DraftMessages.DraftResponse look(RecipeDraft recipe, JarSize size) {
-        Batch batch = batch(recipe, size);
+        Batch batch = batch(recipe, size, kitchens.kitchen());
         Ruling ruling = rulings.rule(batch);
         return new DraftMessages.DraftResponse(
                 rulings.answer(batch),

@@ -18,6 +18,20 @@ public record Deviation(String code, Instant at, Optional<InstrumentReading> rea
     public static final String ABANDONED = "abandoned";
     public static final String FORCED_COOLING = "forced-cooling";
 
+    /** The weight was knocked or hissed in a hold, and no dial says that the pressure held. */
+    public static final String WEIGHT_KNOCKED = "weight-knocked";
+
+    /** The canner was moved in a hold, and no dial says that the pressure held. */
+    public static final String CANNER_MOVED = "canner-moved";
+
+    /** The full time ran, but by the estimate no water may have been left; lifted by water that is found in it. */
+    public static final String MAY_BE_DRY = "may-be-dry";
+
+    public static final String BOILED_DRY = "boiled-dry";
+
+    /** The pressure was gone sooner than this canner cools by itself. */
+    public static final String EARLY_ZERO = "early-zero";
+
     /** The heat went off, and what became known later does not support the full time. */
     public static final String HOLD_UNSUPPORTED = "hold-unsupported";
 }

@@ -24,17 +24,26 @@ public record Due(String what, Instant at) {
     public static final String SEAL_CHECK_LATE = "seal-check-late";
     public static final String IN_DOUBT = "in-doubt";
     public static final String DECIDE = "decide";
+    public static final String STEAM_LATE = "steam-late";
+    public static final String VENT_LONG = "vent-long";
+    public static final String WATER_LOW = "water-low";
+    public static final String WATER_DRY = "water-dry";
 
     /** All that is to come from a state on, in the order of time. */
     public static List<Due> of(RunPlan plan, RunState state) {
         List<Due> dues = new ArrayList<>();
         RunTimestamps when = state.when();
         state.doubtSince().ifPresent(since -> dues.add(new Due(IN_DOUBT, since)));
+        state.waterLowAt(plan).ifPresent(at -> dues.add(new Due(WATER_LOW, at)));
+        state.waterDryAt(plan).ifPresent(at -> dues.add(new Due(WATER_DRY, at)));
         switch (state.stage()) {
-            case VENTING ->
+            case HEATING -> add(dues, STEAM_LATE, when.lidLockedAt(), RunPlan.STEAM_WITHIN);
+            case VENTING -> {
                 when.steamSince()
                         .filter(since -> state.doubtSince().isEmpty())
                         .ifPresent(since -> add(dues, WEIGHT_ON, Optional.of(since), RunPlan.VENT));
+                add(dues, VENT_LONG, when.steamSince(), RunPlan.VENT_LONG);
+            }
             case RISING ->
                 add(
                         dues,
@@ -52,7 +61,7 @@ public record Due(String what, Instant at) {
             case DONE -> unsettled(state, dues);
             case ABANDONED ->
                 state.decideBy().filter(by -> state.awaitsDecision()).ifPresent(by -> dues.add(new Due(DECIDE, by)));
-            case CHECKS, LOADING, HEATING, COOLING, DEPRESSURISED -> {
+            case CHECKS, LOADING, COOLING, DEPRESSURISED -> {
                 // Nothing comes by itself: it is the cook who sees the steam, or the zero.
             }
         }
@@ -70,10 +79,12 @@ public record Due(String what, Instant at) {
         }
         Optional<Instant> end = state.earliestHeatOff(plan);
         Optional<Instant> looked = state.when().lookedAt().filter(at -> !state.holdComplete());
-        add(dues, LOOK, looked, RunPlan.LOOK_EVERY);
-        add(dues, READING_MISSING, looked, RunPlan.READ_WITHIN);
-        // What would come only after the heat is off is not wanted any more.
-        dues.removeIf(due -> end.isPresent() && !due.at().isBefore(end.get()));
+        List<Due> looks = new ArrayList<>();
+        add(looks, LOOK, looked, RunPlan.LOOK_EVERY);
+        add(looks, READING_MISSING, looked, RunPlan.READ_WITHIN);
+        // A look that would come only after the heat is off is not wanted any more.
+        looks.removeIf(due -> end.isPresent() && !due.at().isBefore(end.get()));
+        dues.addAll(looks);
         end.ifPresent(at -> dues.add(new Due(HEAT_OFF, at)));
     }
 

@@ -2,4 +2,13 @@ package org.mobrel.run;
 
 /** What an event says besides that it happened. */
 public sealed interface EventDetail
-        permits CheckTick, Correction, Decision, JarCheck, JarFate, JarSeat, InstrumentReading {}
+        permits LeftJar,
+                WaterSeen,
+                ZeroSigns,
+                CheckTick,
+                Correction,
+                Decision,
+                JarCheck,
+                JarFate,
+                JarSeat,
+                InstrumentReading {}

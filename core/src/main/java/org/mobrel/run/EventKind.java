@@ -11,6 +11,8 @@ public enum EventKind {
     CHECKS_DONE("checks-done"),
     JAR_IN("jar-in", JarSeat.class),
     JAR_BACK("jar-back", JarSeat.class),
+    /** A jar of the load that did not go in, and where it went. */
+    JAR_LEFT("jar-left", LeftJar.class),
     LID_LOCKED("lid-locked"),
     STEAM_STEADY("steam-steady"),
     STEAM_STOPPED("steam-stopped"),
@@ -18,13 +20,24 @@ public enum EventKind {
     READING("reading", InstrumentReading.class),
     /** The heat was gone for a while, or nobody can say whether the pressure held. */
     INTERRUPTED("interrupted"),
+    /** The weight hissed, or was knocked and put back; a look at the dial beside it says that the pressure held. */
+    WEIGHT_KNOCKED("weight-knocked", InstrumentReading.class, true),
+    /** The canner was moved, indoors or to another burner; likewise. */
+    CANNER_MOVED("canner-moved", InstrumentReading.class, true),
+    /** No water was left in it while it was on the heat: by the smell, or by steam that would not come. */
+    BOILED_DRY("boiled-dry"),
     HEAT_OFF("heat-off"),
     STOP_EARLY("stop-early"),
     FORCED_COOLING("forced-cooling"),
-    PRESSURE_ZERO("pressure-zero"),
+    /** With what was seen of it where it came too early. */
+    PRESSURE_ZERO("pressure-zero", ZeroSigns.class, true),
     WEIGHT_OFF("weight-off"),
     LID_OFF("lid-off"),
+    /** Whether water was left when it was opened. */
+    WATER_SEEN("water-seen", WaterSeen.class),
     JARS_OUT("jars-out"),
+    /** Lids were heard popping as they cooled. */
+    LIDS_POPPED("lids-popped"),
     JAR_CHECKED("jar-checked", JarCheck.class),
     /** What was done with a jar that did not seal. */
     JAR_SETTLED("jar-settled", JarFate.class),
@@ -50,14 +63,22 @@ public enum EventKind {
     private final String code;
     private final Optional<Class<? extends EventDetail>> detail;
 
+    private final boolean mayLackIt;
+
     EventKind(String code) {
         this.code = code;
         this.detail = Optional.empty();
+        this.mayLackIt = true;
     }
 
     EventKind(String code, Class<? extends EventDetail> detail) {
+        this(code, detail, false);
+    }
+
+    EventKind(String code, Class<? extends EventDetail> detail, boolean mayLackIt) {
         this.code = code;
         this.detail = Optional.of(detail);
+        this.mayLackIt = mayLackIt;
     }
 
     public static Optional<EventKind> ofCode(String code) {
@@ -68,14 +89,15 @@ public enum EventKind {
         return code;
     }
 
-    /** What such an event has to say besides that it happened. */
-    Optional<Class<? extends EventDetail>> detail() {
-        return detail;
+    /** Whether such an event may be told with this, or with nothing, besides that it happened. */
+    boolean takes(Optional<EventDetail> told) {
+        Optional<Class<?>> type = told.map(EventDetail::getClass);
+        return type.isEmpty() ? mayLackIt : type.equals(detail);
     }
 
     /** Whether it is only kept: it means the same wherever the run stands by the time it arrives. */
     public boolean isRemark() {
-        return this == NOTE || this == BURNER || this == WATCH || this == AWAY;
+        return this == NOTE || this == BURNER || this == WATCH || this == AWAY || this == LIDS_POPPED;
     }
 
     /** Whether it is told in words: an empty one would say nothing. */

@@ -16,8 +16,7 @@ public record RunEvent(
 
     /** @throws IllegalArgumentException if the detail is not the kind's own, or it is heard before it happened */
     public RunEvent {
-        Optional<Class<? extends EventDetail>> asked = kind.detail();
-        if (!asked.equals(detail.map(EventDetail::getClass))) {
+        if (!kind.takes(detail)) {
             throw new IllegalArgumentException(kind.code() + (detail.isPresent() ? " with" : " without") + " a detail");
         }
         if (heard.isBefore(at)) {
@@ -58,8 +57,9 @@ public record RunEvent(
         return heard.isAfter(at);
     }
 
+    /** A look at the instrument; not what is told beside something else. */
     public Optional<InstrumentReading> reading() {
-        return as(InstrumentReading.class);
+        return kind == EventKind.READING ? as(InstrumentReading.class) : Optional.empty();
     }
 
     public Optional<JarCheck> jar() {
@@ -77,6 +77,11 @@ public record RunEvent(
     /** As it happened at one instant and was told at another. */
     public RunEvent happened(Instant then, Instant told) {
         return new RunEvent(kind, then, told, detail, by, note);
+    }
+
+    /** Told without anything besides that it happened. */
+    RunEvent without() {
+        return new RunEvent(kind, at, heard, Optional.empty(), by, note);
     }
 
     RunEvent saying(InstrumentReading other) {

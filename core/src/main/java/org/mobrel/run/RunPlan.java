@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
+import org.mobrel.quantity.Volume;
 
 /**
  * What a run has to do; fixed when it is made.
@@ -14,8 +15,17 @@ import org.mobrel.quantity.Minutes;
  * @param gauge which instrument rules
  * @param jars how many jars are in the load, at least 1
  * @param jiggles how often its weight jiggles at the pressure, where that is counted
+ * @param startWater what was poured in before the jars; empty where nobody counts it
+ * @param zeroNotBefore so long after the heat went off the pressure should be there still; zero asks nothing
  */
-public record RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, int jars, Jiggles jiggles) {
+public record RunPlan(
+        Minutes process,
+        GaugePressure target,
+        GaugeKind gauge,
+        int jars,
+        Jiggles jiggles,
+        Optional<Volume> startWater,
+        Duration zeroNotBefore) {
 
     /** Steam before the weight goes on (source: Guide 1, venting). */
     public static final Duration VENT = Duration.ofMinutes(10);
@@ -40,6 +50,12 @@ public record RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, in
     /** So long after the weight went on there should be pressure. */
     public static final Duration PRESSURE_WITHIN = Duration.ofMinutes(20);
 
+    /** Steam that blows for longer only uses up water. */
+    public static final Duration VENT_LONG = Duration.ofMinutes(15);
+
+    /** On the heat for longer without steady steam, something is wrong, and water is lost. */
+    public static final Duration STEAM_WITHIN = Duration.ofMinutes(45);
+
     /** Jars left in the open canner for longer are likely to be forgotten. */
     public static final Duration EMPTY_WITHIN = Duration.ofMinutes(30);
 
@@ -58,6 +74,16 @@ public record RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, in
 
     public RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, int jars) {
         this(process, target, gauge, jars, Jiggles.NOT_COUNTED);
+    }
+
+    /** One whose water nobody counts, and whose zero is believed. */
+    public RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, int jars, Jiggles jiggles) {
+        this(process, target, gauge, jars, jiggles, Optional.empty(), Duration.ZERO);
+    }
+
+    /** How soon after the heat went off a zero is doubted: a third of the usual cool-down (source: ordinary kitchen measures). */
+    public static Duration zeroNotBefore(Minutes usualCoolDown) {
+        return usualCoolDown.duration().dividedBy(3);
     }
 
     /** Whether a reading asks for less heat: three psi above the mark, or a frantic weight. */

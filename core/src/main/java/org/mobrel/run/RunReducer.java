@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.mobrel.canner.GaugeKind;
+import org.mobrel.quantity.Volume;
 
 /** A state being written; the only place where one turns into the next. */
 final class RunReducer {
@@ -43,6 +44,9 @@ final class RunReducer {
     private Optional<Stage> abandonedFrom;
     private Optional<Decision> decision;
     private boolean offThePin;
+    private final Map<Integer, LeftJar.Place> leftOut;
+    private Water water;
+    private boolean tooHot;
     private Optional<Instant> doubtSince;
 
     RunReducer(RunPlan plan, RunState from) {
@@ -72,6 +76,9 @@ final class RunReducer {
         abandonedFrom = from.abandonedFrom();
         decision = from.decision();
         offThePin = from.offThePin();
+        leftOut = new TreeMap<>(from.leftOut());
+        water = from.water();
+        tooHot = from.tooHot();
         doubtSince = from.doubtSince();
     }
 
@@ -85,9 +92,11 @@ final class RunReducer {
     }
 
     RunState seenAt(Instant now) {
+        water = water.until(now, plan.startWater(), from.waterPerHour());
         if (!holdComplete && stage == Stage.HOLDING && holdSince.isPresent() && doubtSince.isEmpty()) {
             Instant end = holdSince.get().plus(plan.process().duration());
-            if (!end.isAfter(now)) {
+            boolean dry = water.dryAt().filter(at -> at.isBefore(end)).isPresent();
+            if (!end.isAfter(now) && !dry) {
                 looked(end);
                 holdComplete = true;
                 completedAt = Optional.of(end);
@@ -127,6 +136,9 @@ final class RunReducer {
                 abandonedFrom,
                 decision,
                 offThePin,
+                leftOut,
+                water,
+                tooHot,
                 doubtSince);
     }
 
@@ -135,11 +147,21 @@ final class RunReducer {
         switch (event.kind()) {
             case CHECK -> tick(event.as(CheckTick.class).orElseThrow());
             case CHECKS_DONE -> stage = Stage.LOADING;
-            case JAR_IN -> loaded.add(event.as(JarSeat.class).orElseThrow().jar());
+            case JAR_IN -> {
+                loaded.add(event.as(JarSeat.class).orElseThrow().jar());
+                leftOut.remove(event.as(JarSeat.class).orElseThrow().jar());
+            }
+            case JAR_LEFT -> {
+                LeftJar left = event.as(LeftJar.class).orElseThrow();
+                loaded.remove(left.jar());
+                leftOut.put(left.jar(), left.place());
+            }
             case JAR_BACK -> loaded.remove(event.as(JarSeat.class).orElseThrow().jar());
             case LID_LOCKED -> {
                 stage = Stage.HEATING;
                 lidLockedAt = now;
+                water = new Water(Volume.ZERO, now, NEVER, NEVER);
+                tooHot = false;
             }
             case STEAM_STEADY -> {
                 stage = Stage.VENTING;
@@ -160,11 +182,24 @@ final class RunReducer {
                 }
             }
             case HELD -> doubtSince = NEVER;
+            case WEIGHT_KNOCKED -> disturb(event, Deviation.WEIGHT_KNOCKED);
+            case CANNER_MOVED -> disturb(event, Deviation.CANNER_MOVED);
+            case BOILED_DRY -> abandon(event, Deviation.BOILED_DRY);
+            case WATER_SEEN ->
+                waterSeen(event, event.as(WaterSeen.class).orElseThrow().left());
             case HEAT_OFF -> heatOff(event);
             case STOP_EARLY -> abandon(event, Deviation.STOPPED_EARLY);
             case ABANDON -> abandon(event, Deviation.ABANDONED);
             case FORCED_COOLING -> deviate(Deviation.FORCED_COOLING, event);
-            case PRESSURE_ZERO -> stage = Stage.DEPRESSURISED;
+            case PRESSURE_ZERO -> {
+                stage = Stage.DEPRESSURISED;
+                event.as(ZeroSigns.class).ifPresent(signs -> {
+                    deviate(Deviation.EARLY_ZERO, event);
+                    if (signs.cooled()) {
+                        deviate(Deviation.FORCED_COOLING, event);
+                    }
+                });
+            }
             case WEIGHT_OFF -> {
                 stage = Stage.SETTLING;
                 weightOffAt = now;
@@ -184,7 +219,7 @@ final class RunReducer {
             }
             case DECIDED -> decision = event.as(Decision.class);
             case WATCH -> watch = event.note();
-            case AWAY, CLOCK_SET, BURNER, NOTE, CORRECTION -> {
+            case AWAY, CLOCK_SET, BURNER, NOTE, LIDS_POPPED, CORRECTION -> {
                 // Kept in the record; the run does not change. A correction works on the event it is about.
             }
         }
@@ -205,10 +240,12 @@ final class RunReducer {
             case HEAT_OFF -> {
                 stage = holdComplete ? Stage.HOLDING : Stage.RISING;
                 heatOffAt = NEVER;
+                forget(Deviation.MAY_BE_DRY);
             }
             case PRESSURE_ZERO -> {
                 stage = Stage.COOLING;
                 weightOffAt = NEVER;
+                forget(Deviation.EARLY_ZERO);
             }
             case WEIGHT_OFF -> {
                 stage = Stage.DEPRESSURISED;
@@ -239,6 +276,7 @@ final class RunReducer {
     }
 
     private void read(RunEvent event, InstrumentReading reading) {
+        tooHot = plan.isTooHigh(reading);
         if (holdComplete || stage != Stage.RISING && stage != Stage.HOLDING) {
             // What the instrument does before the weight is on or after the full time does not matter to the process.
             return;
@@ -270,6 +308,35 @@ final class RunReducer {
         backToHeating(event, stage == Stage.HOLDING ? Deviation.PRESSURE_LOST : Deviation.VENT_INTERRUPTED);
     }
 
+    /** Like a reading below the mark, unless a dial that was looked at says that the pressure held. */
+    private void disturb(RunEvent event, String deviation) {
+        boolean held = event.as(InstrumentReading.class)
+                .flatMap(InstrumentReading::dial)
+                .filter(read -> read.compareTo(plan.target()) >= 0)
+                .isPresent();
+        if (stage == Stage.HOLDING && !holdComplete && !held) {
+            voidHold(event, deviation);
+        }
+    }
+
+    /** Water that is found takes back the doubt about a time that ran in full; a dry canner is dry whatever was reckoned. */
+    private void waterSeen(RunEvent event, boolean left) {
+        boolean doubted = forget(Deviation.MAY_BE_DRY);
+        if (!left) {
+            holdComplete = false;
+            if (deviations.stream().noneMatch(past -> past.code().equals(Deviation.BOILED_DRY))) {
+                deviate(Deviation.BOILED_DRY, event);
+            }
+        } else if (doubted) {
+            holdComplete = true;
+            completedAt = holdSince.map(since -> since.plus(plan.process().duration()));
+        }
+    }
+
+    private boolean forget(String code) {
+        return deviations.removeIf(past -> past.code().equals(code));
+    }
+
     private void interrupt(RunEvent event) {
         if (stage == Stage.VENTING) {
             backToHeating(event, Deviation.VENT_INTERRUPTED);
@@ -297,9 +364,12 @@ final class RunReducer {
     }
 
     private void heatOff(RunEvent event) {
+        boolean ranInFull = from.timeIsOver(plan, event.at());
         stage = Stage.COOLING;
         heatOffAt = Optional.of(event.at());
-        if (!holdComplete) {
+        if (!holdComplete && ranInFull && water.dryAt().isPresent()) {
+            deviate(Deviation.MAY_BE_DRY, event);
+        } else if (!holdComplete) {
             // The heat did go off; that the time was not full came to light afterwards.
             deviate(Deviation.HOLD_UNSUPPORTED, event);
         }
@@ -315,7 +385,7 @@ final class RunReducer {
 
     private void check(JarCheck jar) {
         checked.put(jar.jar(), jar);
-        stage = checked.size() == plan.jars() ? Stage.DONE : Stage.CHECKING;
+        stage = checked.keySet().containsAll(from.inCanner(plan)) ? Stage.DONE : Stage.CHECKING;
     }
 
     /** Somebody has looked, or the hold is over: either way the stretch without a look has an end. */

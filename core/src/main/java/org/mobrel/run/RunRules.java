@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What may happen when. A command is answered by the event it becomes, or by a refusal that says why and how long still. */
 public final class RunRules {
@@ -24,11 +25,23 @@ public final class RunRules {
      */
     public static CommandResult decide(RunPlan plan, List<RunEvent> written, RunEvent command) {
         RunState state = RunState.after(plan, written);
-        RunEvent event = timed(state, command);
+        RunEvent event = plain(plan, state, timed(state, command));
         RunState then =
                 event.at().isBefore(state.when().lastAt().orElse(event.at())) ? upTo(plan, written, event.at()) : state;
         Optional<Refusal> refusal = guard(plan, then.seenAt(plan, event.at()), event, written);
         return refusal.map(CommandResult::refuse).orElseGet(() -> CommandResult.accept(event));
+    }
+
+    /** Signs are asked for where a zero comes too soon; told without need they say nothing. */
+    private static RunEvent plain(RunPlan plan, RunState state, RunEvent event) {
+        return event.kind() == EventKind.PRESSURE_ZERO && !isTooSoon(plan, state, event) ? event.without() : event;
+    }
+
+    private static boolean isTooSoon(RunPlan plan, RunState state, RunEvent zero) {
+        return state.when()
+                .heatOffAt()
+                .filter(off -> zero.at().isBefore(off.plus(plan.zeroNotBefore())))
+                .isPresent();
     }
 
     private static RunEvent timed(RunState state, RunEvent command) {
@@ -53,18 +66,21 @@ public final class RunRules {
     private static Set<Stage> allowedIn(EventKind kind) {
         return switch (kind) {
             case CHECK, CHECKS_DONE -> EnumSet.of(Stage.CHECKS);
-            case JAR_IN, JAR_BACK, LID_LOCKED -> EnumSet.of(Stage.LOADING);
+            case JAR_IN, JAR_BACK, JAR_LEFT, LID_LOCKED -> EnumSet.of(Stage.LOADING);
             case STEAM_STEADY -> EnumSet.of(Stage.HEATING);
             case STEAM_STOPPED, WEIGHT_ON -> EnumSet.of(Stage.VENTING);
             case READING -> EnumSet.of(Stage.RISING, Stage.HOLDING);
-            case INTERRUPTED -> EnumSet.range(Stage.HEATING, Stage.HOLDING);
+            case INTERRUPTED, BOILED_DRY -> EnumSet.range(Stage.HEATING, Stage.HOLDING);
+            case WEIGHT_KNOCKED, CANNER_MOVED -> EnumSet.range(Stage.HEATING, Stage.COOLING);
             case HEAT_OFF -> EnumSet.of(Stage.HOLDING);
             case SERVER_AWAY, HELD -> EnumSet.range(Stage.VENTING, Stage.HOLDING);
             case STOP_EARLY -> EnumSet.of(Stage.RISING, Stage.HOLDING);
             case FORCED_COOLING, PRESSURE_ZERO -> EnumSet.of(Stage.COOLING);
             case WEIGHT_OFF -> EnumSet.of(Stage.DEPRESSURISED);
             case LID_OFF -> EnumSet.of(Stage.SETTLING);
+            case WATER_SEEN -> EnumSet.of(Stage.OPENED, Stage.RESTING, Stage.CHECKING);
             case JARS_OUT -> EnumSet.of(Stage.OPENED);
+            case LIDS_POPPED -> EnumSet.range(Stage.OPENED, Stage.CHECKING);
             case JAR_CHECKED -> EnumSet.of(Stage.RESTING, Stage.CHECKING);
             case JAR_SETTLED -> EnumSet.of(Stage.CHECKING, Stage.DONE);
             case ABANDON -> EnumSet.range(Stage.CHECKS, Stage.SETTLING);
@@ -111,8 +127,12 @@ public final class RunRules {
                         : Optional.empty();
             case JAR_IN, JAR_BACK ->
                 thatJar(plan, command.as(JarSeat.class).orElseThrow().jar());
+            case JAR_LEFT ->
+                thatJar(plan, command.as(LeftJar.class).orElseThrow().jar());
+            case LID_LOCKED -> everyJarIsSomewhere(plan, state);
+            case PRESSURE_ZERO -> notSoSoon(plan, state, command);
             case JAR_CHECKED ->
-                thatJar(plan, command.jar().orElseThrow().jar())
+                wasInCanner(plan, state, command.jar().orElseThrow().jar())
                         .or(() -> bandIsOff(command.jar().orElseThrow()));
             case JAR_SETTLED -> settles(state, command.as(JarFate.class).orElseThrow(), command.at());
             case CORRECTION ->
@@ -179,6 +199,47 @@ public final class RunRules {
         return jar < 1 || jar > plan.jars()
                 ? Optional.of(refuse("no-such-jar", "There are %d jars in this load.".formatted(plan.jars())))
                 : Optional.empty();
+    }
+
+    /** A jar that is neither in nor left out would be missed at the seal check. */
+    private static Optional<Refusal> everyJarIsSomewhere(RunPlan plan, RunState state) {
+        if (state.inCanner(plan).isEmpty()) {
+            return Optional.of(refuse("no-jars", "No jar is in the canner."));
+        }
+        List<Integer> missing = state.missing(plan);
+        return missing.isEmpty()
+                ? Optional.empty()
+                : Optional.of(refuse(
+                        "jars-missing",
+                        "%s not in. Say where %s: the next load, the refrigerator, the freezer, or tonight's table."
+                                .formatted(
+                                        missing.size() == 1
+                                                ? "Jar " + missing.get(0) + " is"
+                                                : "Jars " + words(missing) + " are",
+                                        missing.size() == 1 ? "it went" : "they went")));
+    }
+
+    private static String words(List<Integer> jars) {
+        String all = jars.stream().map(String::valueOf).collect(Collectors.joining(", "));
+        int last = all.lastIndexOf(", ");
+        return all.substring(0, last) + " and" + all.substring(last + 1);
+    }
+
+    /** Sooner than this canner ever cools by itself, something cooled it or the sign was none. */
+    private static Optional<Refusal> notSoSoon(RunPlan plan, RunState state, RunEvent command) {
+        return isTooSoon(plan, state, command) && command.detail().isEmpty()
+                ? Optional.of(
+                        refuse(
+                                "early-zero",
+                                "That is sooner than this canner cools by itself. What shows that the pressure is gone, and did water or a fan help?"))
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> wasInCanner(RunPlan plan, RunState state, int jar) {
+        return thatJar(plan, jar)
+                .or(() -> state.inCanner(plan).contains(jar)
+                        ? Optional.empty()
+                        : Optional.of(refuse("jar-was-left-out", "Jar %d was not in the canner.".formatted(jar))));
     }
 
     private static Optional<Refusal> bandIsOff(JarCheck jar) {

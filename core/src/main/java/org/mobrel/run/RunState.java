@@ -6,6 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.mobrel.quantity.Volume;
 
 /**
  * Where a run stands after its events; computed from them and from nothing else.
@@ -21,6 +25,9 @@ import java.util.Set;
  * @param watch who looks after it; empty where nobody said
  * @param abandonedFrom the stage it was given up in
  * @param offThePin whether the dial has shown any pressure since the weight went on
+ * @param leftOut jars of the load that did not go in, and where they went
+ * @param water what the canner has probably used up
+ * @param tooHot whether the last look asked for less heat: water goes as fast as at full heat then
  * @param doubtSince since when nobody can say whether steam or pressure went on, until the cook has; nothing ends on time before
  */
 public record RunState(
@@ -38,7 +45,21 @@ public record RunState(
         Optional<Stage> abandonedFrom,
         Optional<Decision> decision,
         boolean offThePin,
+        Map<Integer, LeftJar.Place> leftOut,
+        Water water,
+        boolean tooHot,
         Optional<Instant> doubtSince) {
+
+    private static final Set<String> HOLDS_LOTS = Set.of(
+            Deviation.FORCED_COOLING,
+            Deviation.HOLD_UNSUPPORTED,
+            Deviation.EARLY_ZERO,
+            Deviation.MAY_BE_DRY,
+            Deviation.BOILED_DRY);
+
+    /** A hold that was lost, and has to begin anew. */
+    private static final Set<String> LOSSES =
+            Set.of(Deviation.PRESSURE_LOST, Deviation.INTERRUPTED, Deviation.WEIGHT_KNOCKED, Deviation.CANNER_MOVED);
 
     public RunState {
         deviations = List.copyOf(deviations);
@@ -47,6 +68,7 @@ public record RunState(
         loaded = Set.copyOf(loaded);
         checked = Map.copyOf(checked);
         fates = Map.copyOf(fates);
+        leftOut = Map.copyOf(leftOut);
     }
 
     public static RunState start() {
@@ -64,6 +86,9 @@ public record RunState(
                 "",
                 Optional.empty(),
                 Optional.empty(),
+                false,
+                Map.of(),
+                Water.UNTOUCHED,
                 false,
                 Optional.empty());
     }
@@ -114,6 +139,58 @@ public record RunState(
         return elapsed.compareTo(whole) > 0 ? whole : elapsed;
     }
 
+    /** Whether the full time has run, also where it does not count because the canner may be dry: the heat goes off in either case. */
+    public boolean timeIsOver(RunPlan plan, Instant now) {
+        return stage == Stage.HOLDING
+                && holdElapsed(plan, now).compareTo(plan.process().duration()) >= 0;
+    }
+
+    /** What water is probably left; empty where nobody counts it, and before the lid is on. */
+    public Optional<Volume> waterLeft(RunPlan plan) {
+        return plan.startWater()
+                .filter(start -> when.lidLockedAt().isPresent())
+                .map(start -> start.minus(water.used()));
+    }
+
+    /** When a third of the water is left: it was then, or it will be if nothing changes. */
+    public Optional<Instant> waterLowAt(RunPlan plan) {
+        return water.lowAt().or(() -> comes(plan, Water::low));
+    }
+
+    /** When the canner may be dry: it was then, or it will be if nothing changes. */
+    public Optional<Instant> waterDryAt(RunPlan plan) {
+        return water.dryAt().or(() -> comes(plan, start -> start));
+    }
+
+    private Optional<Instant> comes(RunPlan plan, UnaryOperator<Volume> mark) {
+        return plan.startWater().flatMap(start -> waterPerHour().flatMap(rate -> water.when(mark.apply(start), rate)));
+    }
+
+    /** How fast water goes; empty where the canner is off the heat or was not on it yet. */
+    Optional<Volume> waterPerHour() {
+        return switch (stage) {
+            case HEATING, VENTING, RISING -> Optional.of(Water.FULL_HEAT_PER_HOUR);
+            case HOLDING -> Optional.of(tooHot ? Water.FULL_HEAT_PER_HOUR : Water.HELD_PER_HOUR);
+            default -> Optional.empty();
+        };
+    }
+
+    /** The jars that stand in the canner: those that were counted in, or all but those that were left out. */
+    public Set<Integer> inCanner(RunPlan plan) {
+        return IntStream.rangeClosed(1, plan.jars())
+                .filter(jar -> loaded.isEmpty() ? !leftOut.containsKey(jar) : loaded.contains(jar))
+                .boxed()
+                .collect(Collectors.toSet());
+    }
+
+    /** The jars of which nobody has said yet where they are; none before the first was counted in. */
+    public List<Integer> missing(RunPlan plan) {
+        return IntStream.rangeClosed(1, plan.jars())
+                .filter(jar -> !loaded.isEmpty() && !loaded.contains(jar) && !leftOut.containsKey(jar))
+                .boxed()
+                .toList();
+    }
+
     /** When the heat may go off at the earliest; empty outside holding. */
     public Optional<Instant> earliestHeatOff(RunPlan plan) {
         return stage == Stage.HOLDING
@@ -137,7 +214,9 @@ public record RunState(
     public List<String> heldFor() {
         return deviations.stream()
                 .map(Deviation::code)
-                .filter(code -> code.equals(Deviation.FORCED_COOLING) || code.equals(Deviation.HOLD_UNSUPPORTED))
+                .filter(HOLDS_LOTS::contains)
+                // Before that somebody may still look into the canner and find water.
+                .filter(code -> !code.equals(Deviation.MAY_BE_DRY) || stage == Stage.DONE)
                 .distinct()
                 .toList();
     }
@@ -177,8 +256,7 @@ public record RunState(
     public Optional<Deviation> lostNow() {
         return stage == Stage.RISING && !deviations.isEmpty()
                 ? Optional.of(deviations.get(deviations.size() - 1))
-                        .filter(last -> last.code().equals(Deviation.PRESSURE_LOST)
-                                || last.code().equals(Deviation.INTERRUPTED))
+                        .filter(last -> LOSSES.contains(last.code()))
                         .filter(last -> when.weightOnAt()
                                 .filter(on -> !last.at().isBefore(on))
                                 .isPresent())

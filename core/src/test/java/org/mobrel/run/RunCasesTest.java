@@ -10,6 +10,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
@@ -17,6 +19,7 @@ import org.mobrel.Cases;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
+import org.mobrel.quantity.Volume;
 import tools.jackson.databind.JsonNode;
 
 /** Timelines with the state expected at given instants. */
@@ -66,6 +69,19 @@ class RunCasesTest {
                     "earliestHeatOff",
                     minutes(Duration.between(START, state.earliestHeatOff(plan).orElseThrow())));
         }
+        if (expected.has("heldFor")) {
+            facts.put("heldFor", state.heldFor());
+        }
+        if (expected.has("inCanner")) {
+            facts.put("inCanner", (double) state.inCanner(plan).size());
+        }
+        if (expected.has("waterLeft")) {
+            facts.put(
+                    "waterLeft",
+                    state.waterLeft(plan)
+                            .map(left -> Math.round(left.millilitres() / 10) / 100.0)
+                            .orElse(-1.0));
+        }
         state.ventRemaining(now).ifPresent(left -> facts.put("ventRemaining", minutes(left)));
         state.settleRemaining(now).ifPresent(left -> facts.put("settleRemaining", minutes(left)));
         return facts;
@@ -85,21 +101,54 @@ class RunCasesTest {
                 new Minutes(plan.get("minutes").asInt()),
                 GaugePressure.ofPsi(plan.get("targetPsi").decimalValue()),
                 GaugeKind.ofCode(plan.get("gauge").asString()).orElseThrow(),
-                7);
+                plan.path("jars").asInt(7),
+                Jiggles.NOT_COUNTED,
+                Optional.ofNullable(plan.get("startWaterL"))
+                        .map(litres -> Volume.ofMillilitres(litres.asDouble() * 1000)),
+                Duration.ofMinutes(plan.path("zeroNotBefore").asInt(0)));
     }
 
     private static RunEvent command(JsonNode command) {
         EventKind kind = EventKind.ofCode(command.get("type").asString()).orElseThrow();
-        Instant at = at(command.get("at").asDouble());
-        if (kind != EventKind.READING) {
-            return RunEvent.of(kind, at);
-        }
-        InstrumentReading reading = command.has("psi")
-                ? InstrumentReading.ofDial(
-                        GaugePressure.ofPsi(new BigDecimal(command.get("psi").asString())))
-                : InstrumentReading.ofWeight(
-                        WeightState.ofCode(command.get("weight").asString()).orElseThrow());
-        return RunEvent.reading(reading, at);
+        return new RunEvent(
+                kind,
+                at(command.get("at").asDouble()),
+                at(command.get("at").asDouble()),
+                detail(kind, command),
+                Reporter.SOMEBODY,
+                "");
+    }
+
+    private static Optional<EventDetail> detail(EventKind kind, JsonNode command) {
+        return switch (kind) {
+            case READING, WEIGHT_KNOCKED, CANNER_MOVED -> reading(command).map(EventDetail.class::cast);
+            case PRESSURE_ZERO ->
+                command.has("signs")
+                        ? Optional.of(new ZeroSigns(
+                                command.get("signs")
+                                        .valueStream()
+                                        .map(sign -> ZeroSigns.Sign.ofCode(sign.asString())
+                                                .orElseThrow())
+                                        .collect(Collectors.toSet()),
+                                command.path("cooled").asBoolean(false)))
+                        : Optional.empty();
+            case JAR_IN, JAR_BACK -> Optional.of(new JarSeat(command.get("jar").asInt()));
+            case JAR_LEFT ->
+                Optional.of(new LeftJar(
+                        command.get("jar").asInt(),
+                        LeftJar.Place.ofCode(command.get("place").asString()).orElseThrow()));
+            case JAR_CHECKED -> Optional.of(new JarCheck(command.get("jar").asInt(), true, JarCheck.LiquidLoss.NONE));
+            case WATER_SEEN -> Optional.of(new WaterSeen(command.get("left").asBoolean()));
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<InstrumentReading> reading(JsonNode command) {
+        return Optional.ofNullable(command.get("psi"))
+                .map(psi -> InstrumentReading.ofDial(GaugePressure.ofPsi(new BigDecimal(psi.asString()))))
+                .or(() -> Optional.ofNullable(command.get("weight"))
+                        .map(weight -> InstrumentReading.ofWeight(
+                                WeightState.ofCode(weight.asString()).orElseThrow())));
     }
 
     private static Instant at(double minutes) {

@@ -20,15 +20,26 @@ import net.jqwik.api.Tuple;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
+import org.mobrel.quantity.Volume;
 
 /** What holds for every sequence of commands, sensible or not. */
 class RunProperties {
 
     private static final Instant START = Instant.parse("2026-03-07T14:00:00Z");
-    private static final RunPlan PLAN = new RunPlan(new Minutes(20), GaugePressure.ofPsi(11), GaugeKind.DIAL, 2);
+    private static final Duration SOON = Duration.ofMinutes(8);
+    private static final Volume WATER = Volume.ofMillilitres(1_500);
+    private static final RunPlan PLAN = new RunPlan(
+            new Minutes(20), GaugePressure.ofPsi(11), GaugeKind.DIAL, 2, Jiggles.NOT_COUNTED, Optional.of(WATER), SOON);
 
-    private static final Set<EventKind> RARE =
-            Set.of(EventKind.ABANDON, EventKind.STOP_EARLY, EventKind.STEAM_STOPPED, EventKind.FORCED_COOLING);
+    private static final Set<EventKind> RARE = Set.of(
+            EventKind.ABANDON,
+            EventKind.STOP_EARLY,
+            EventKind.STEAM_STOPPED,
+            EventKind.FORCED_COOLING,
+            EventKind.BOILED_DRY,
+            EventKind.JAR_LEFT,
+            EventKind.WEIGHT_KNOCKED,
+            EventKind.CANNER_MOVED);
 
     /** @param late how many minutes before it is told a reading was taken; 0 for most */
     private record Wish(int dice, EventKind any, int step, int psi, int late, int event) {}
@@ -97,6 +108,15 @@ class RunProperties {
                         RunEvent.checked(new JarCheck(1 + command.psi() % 2, true, JarCheck.LiquidLoss.NONE), now);
                     case CHECK ->
                         RunEvent.of(kind, new CheckTick(CheckTick.Check.values()[command.event() % 6], false), now);
+                    case JAR_LEFT -> RunEvent.of(kind, new LeftJar(1 + command.psi() % 3, LeftJar.Place.TONIGHT), now);
+                    case WATER_SEEN -> RunEvent.of(kind, new WaterSeen(command.event() % 3 > 0), now);
+                    case PRESSURE_ZERO ->
+                        command.late() > 5
+                                ? RunEvent.of(
+                                        kind,
+                                        new ZeroSigns(Set.of(ZeroSigns.Sign.NO_HISS), command.event() % 2 == 0),
+                                        now)
+                                : RunEvent.of(kind, now);
                     case JAR_IN, JAR_BACK -> RunEvent.of(kind, new JarSeat(1 + command.psi() % 3), now);
                     case JAR_SETTLED ->
                         RunEvent.of(kind, new JarFate(1 + command.psi() % 2, Decision.REFRIGERATED), now);
@@ -156,6 +176,51 @@ class RunProperties {
                     .anyMatch(zero -> !zero.at().isAfter(lid.at().minus(RunPlan.SETTLE)));
             assertThat(ofKind(EventKind.WEIGHT_OFF, log))
                     .anyMatch(off -> !off.at().isAfter(lid.at().minus(RunPlan.SETTLE)));
+        }
+    }
+
+    /** Nothing comes off the stove as if all were well when it boiled dry, was disturbed, or lost its pressure too soon. */
+    @Property(tries = 1_000)
+    void no_order_of_events_completes_a_run_that_was_dry_or_at_zero_too_soon(@ForAll("commands") List<Wish> commands) {
+        List<RunEvent> log = accepted(commands);
+        RunState state = RunState.after(PLAN, log).seenAt(PLAN, lastOf(log));
+        boolean foundDry = ofKind(EventKind.WATER_SEEN, log).stream()
+                .anyMatch(seen -> !seen.as(WaterSeen.class).orElseThrow().left());
+        boolean saidDry = !ofKind(EventKind.BOILED_DRY, log).isEmpty();
+        assertThat(state.holdComplete() && foundDry || saidDry && state.stage() != Stage.ABANDONED)
+                .isFalse();
+        if (state.stage() == Stage.DONE && state.heldFor().isEmpty()) {
+            Instant locked = last(EventKind.LID_LOCKED, log);
+            Instant off = last(EventKind.HEAT_OFF, log);
+            boolean sawWater = !ofKind(EventKind.WATER_SEEN, log).isEmpty();
+            // Whatever the heat was, it was never less than in a hold that is held well.
+            double leastUsed = 270.0
+                    / 60
+                    * Duration.between(locked, state.when().completedAt().orElseThrow())
+                            .toMinutes();
+            assertThat(sawWater || leastUsed < WATER.millilitres()).isTrue();
+            assertThat(Duration.between(off, last(EventKind.PRESSURE_ZERO, log)))
+                    .isGreaterThanOrEqualTo(SOON);
+        }
+    }
+
+    private static Instant last(EventKind kind, List<RunEvent> log) {
+        List<RunEvent> all = ofKind(kind, log);
+        return all.get(all.size() - 1).at();
+    }
+
+    /** One count of jars: what was loaded is what is checked, and of every other one somebody has said where it went. */
+    @Property(tries = 1_000)
+    void every_jar_is_checked_or_was_asked_for(@ForAll("commands") List<Wish> commands) {
+        List<RunEvent> log = accepted(commands);
+        RunState state = RunState.after(PLAN, log);
+        if (state.stage().compareTo(Stage.HEATING) >= 0 && state.stage() != Stage.ABANDONED) {
+            assertThat(state.missing(PLAN)).isEmpty();
+            assertThat(state.inCanner(PLAN)).isNotEmpty();
+            assertThat(state.inCanner(PLAN).size() + state.leftOut().size()).isEqualTo(PLAN.jars());
+        }
+        if (state.stage() == Stage.DONE) {
+            assertThat(state.checked().keySet()).isEqualTo(state.inCanner(PLAN));
         }
     }
 

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
+import org.mobrel.quantity.Volume;
 
 /** What the timelines leave open: checks one by one, late readings, corrections, interruptions, what comes due. */
 class RunRulesTest {
@@ -236,9 +237,9 @@ class RunRulesTest {
     void what_comes_due_is_known_beforehand() {
         tell(0, EventKind.CHECKS_DONE);
         tell(2, EventKind.LID_LOCKED);
-        assertThat(dues(2)).isEmpty();
+        assertThat(dues(2)).containsExactly("steam-late 47");
         tell(14, EventKind.STEAM_STEADY);
-        assertThat(dues(14)).containsExactly("weight-on 24");
+        assertThat(dues(14)).containsExactly("weight-on 24", "vent-long 29");
         tell(24, EventKind.WEIGHT_ON);
         assertThat(dues(24)).containsExactly("no-pressure 44");
         read(33, 11);
@@ -253,6 +254,30 @@ class RunRulesTest {
         assertThat(dues(141)).containsExactly("jars-inside 171");
         tell(150, EventKind.JARS_OUT);
         assertThat(dues(150)).containsExactly("seal-check 870", "seal-check-late 1590");
+    }
+
+    @Test
+    void water_is_foretold_at_the_rate_it_goes_now() {
+        plan = new RunPlan(
+                new Minutes(60),
+                GaugePressure.ofPsi(11),
+                GaugeKind.DIAL,
+                7,
+                Jiggles.NOT_COUNTED,
+                Optional.of(Volume.ofMillilitres(1_600)),
+                Duration.ZERO);
+        tell(0, EventKind.CHECKS_DONE);
+        assertThat(dues(1)).isEmpty();
+        tell(2, EventKind.LID_LOCKED);
+        assertThat(dues(2)).containsExactly("water-low 42", "water-dry 62", "steam-late 47");
+        tell(12, EventKind.STEAM_STEADY);
+        tell(22, EventKind.WEIGHT_ON);
+        read(32, 11);
+        // Half is gone; 533 mL more is a third left: at 0.27 L an hour that is 59 min on.
+        assertThat(dues(32)).contains("water-low 91", "water-dry 209");
+        read(40, 15);
+        assertThat(dues(40)).as("far above the mark").contains("water-low 48", "water-dry 68");
+        assertThat(dues(90)).as("what has come stays").contains("water-low 48", "water-dry 68");
     }
 
     private Stream<String> dues(double minute) {

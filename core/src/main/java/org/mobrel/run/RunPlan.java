@@ -81,9 +81,16 @@ public record RunPlan(
         this(process, target, gauge, jars, jiggles, Optional.empty(), Duration.ZERO);
     }
 
-    /** How soon after the heat went off a zero is doubted: a third of the usual cool-down (source: ordinary kitchen measures). */
-    public static Duration zeroNotBefore(Minutes usualCoolDown) {
-        return usualCoolDown.duration().dividedBy(3);
+    /**
+     * How soon after the heat went off a zero is doubted: a third of what this canner usually takes, or a quarter of an hour, or ten
+     * minutes for a small load (source: ordinary kitchen measures).
+     *
+     * @param ownCoolDown what its own runs took; empty for a canner without habits yet
+     */
+    public static Duration zeroNotBefore(Optional<Minutes> ownCoolDown, boolean isSmallLoad) {
+        return ownCoolDown
+                .map(usual -> usual.duration().dividedBy(3))
+                .orElse(Duration.ofMinutes(isSmallLoad ? 10 : 15));
     }
 
     /** Whether a reading asks for less heat: three psi above the mark, or a frantic weight. */

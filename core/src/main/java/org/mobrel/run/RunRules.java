@@ -134,6 +134,10 @@ public final class RunRules {
             case JAR_CHECKED ->
                 wasInCanner(plan, state, command.jar().orElseThrow().jar())
                         .or(() -> bandIsOff(command.jar().orElseThrow()));
+            case DECIDED ->
+                command.as(Decision.class).orElseThrow() == Decision.PROCESSED_AGAIN
+                        ? tooLate(state, command.at())
+                        : Optional.empty();
             case JAR_SETTLED -> settles(state, command.as(JarFate.class).orElseThrow(), command.at());
             case CORRECTION ->
                 correctable(state, command.correction().orElseThrow(), written).or(() -> saysWhy(command));
@@ -253,14 +257,13 @@ public final class RunRules {
             return Optional.of(
                     refuse("nothing-to-settle", "Jar %d is no jar that waits for a decision.".formatted(fate.jar())));
         }
-        return fate.decision() == Decision.PROCESSED_AGAIN
-                ? state.decideBy()
-                        .filter(now::isAfter)
-                        .map(
-                                by -> refuse(
-                                        "too-late",
-                                        "More than 24 hours have passed since the process ended: it is too late to process it again."))
-                : Optional.empty();
+        return fate.decision() == Decision.PROCESSED_AGAIN ? tooLate(state, now) : Optional.empty();
+    }
+
+    private static Optional<Refusal> tooLate(RunState state, Instant now) {
+        return state.decideBy()
+                .filter(now::isAfter)
+                .map(by -> refuse("too-late", "More than 24 hours have passed: it is too late to process it again."));
     }
 
     private static Optional<Refusal> saysWhy(RunEvent command) {

@@ -7,9 +7,10 @@ import jakarta.validation.constraints.Size;
 import java.time.InstantSource;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.mobrel.run.Decision;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.RunState;
 import org.mobrel.server.planning.MadeYields;
@@ -80,18 +81,6 @@ class BatchController {
                 .toList();
     }
 
-    /** Jars that did not seal become a batch of their own. */
-    @PostMapping("/again")
-    @ResponseStatus(HttpStatus.CREATED)
-    BatchMessages.BatchMade again(@Valid @RequestBody BatchMessages.AgainRequest request) {
-        BatchService.Made made = service.again(
-                request.runId(),
-                request.jars(),
-                request.cannerId(),
-                Objects.requireNonNullElse(request.by(), "").strip());
-        return new BatchMessages.BatchMade(made.batchId(), made.runIds());
-    }
-
     /**
      * The logbook, the newest first.
      *
@@ -130,7 +119,7 @@ class BatchController {
                 .toList();
         List<JarCheck> checks = IntStream.range(0, loads.size())
                 .boxed()
-                .flatMap(load -> states.get(load).checked().values().stream()
+                .flatMap(load -> counted(states.get(load))
                         .filter(jar -> loads.get(load).groupOf(jar.jar()).batchId() == batch.id()))
                 .toList();
         return new BatchMessages.BatchEntry(
@@ -140,6 +129,8 @@ class BatchController {
                 batch.cannerName(),
                 batch.verdict(),
                 loads.stream()
+                        // A next try fills no other jars.
+                        .filter(run -> run.again().isEmpty())
                         .flatMap(run -> run.jarsOf(batch.id()).stream())
                         .map(JarRequest::of)
                         .toList(),
@@ -151,6 +142,12 @@ class BatchController {
                 (int) checks.stream().filter(JarCheck::sealed).count(),
                 checks.size(),
                 states.stream().mapToInt(state -> state.deviations().size()).sum());
+    }
+
+    /** Each jar once: one that was processed again is judged by its last try. */
+    private static Stream<JarCheck> counted(RunState state) {
+        return state.checked().values().stream()
+                .filter(jar -> state.fates().get(jar.jar()) != Decision.PROCESSED_AGAIN);
     }
 
     @GetMapping("/{id}")

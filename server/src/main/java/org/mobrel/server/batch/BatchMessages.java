@@ -138,14 +138,6 @@ public final class BatchMessages {
      */
     record BatchBook(int total, List<BatchEntry> batches, @Nullable Integer next) {}
 
-    /** Jars of a run that did not seal, to be processed again with new lids. */
-    record AgainRequest(
-            long runId,
-            @NotEmpty(message = "at least one jar") @Size(max = 60, message = "60 jars at most")
-                    List<@NotNull Integer> jars,
-            long cannerId,
-            @Size(max = 60, message = "60 characters at most") @Nullable String by) {}
-
     /** Own jars that went in as an ingredient. */
     record OwnJarsUsed(String lot, String title, int jars) {}
 }

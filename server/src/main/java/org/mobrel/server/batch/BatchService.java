@@ -1,5 +1,6 @@
 package org.mobrel.server.batch;
 
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -12,29 +13,21 @@ import java.util.stream.Collectors;
 import org.mobrel.canner.CannerProfile;
 import org.mobrel.finding.Finding;
 import org.mobrel.jars.JarCount;
-import org.mobrel.jars.JarKind;
 import org.mobrel.planning.PlannedLoad;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.RulingQuestion;
 import org.mobrel.ruling.Verdict;
-import org.mobrel.run.Decision;
-import org.mobrel.run.EventKind;
-import org.mobrel.run.JarFate;
 import org.mobrel.run.Jiggles;
-import org.mobrel.run.Reporter;
-import org.mobrel.run.RunEvent;
 import org.mobrel.server.catalogue.RowComparisons;
 import org.mobrel.server.kitchen.CupboardService;
 import org.mobrel.server.planning.PlanService;
 import org.mobrel.server.planning.Planned;
 import org.mobrel.server.planning.StoveHandover;
 import org.mobrel.server.platform.Conflict;
-import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.recipe.RecipeService;
 import org.mobrel.server.ruling.RulingService;
 import org.mobrel.server.run.NewRun;
-import org.mobrel.server.run.Run;
 import org.mobrel.server.run.RunGroup;
 import org.mobrel.server.run.RunService;
 import org.springframework.stereotype.Service;
@@ -89,7 +82,7 @@ public class BatchService {
     @Transactional
     public Made make(long recipeId, long cannerId, List<JarCount> jars, Optional<Accepted> accepted) {
         StoveHandover plan = plans.plan(recipeId, cannerId, jars);
-        Made made = make(plan, accepted, clock.instant(), Optional.empty());
+        Made made = make(plan, accepted, clock.instant());
         cupboard.take(plan.dishes().get(0).jars());
         return made;
     }
@@ -105,7 +98,7 @@ public class BatchService {
         StoveHandover plan = plans.toTheStove(planId);
         Map<String, Long> batches = new LinkedHashMap<>();
         for (Planned dish : plan.dishes()) {
-            long batch = batch(dish, firstLoad(dish, plan), acceptedInThePlan(dish), now, Optional.empty());
+            long batch = batch(dish, firstLoad(dish, plan), acceptedInThePlan(dish), now);
             batches.put(dish.dish().key(), batch);
             plans.becameBatch(planId, dish, batch, now);
             cupboard.take(dish.jars());
@@ -143,12 +136,12 @@ public class BatchService {
     @Transactional
     public Made makeAt(
             long recipeId, long cannerId, List<JarCount> jars, Optional<Accepted> acceptedNow, Instant madeAt) {
-        return make(plans.plan(recipeId, cannerId, jars), acceptedNow, madeAt, Optional.empty());
+        return make(plans.plan(recipeId, cannerId, jars), acceptedNow, madeAt);
     }
 
-    private Made make(StoveHandover plan, Optional<Accepted> accepted, Instant madeAt, Optional<Long> againOf) {
+    private Made make(StoveHandover plan, Optional<Accepted> accepted, Instant madeAt) {
         Planned dish = plan.dishes().get(0);
-        long id = batch(dish, firstLoad(dish, plan), accepted, madeAt, againOf);
+        long id = batch(dish, firstLoad(dish, plan), accepted, madeAt);
         Map<String, Long> batches = Map.of(dish.dish().key(), id);
         GroupsOfRun groups = new GroupsOfRun(plan.dishes(), batches);
         return new Made(
@@ -159,12 +152,7 @@ public class BatchService {
     }
 
     /** Keeps what was decided for a dish. */
-    private long batch(
-            Planned plan,
-            Optional<PlannedLoad> firstLoad,
-            Optional<Accepted> acceptedNow,
-            Instant madeAt,
-            Optional<Long> againOf) {
+    private long batch(Planned plan, Optional<PlannedLoad> firstLoad, Optional<Accepted> acceptedNow, Instant madeAt) {
         Optional<Accepted> accepted = acceptedNow.or(() -> acceptedWithTheRecipe(plan));
         refuseWhatMayNotRun(plan, accepted);
         boolean judged = plan.ruling().verdict() == Verdict.OWN_JUDGEMENT;
@@ -189,7 +177,7 @@ public class BatchService {
                 accepted.filter(who -> judged).map(who -> new BatchMessages.Acceptance(who.by(), who.reason())),
                 decisions.written(decision),
                 madeAt,
-                againOf));
+                Optional.empty()));
         repository.add(id, decision.rows());
         return id;
     }
@@ -235,14 +223,18 @@ public class BatchService {
                 load.canner().profile().name(),
                 load.canner().profile().gauge().kind(),
                 load.verdict(),
-                load.timing(),
+                load.timing().minutes(),
+                load.timing().reading(),
+                load.timing().truePressure(),
+                new BigDecimal(load.timing().headspace().inches().toPlainString()),
                 load.pack(),
                 load.canner()
                         .profile()
                         .weight()
                         .map(weight -> new Jiggles(weight.least(), weight.most()))
                         .orElse(Jiggles.NOT_COUNTED),
-                groups);
+                groups,
+                Optional.empty());
     }
 
     /**
@@ -267,46 +259,6 @@ public class BatchService {
     @Transactional(readOnly = true)
     List<Long> againOf(long batch) {
         return repository.againOf(batch);
-    }
-
-    /**
-     * Processes jars that did not seal again: with new lids, for the full time, as a batch of their own that names where they come from. The
-     * decision is written into their first run.
-     *
-     * @throws Conflict if one of them did seal, has been decided on, or the 24 hours are over; or if nothing may be canned any more
-     */
-    @Transactional
-    public Made again(long runId, List<Integer> jars, long cannerId, String by) {
-        Run run = runs.run(runId);
-        for (int jar : jars) {
-            runs.tell(
-                    runId,
-                    now -> RunEvent.of(EventKind.JAR_SETTLED, new JarFate(jar, Decision.PROCESSED_AGAIN), now)
-                            .by(Reporter.cook(by)),
-                    RunService.Tap.PLAIN);
-        }
-        Map<Long, List<JarKind>> byBatch = new LinkedHashMap<>();
-        jars.forEach(jar -> byBatch.computeIfAbsent(run.groupOf(jar).batchId(), first -> new ArrayList<>())
-                .add(run.groupOf(jar).jars().kind()));
-        if (byBatch.size() != 1) {
-            throw new InvalidField("jars", "jars of one dish at a time");
-        }
-        StoredBatch first = batch(byBatch.keySet().iterator().next());
-        List<JarCount> counts = counted(byBatch.values().iterator().next());
-        StoveHandover plan = plans.plan(first.recipeId(), first.recipeVersion(), cannerId, counts);
-        Optional<Accepted> accepted = first.acceptance().map(who -> new Accepted(who.by(), who.reason()));
-        Made made = make(plan, accepted, clock.instant(), Optional.of(first.id()));
-        cupboard.takeLids(counts);
-        return made;
-    }
-
-    private static List<JarCount> counted(List<JarKind> jars) {
-        return jars.stream()
-                .collect(Collectors.groupingBy(kind -> kind, LinkedHashMap::new, Collectors.summingInt(kind -> 1)))
-                .entrySet()
-                .stream()
-                .map(kind -> kind.getKey().times(kind.getValue()))
-                .toList();
     }
 
     @Transactional(readOnly = true)

@@ -71,12 +71,6 @@ public class PlanService {
         return looks.plan(recipes.latest(recipeId), cannerId, asked);
     }
 
-    /** As {@link #plan(long, long, List)}, of an earlier version. */
-    @Transactional(readOnly = true)
-    public StoveHandover plan(long recipeId, int version, long cannerId, List<JarCount> asked) {
-        return looks.plan(recipes.version(recipeId, version), cannerId, asked);
-    }
-
     @Transactional(readOnly = true)
     List<StoredPlan> open() {
         return repository.open();

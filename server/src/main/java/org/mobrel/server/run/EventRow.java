@@ -3,8 +3,10 @@ package org.mobrel.server.run;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.run.CheckTick;
@@ -16,9 +18,12 @@ import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.JarFate;
 import org.mobrel.run.JarSeat;
+import org.mobrel.run.LeftJar;
 import org.mobrel.run.Reporter;
 import org.mobrel.run.RunEvent;
+import org.mobrel.run.WaterSeen;
 import org.mobrel.run.WeightState;
+import org.mobrel.run.ZeroSigns;
 import org.mobrel.server.platform.SqlTime;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
@@ -43,7 +48,7 @@ final class EventRow {
 
     private static Optional<EventDetail> detail(EventKind kind, ResultSet row) throws SQLException {
         return switch (kind) {
-            case READING -> reading(row).map(EventDetail.class::cast);
+            case READING, WEIGHT_KNOCKED, CANNER_MOVED -> reading(row).map(EventDetail.class::cast);
             case CHECK ->
                 Optional.of(new CheckTick(
                         CheckTick.Check.ofCode(row.getString("check_code")).orElseThrow(), row.getBoolean("waived")));
@@ -57,6 +62,20 @@ final class EventRow {
                                 .flatMap(JarCheck.Level::ofCode)
                                 .orElse(JarCheck.Level.RIGHT),
                         row.getObject("band_off") == null || row.getBoolean("band_off")));
+            case JAR_LEFT ->
+                Optional.of(new LeftJar(
+                        row.getInt("jar"),
+                        LeftJar.Place.ofCode(row.getString("place")).orElseThrow()));
+            case PRESSURE_ZERO -> {
+                boolean cooled = row.getBoolean("cooled");
+                yield Optional.ofNullable(row.getString("zero_signs"))
+                        .map(signs -> new ZeroSigns(
+                                Arrays.stream(signs.split(" "))
+                                        .map(sign -> ZeroSigns.Sign.ofCode(sign).orElseThrow())
+                                        .collect(Collectors.toSet()),
+                                cooled));
+            }
+            case WATER_SEEN -> Optional.of(new WaterSeen(row.getBoolean("water_left")));
             case JAR_SETTLED ->
                 Optional.of(new JarFate(
                         row.getInt("jar"),
@@ -83,7 +102,7 @@ final class EventRow {
 
     static JdbcClient.StatementSpec params(JdbcClient.StatementSpec insert, RunEvent event) {
         Optional<InstrumentReading> reading =
-                event.reading().or(() -> event.correction().flatMap(Correction::instead));
+                event.as(InstrumentReading.class).or(() -> event.correction().flatMap(Correction::instead));
         Optional<CheckTick> tick = event.as(CheckTick.class);
         return insert.param("kind", event.kind().code())
                 .param("at", SqlTime.of(event.at()))
@@ -91,9 +110,15 @@ final class EventRow {
                 .param("dial", or(reading.flatMap(InstrumentReading::dial).map(GaugePressure::milliPsi)))
                 .param("weight", or(reading.flatMap(InstrumentReading::weight).map(WeightState::code)))
                 .param("jiggles", or(reading.flatMap(InstrumentReading::jiggles)))
-                .param("jar", or(event.jar().map(JarCheck::jar).or(() -> event.as(JarSeat.class)
-                        .map(JarSeat::jar)
-                        .or(() -> event.as(JarFate.class).map(JarFate::jar)))))
+                .param("jar", or(whichJar(event)))
+                .param("signs", or(event.as(ZeroSigns.class).map(zero -> zero.seen().stream()
+                        .map(ZeroSigns.Sign::code)
+                        .sorted()
+                        .collect(Collectors.joining(" ")))))
+                .param("cooled", or(event.as(ZeroSigns.class).map(ZeroSigns::cooled)))
+                .param("place", or(event.as(LeftJar.class).map(left -> left.place()
+                        .code())))
+                .param("waterLeft", or(event.as(WaterSeen.class).map(WaterSeen::left)))
                 .param("sealed", or(event.jar().map(JarCheck::sealed)))
                 .param("loss", or(event.jar().map(jar -> jar.loss().code())))
                 .param("level", or(event.jar().map(jar -> jar.level().code())))
@@ -108,6 +133,15 @@ final class EventRow {
                                 .map(Decision::code)))
                 .param("by", Objects.requireNonNull(event.by().name()))
                 .param("note", event.note());
+    }
+
+    /** The jar that an event is about, by its number in the load. */
+    static Optional<Integer> whichJar(RunEvent event) {
+        return event.jar()
+                .map(JarCheck::jar)
+                .or(() -> event.as(JarSeat.class).map(JarSeat::jar))
+                .or(() -> event.as(LeftJar.class).map(LeftJar::jar))
+                .or(() -> event.as(JarFate.class).map(JarFate::jar));
     }
 
     private static <T> @Nullable T or(Optional<T> value) {

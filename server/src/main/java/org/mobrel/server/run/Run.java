@@ -21,6 +21,8 @@ import org.mobrel.run.Stage;
  * @param sentTarget what was to be read by the kitchen as it stood when the plan was sent
  * @param pack how it was packed; cold if any of it was
  * @param groups its jars, batch by batch
+ * @param again whose jars it processes again, and until when that may be
+ * @param nextTry the first run that processes jars of this one again
  * @param pace of its clock, where that is not the server's
  * @param events in the order they were written down; event n is number n + 1
  */
@@ -38,6 +40,8 @@ public record Run(
         BigDecimal headspaceIn,
         Pack pack,
         List<RunGroup> groups,
+        Optional<Again> again,
+        Optional<Long> nextTry,
         Optional<ClockRate> pace,
         List<RunEvent> events) {
 
@@ -45,6 +49,14 @@ public record Run(
         groups = List.copyOf(groups);
         events = List.copyOf(events);
     }
+
+    /**
+     * That it processes jars of another run again.
+     *
+     * @param run the other one
+     * @param until a day from when the heat of that one went off, or from when it was given up
+     */
+    public record Again(long run, Instant until) {}
 
     public RunState state() {
         return RunState.after(plan, events);
@@ -82,8 +94,14 @@ public record Run(
 
     /** As the kitchen says it should be run. */
     Run by(RunSetting setting) {
-        RunPlan as =
-                new RunPlan(plan.process(), setting.target(), setting.gauge().kind(), plan.jars(), setting.jiggles());
+        RunPlan as = new RunPlan(
+                plan.process(),
+                setting.target(),
+                setting.gauge().kind(),
+                plan.jars(),
+                setting.jiggles(),
+                setting.startWater(),
+                setting.zeroNotBefore());
         return as(as, setting.truePressure(), pace, events);
     }
 
@@ -102,6 +120,8 @@ public record Run(
                 headspaceIn,
                 pack,
                 groups,
+                again,
+                nextTry,
                 rate,
                 others);
     }

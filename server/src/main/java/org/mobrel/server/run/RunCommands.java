@@ -1,6 +1,8 @@
 package org.mobrel.server.run;
 
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.run.CheckTick;
@@ -12,9 +14,12 @@ import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.JarFate;
 import org.mobrel.run.JarSeat;
+import org.mobrel.run.LeftJar;
 import org.mobrel.run.Reporter;
 import org.mobrel.run.RunEvent;
+import org.mobrel.run.WaterSeen;
 import org.mobrel.run.WeightState;
+import org.mobrel.run.ZeroSigns;
 import org.mobrel.server.platform.InvalidField;
 
 /** Reads what a page wants written down; whether it may be is not decided here. */
@@ -45,6 +50,15 @@ final class RunCommands {
                 Optional.of(reading(request)
                         .orElseThrow(() -> new InvalidField("psi", "what the dial or the weight shows")));
             case JAR_CHECKED -> Optional.of(jar(request));
+            case WEIGHT_KNOCKED, CANNER_MOVED -> reading(request).map(EventDetail.class::cast);
+            case JAR_LEFT -> Optional.of(new LeftJar(which(request.jar()), place(request)));
+            case PRESSURE_ZERO -> zeroSigns(request).map(EventDetail.class::cast);
+            case WATER_SEEN -> {
+                if (request.waterLeft() == null) {
+                    throw new InvalidField("waterLeft", "whether any water was left");
+                }
+                yield Optional.of(new WaterSeen(request.waterLeft()));
+            }
             case JAR_IN, JAR_BACK -> Optional.of(new JarSeat(which(request.jar())));
             case CHECK -> Optional.of(check(request));
             case DECIDED -> Optional.of(decision(request));
@@ -81,6 +95,23 @@ final class RunCommands {
                 ? Optional.empty()
                 : Optional.of(InstrumentReading.ofWeight(WeightState.ofCode(weight)
                         .orElseThrow(() -> new InvalidField("weight", "still, proper or frantic"))));
+    }
+
+    private static LeftJar.Place place(RunMessages.EventRequest request) {
+        return LeftJar.Place.ofCode(stripped(request.place()))
+                .orElseThrow(() -> new InvalidField("place", "next-load, refrigerator, freezer or tonight"));
+    }
+
+    /** Empty where no sign was told: that is enough for a zero that comes in its time. */
+    private static Optional<ZeroSigns> zeroSigns(RunMessages.EventRequest request) {
+        if (request.signs() == null || request.signs().isEmpty()) {
+            return Optional.empty();
+        }
+        Set<ZeroSigns.Sign> seen = request.signs().stream()
+                .map(sign -> ZeroSigns.Sign.ofCode(sign)
+                        .orElseThrow(() -> new InvalidField("signs", "dial-at-zero, lock-dropped or no-hiss")))
+                .collect(Collectors.toSet());
+        return Optional.of(new ZeroSigns(seen, Boolean.TRUE.equals(request.cooled())));
     }
 
     private static CheckTick check(RunMessages.EventRequest request) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -25,11 +27,13 @@ class RunController {
     private final RunService service;
     private final RunResponses answers;
     private final RunStream stream;
+    private final NextTryService nextTries;
 
-    RunController(RunService service, RunResponses answers, RunStream stream) {
+    RunController(RunService service, RunResponses answers, RunStream stream, NextTryService nextTries) {
         this.service = service;
         this.answers = answers;
         this.stream = stream;
+        this.nextTries = nextTries;
     }
 
     /** Runs that need somebody: at the stove, resting, or waiting for their seal check. */
@@ -56,6 +60,17 @@ class RunController {
                 .cacheControl(CacheControl.noStore())
                 .header("X-Accel-Buffering", "no")
                 .body(stream.subscribe(seen == null ? lastId : seen));
+    }
+
+    /** The next try of a run that was given up, or of jars that did not seal: in one step, with everything it should keep. */
+    @PostMapping("/{id}/again")
+    @ResponseStatus(HttpStatus.CREATED)
+    RunMessages.RunResponse again(@PathVariable long id, @Valid @RequestBody RunMessages.NextTryRequest request) {
+        return answers.answer(nextTries.of(
+                id,
+                Optional.ofNullable(request.jars()),
+                Optional.ofNullable(request.cannerId()),
+                request.by() == null ? "" : request.by().strip()));
     }
 
     @PostMapping("/{id}/events")

@@ -21,6 +21,10 @@ public record RunGroup(
         String finish,
         Optional<Volume> broth) {
 
+    RunGroup with(JarCount others) {
+        return new RunGroup(others, batchId, title, variant, verdict, finish, broth);
+    }
+
     /** The dish with its variant, such as 'Bean soup, with rosemary'. */
     public String name() {
         return variant.isEmpty() ? title : title + ", " + variant;

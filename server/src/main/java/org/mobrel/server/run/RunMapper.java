@@ -19,14 +19,17 @@ import org.mobrel.run.Gap;
 import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.JarFate;
-import org.mobrel.run.JarSeat;
 import org.mobrel.run.Jiggles;
+import org.mobrel.run.LeftJar;
 import org.mobrel.run.Outlook;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunPlan;
 import org.mobrel.run.RunState;
 import org.mobrel.run.RunTimestamps;
+import org.mobrel.run.Stage;
+import org.mobrel.run.WaterSeen;
 import org.mobrel.run.WeightState;
+import org.mobrel.run.ZeroSigns;
 import org.mobrel.server.ruling.JarRequest;
 
 /** Words a run for the wire; decides nothing. */
@@ -80,7 +83,9 @@ final class RunMapper {
                 or(clockEndsAt(run.plan(), state)),
                 or(when.lidLockedAt()),
                 or(when.weightOnAt()),
+                or(when.completedAt()),
                 or(when.heatOffAt()),
+                or(zeroDoubtedUntil(run.plan(), state)),
                 or(when.openedAt()),
                 or(when.jarsOutAt()),
                 or(when.jarsOutAt().map(out -> out.plus(RunPlan.REST))),
@@ -100,6 +105,16 @@ final class RunMapper {
                         .map(tick -> new RunMessages.CheckResponse(tick.getKey().code(), tick.getValue()))
                         .toList(),
                 state.loaded().stream().sorted().toList(),
+                state.leftOut().entrySet().stream()
+                        .sorted(Map.Entry.comparingByKey())
+                        .map(left -> new RunMessages.LeftJarResponse(
+                                left.getKey(), left.getValue().code()))
+                        .toList(),
+                state.inCanner(run.plan()).stream().sorted().toList(),
+                or(water(run.plan(), state)),
+                or(run.again().map(Run.Again::run)),
+                or(run.again().map(Run.Again::until)),
+                or(run.nextTry()),
                 state.watch(),
                 or(burner(run, past)),
                 state.gaps().stream().map(RunMapper::gap).toList(),
@@ -121,6 +136,23 @@ final class RunMapper {
                                 fate.getKey(), fate.getValue().code()))
                         .toList(),
                 state.unsettled());
+    }
+
+    private static Optional<Instant> zeroDoubtedUntil(RunPlan plan, RunState state) {
+        return plan.zeroNotBefore().isZero() || state.stage() != Stage.COOLING
+                ? Optional.empty()
+                : state.when().heatOffAt().map(off -> off.plus(plan.zeroNotBefore()));
+    }
+
+    private static Optional<RunMessages.WaterResponse> water(RunPlan plan, RunState state) {
+        return state.stage().compareTo(Stage.HOLDING) > 0
+                ? Optional.empty()
+                : plan.startWater().flatMap(start -> state.waterLeft(plan)
+                        .map(left -> new RunMessages.WaterResponse(
+                                (int) Math.round(start.millilitres()),
+                                (int) Math.round(left.millilitres()),
+                                or(state.waterLowAt(plan)),
+                                or(state.waterDryAt(plan)))));
     }
 
     private static Optional<Instant> clockSince(RunState state) {
@@ -146,7 +178,7 @@ final class RunMapper {
     private static RunMessages.EventResponse event(Run run, int index) {
         RunEvent event = run.events().get(index);
         Optional<InstrumentReading> reading =
-                event.reading().or(() -> event.correction().flatMap(Correction::instead));
+                event.as(InstrumentReading.class).or(() -> event.correction().flatMap(Correction::instead));
         return new RunMessages.EventResponse(
                 index + 1,
                 event.kind().code(),
@@ -156,14 +188,20 @@ final class RunMapper {
                 weight(reading),
                 or(reading.flatMap(InstrumentReading::jiggles)),
                 or(event.jar().map(jar -> jar(run, jar))),
-                or(event.as(JarSeat.class).map(JarSeat::jar).or(() -> event.as(JarFate.class)
-                        .map(JarFate::jar))),
+                or(event.jar().isPresent() ? Optional.empty() : EventRow.whichJar(event)),
                 or(event.as(CheckTick.class)
                         .map(tick -> new RunMessages.CheckResponse(tick.check().code(), tick.waived()))),
                 or(event.correction().map(Correction::event)),
                 or(event.as(Decision.class)
                         .or(() -> event.as(JarFate.class).map(JarFate::decision))
                         .map(Decision::code)),
+                or(event.as(ZeroSigns.class).map(zero -> zero.seen().stream()
+                        .map(ZeroSigns.Sign::code)
+                        .sorted()
+                        .toList())),
+                or(event.as(ZeroSigns.class).map(ZeroSigns::cooled)),
+                or(event.as(LeftJar.class).map(left -> left.place().code())),
+                or(event.as(WaterSeen.class).map(WaterSeen::left)),
                 said(event.by().device() ? "" : event.by().name()),
                 said(event.by().device() ? event.by().name() : ""),
                 said(event.note()));

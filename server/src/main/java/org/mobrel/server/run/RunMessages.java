@@ -35,6 +35,14 @@ public final class RunMessages {
      * @param doubtSince since when nobody can say whether steam or pressure went on, because Mobrel was away; null without such a question
      * @param lost the pressure it comes back from; null unless it has to reach the mark again
      * @param tooHigh whether the last reading asks for less heat
+     * @param completedAt when the full time was over; null before, and where it does not count
+     * @param zeroDoubtedUntil a pressure that is gone before needs a word about what was seen; null where none is asked
+     * @param leftOut jars of the load that did not go in
+     * @param inCanner the jars that are in it: those counted in, or all but those left out
+     * @param water an estimate; null where nobody counts it, and before the lid is on
+     * @param againOf the run whose jars it processes again
+     * @param againUntil until when its jars may be processed again: by then its lid is on
+     * @param nextTry the run that processes jars of this one again
      * @param dues what will be wanted when, if nothing happens before
      * @param heldFor why its lots may not be used for now
      * @param checkFrom when seals may be judged; null before the jars are out
@@ -78,7 +86,9 @@ public final class RunMessages {
             @Nullable Instant clockEndsAt,
             @Nullable Instant lidLockedAt,
             @Nullable Instant weightOnAt,
+            @Nullable Instant completedAt,
             @Nullable Instant heatOffAt,
+            @Nullable Instant zeroDoubtedUntil,
             @Nullable Instant openedAt,
             @Nullable Instant jarsOutAt,
             @Nullable Instant checkFrom,
@@ -91,6 +101,12 @@ public final class RunMessages {
             List<DueResponse> dues,
             List<CheckResponse> checks,
             List<Integer> loaded,
+            List<LeftJarResponse> leftOut,
+            List<Integer> inCanner,
+            @Nullable WaterResponse water,
+            @Nullable Long againOf,
+            @Nullable Instant againUntil,
+            @Nullable Long nextTry,
             String watch,
             @Nullable BurnerResponse burner,
             List<GapResponse> gaps,
@@ -103,6 +119,25 @@ public final class RunMessages {
             List<JarResponse> checked,
             List<FateResponse> fates,
             List<Integer> unsettled) {}
+
+    /** @param place next-load, refrigerator, freezer or tonight */
+    public record LeftJarResponse(int jar, String place) {}
+
+    /**
+     * @param leftMl what is probably left as it is answered
+     * @param lowAt when a third is left: it was then, or will be if nothing changes; null where nothing is used
+     * @param dryAt when nothing may be left
+     */
+    public record WaterResponse(int startMl, int leftMl, @Nullable Instant lowAt, @Nullable Instant dryAt) {}
+
+    /**
+     * @param jars those that did not seal; null for all of a run that was given up
+     * @param cannerId null for the one they were in
+     */
+    public record NextTryRequest(
+            @Nullable List<@NotNull Integer> jars,
+            @Nullable Long cannerId,
+            @Size(max = 60, message = "60 characters at most") @Nullable String by) {}
 
     public record JiggleRange(int least, int most) {}
 
@@ -128,6 +163,7 @@ public final class RunMessages {
      * @param by who said it; null where nobody gave a name
      * @param gauge the gauge that sent it by itself; null for a person
      * @param note null where nothing was said
+     * @param signs what was seen of a pressure that was gone too soon
      * @param corrects the number of the event it is about, for a correction
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -144,6 +180,10 @@ public final class RunMessages {
             @Nullable CheckResponse check,
             @Nullable Integer corrects,
             @Nullable String decision,
+            @Nullable List<String> signs,
+            @Nullable Boolean cooled,
+            @Nullable String place,
+            @Nullable Boolean waterLeft,
             @Nullable String by,
             @Nullable String gauge,
             @Nullable String note) {}
@@ -164,6 +204,10 @@ public final class RunMessages {
      * @param check rack, water, vent, seal, plug or gauge
      * @param waived going on without that check; the note says who and why
      * @param corrects the number of the event a correction is about; a reading beside it is what was really shown
+     * @param signs what was seen of a pressure that was gone too soon: dial-at-zero, lock-dropped, no-hiss
+     * @param cooled whether water or a fan helped it
+     * @param place where a jar went that was left out: next-load, refrigerator, freezer or tonight
+     * @param waterLeft whether any was found in the opened canner
      * @param by who says so
      * @param known how many events the page has already, so that it is answered with the rest alone
      * @param expected how many events the page knew of; null to write whatever came meanwhile
@@ -190,6 +234,10 @@ public final class RunMessages {
             @Nullable Boolean waived,
             @Nullable Integer corrects,
             @Nullable String decision,
+            @Size(max = 3, message = "three signs at most") @Nullable List<@NotNull String> signs,
+            @Nullable Boolean cooled,
+            @Nullable String place,
+            @Nullable Boolean waterLeft,
             @Size(max = 60, message = "60 characters at most") @Nullable String by,
             @Size(max = 1000, message = "1000 characters at most") @Nullable String note,
             @Min(value = 0, message = "0 or more") @Nullable Integer known,

@@ -122,7 +122,8 @@ class RunPartRepository {
         db.sql(
                         """
                         SELECT run_id, kind, happened_at, heard_at, dial_psi, weight, jiggles, jar, sealed, liquid_loss, jar_level,
-                               band_off, check_code, waived, corrects, decision, told_by, device_id, note
+                               band_off, check_code, waived, corrects, decision, told_by, device_id, note, zero_signs, cooled, place,
+                               water_left
                         FROM run_event WHERE run_id IN (:runs) ORDER BY run_id, number
                         """)
                 .param("runs", runs)

@@ -3,6 +3,7 @@ package org.mobrel.server.run;
 import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -41,7 +42,8 @@ class RunRepository {
             COALESCE(s.target_psi, run.target_psi) AS target_psi, COALESCE(s.true_psi, run.true_psi) AS true_psi,
             COALESCE(s.gauge_kind, run.gauge_kind) AS gauge_kind,
             COALESCE(s.jiggles_least, run.jiggles_least) AS jiggles_least,
-            COALESCE(s.jiggles_most, run.jiggles_most) AS jiggles_most
+            COALESCE(s.jiggles_most, run.jiggles_most) AS jiggles_most, s.start_water_ul, s.zero_not_before_s, run.again_of, run.again_until,
+            (SELECT MIN(next.id) FROM run next WHERE next.again_of = run.id) AS next_try
             """;
 
     private static final String FROM = " FROM run LEFT JOIN run_setting s ON s.run_id = run.id ";
@@ -119,6 +121,13 @@ class RunRepository {
         GaugePressure truePressure = new GaugePressure(row.getInt("true_psi"));
         GaugePressure sentTarget = new GaugePressure(row.getInt("sent_target_psi"));
         BigDecimal headspace = row.getBigDecimal("headspace_in");
+        Optional<Volume> startWater =
+                Optional.ofNullable(row.getObject("start_water_ul", Long.class)).map(Volume::new);
+        Duration zeroNotBefore = Duration.ofSeconds(row.getInt("zero_not_before_s"));
+        Long first = row.getObject("again_of", Long.class);
+        Optional<Run.Again> again =
+                first == null ? Optional.empty() : Optional.of(new Run.Again(first, SqlTime.get(row, "again_until")));
+        Optional<Long> nextTry = Optional.ofNullable(row.getObject("next_try", Long.class));
         Pack pack = Pack.ofCode(row.getString("pack")).orElseThrow();
         return parts -> {
             List<RunGroup> groups = parts.groups(id, batch, title, verdict);
@@ -131,12 +140,14 @@ class RunRepository {
                     canner,
                     cannerName,
                     verdict,
-                    new RunPlan(process, target, gauge, jars, jiggles),
+                    new RunPlan(process, target, gauge, jars, jiggles, startWater, zeroNotBefore),
                     truePressure,
                     sentTarget,
                     headspace,
                     pack,
                     groups,
+                    again,
+                    nextTry,
                     parts.pace(id),
                     parts.eventsOf(id));
         };
@@ -235,14 +246,23 @@ class RunRepository {
                 .optional();
     }
 
+    /** The number of one more load of a batch. */
+    int nextLoad(long batch) {
+        return db.sql("SELECT COALESCE(MAX(load_number), 0) + 1 FROM run WHERE batch_id = :batch")
+                .param("batch", batch)
+                .query(Integer.class)
+                .single();
+    }
+
     long add(NewRun run) {
         KeyHolder key = new GeneratedKeyHolder();
         db.sql(
                         """
                         INSERT INTO run (batch_id, load_number, title, canner_id, canner_name, verdict, process_min,
-                                         target_psi, true_psi, gauge_kind, headspace_in, pack, jiggles_least, jiggles_most)
+                                         target_psi, true_psi, gauge_kind, headspace_in, pack, jiggles_least, jiggles_most,
+                                         again_of, again_until)
                         VALUES (:batch, :load, :title, :canner, :cannerName, :verdict, :minutes,
-                                :target, :true, :gauge, :headspace, :pack, :least, :most)
+                                :target, :true, :gauge, :headspace, :pack, :least, :most, :againOf, :againUntil)
                         """)
                 .param("batch", run.batchId())
                 .param("load", run.loadNumber())
@@ -250,16 +270,18 @@ class RunRepository {
                 .param("canner", run.cannerId())
                 .param("cannerName", run.cannerName())
                 .param("verdict", run.verdict().code())
-                .param("minutes", run.timing().minutes().value())
-                .param("target", run.timing().reading().milliPsi())
-                .param("true", run.timing().truePressure().milliPsi())
+                .param("minutes", run.process().value())
+                .param("target", run.target().milliPsi())
+                .param("true", run.truePressure().milliPsi())
                 .param("gauge", run.gauge().code())
-                .param(
-                        "headspace",
-                        new BigDecimal(run.timing().headspace().inches().toPlainString()))
+                .param("headspace", run.headspaceIn())
                 .param("pack", run.pack().code())
                 .param("least", run.jiggles().least())
                 .param("most", run.jiggles().most())
+                .param("againOf", run.again().map(Run.Again::run).orElse(null))
+                .param(
+                        "againUntil",
+                        run.again().map(its -> SqlTime.of(its.until())).orElse(null))
                 .update(key);
         long id = Objects.requireNonNull(key.getKey()).longValue();
         for (int position = 0; position < run.groups().size(); position++) {
@@ -300,10 +322,11 @@ class RunRepository {
                                 """
                                 INSERT INTO run_event (run_id, number, kind, version, happened_at, heard_at, dial_psi, weight,
                                                        jiggles, jar, sealed, liquid_loss, check_code, waived, corrects, jar_level, band_off,
-                                                       decision, told_by, device_id, device_seq, tap_key, note)
+                                                       decision, told_by, device_id, device_seq, tap_key, note, zero_signs, cooled,
+                                                       place, water_left)
                                 VALUES (:run, :number, :kind, :version, :at, :heard, :dial, :weight,
                                         :jiggles, :jar, :sealed, :loss, :check, :waived, :corrects, :level, :bandOff,
-                                        :decision, :by, :device, :seq, :key, :note)
+                                        :decision, :by, :device, :seq, :key, :note, :signs, :cooled, :place, :waterLeft)
                                 """),
                         event)
                 .param("run", runId)
@@ -342,8 +365,8 @@ class RunRepository {
         db.sql(
                         """
                         REPLACE INTO run_setting (run_id, altitude_um, gauge_kind, gauge_error, true_psi, target_psi, jiggles_least,
-                                                  jiggles_most, table_version, taken_at)
-                        VALUES (:run, :altitude, :gauge, :error, :true, :target, :least, :most, :tables, :at)
+                                                  jiggles_most, start_water_ul, zero_not_before_s, table_version, taken_at)
+                        VALUES (:run, :altitude, :gauge, :error, :true, :target, :least, :most, :water, :zero, :tables, :at)
                         """)
                 .param("run", runId)
                 .param("altitude", setting.altitude().micrometres())
@@ -353,6 +376,8 @@ class RunRepository {
                 .param("target", setting.target().milliPsi())
                 .param("least", setting.jiggles().least())
                 .param("most", setting.jiggles().most())
+                .param("water", setting.startWater().map(Volume::microlitres).orElse(null))
+                .param("zero", setting.zeroNotBefore().toSeconds())
                 .param("tables", setting.tableVersion())
                 .param("at", SqlTime.of(setting.takenAt()))
                 .update();

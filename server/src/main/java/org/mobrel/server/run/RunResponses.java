@@ -6,8 +6,6 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.mobrel.day.CannerTimes;
 import org.mobrel.run.Outlook;
-import org.mobrel.server.kitchen.KitchenCanner;
-import org.mobrel.server.kitchen.KitchenService;
 import org.mobrel.server.platform.KitchenReplaced;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -16,20 +14,17 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Service
 public class RunResponses {
 
-    /** A canner that has left the kitchen is taken for the usual size. */
-    private static final int USUAL_QUARTS = 7;
-
     /** What the past says about a run; it does not change while the run goes on. */
     record Past(Outlook.Usual usual, Optional<RunService.Burner> burner) {}
 
     private final Map<Long, Past> pasts = new ConcurrentHashMap<>();
     private final RunService service;
-    private final KitchenService kitchens;
+    private final CannerHabits habits;
     private final InstantSource clock;
 
-    RunResponses(RunService service, KitchenService kitchens, InstantSource clock) {
+    RunResponses(RunService service, CannerHabits habits, InstantSource clock) {
         this.service = service;
-        this.kitchens = kitchens;
+        this.habits = habits;
         this.clock = clock;
     }
 
@@ -58,22 +53,7 @@ public class RunResponses {
     }
 
     private Outlook.Usual usual(Run run) {
-        int quarts = kitchens.kitchen().canners().stream()
-                .filter(canner -> canner.id() == run.cannerId())
-                .findFirst()
-                .map(KitchenCanner::profile)
-                .map(profile -> profile.capacity().quarts())
-                .orElse(USUAL_QUARTS);
-        CannerTimes times = CannerTimes.of(
-                service.pastOf(run.cannerId()).stream()
-                        .map(past -> new CannerTimes.Seen(
-                                past.pack(),
-                                past.times().heatUp(),
-                                past.times().comeUp(),
-                                past.times().coolDown()))
-                        .toList(),
-                run.pack(),
-                quarts);
+        CannerTimes times = habits.timesOf(run);
         return new Outlook.Usual(
                 times.heatUp().usual(), times.comeUp().usual(), times.coolDown().usual());
     }

@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.foods.Pack;
@@ -46,14 +45,9 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Service
 public class RunService {
 
-    /** Older runs tell nothing about a stove and a burner of today. */
-    private static final int LOOK_BACK = 12;
-
-    /** Past runs by canner, read again once one of them is over. */
-    private final Map<Long, List<PastRun>> past = new ConcurrentHashMap<>();
-
     private final RunRepository repository;
     private final RunSettings settings;
+    private final CannerHabits habits;
     private final RowComparisons comparisons;
     private final ObjectProvider<ClockWatch> watch;
     private final ShelfService shelf;
@@ -64,6 +58,7 @@ public class RunService {
     RunService(
             RunRepository repository,
             RunSettings settings,
+            CannerHabits habits,
             RowComparisons comparisons,
             ObjectProvider<ClockWatch> watch,
             ShelfService shelf,
@@ -72,6 +67,7 @@ public class RunService {
             ApplicationEventPublisher news) {
         this.repository = repository;
         this.settings = settings;
+        this.habits = habits;
         this.comparisons = comparisons;
         this.watch = watch;
         this.shelf = shelf;
@@ -85,6 +81,11 @@ public class RunService {
         long id = repository.add(run);
         changed(settings.current(repository.run(id).orElseThrow()));
         return id;
+    }
+
+    /** The number of one more load of a batch. */
+    int nextLoad(long batch) {
+        return repository.nextLoad(batch);
     }
 
     /** Runs that still need somebody. */
@@ -139,10 +140,7 @@ public class RunService {
     /** How long a canner took by itself, of its last runs those that went without a break. */
     @Transactional(readOnly = true)
     public List<PastRun> pastOf(long canner) {
-        return past.computeIfAbsent(canner, id -> repository.lastOf(id, LOOK_BACK).stream()
-                .flatMap(run ->
-                        RunTimes.of(run.plan(), run.events()).map(times -> new PastRun(run.pack(), times)).stream())
-                .toList());
+        return habits.pastOf(canner);
     }
 
     /** A setting of a burner that was written down, and when. */
@@ -182,7 +180,7 @@ public class RunService {
     @Transactional
     public Run tell(long id, Wish command, Tap tap) {
         look();
-        Run run = forUpdate(id);
+        Run run = held(id);
         if (tap.key().flatMap(key -> repository.numberOf(id, key)).isPresent()) {
             return run;
         }
@@ -202,7 +200,7 @@ public class RunService {
     /** As {@link #tell}, at an instant of its own; for kitchens that are loaded, not cooked in. */
     @Transactional
     public Run tellAt(long id, Wish command, Instant now) {
-        Run run = forUpdate(id);
+        Run run = held(id);
         return write(run, command.at(SqlTime.millis(now)), RunRepository.RunOrigin.UNKNOWN);
     }
 
@@ -226,7 +224,7 @@ public class RunService {
     @Transactional
     public Received read(long id, long device, String name, List<Sent> readings) {
         look();
-        Run run = forUpdate(id);
+        Run run = held(id);
         Set<Long> known = repository.numbersOf(id, device);
         Instant heard = SqlTime.millis(run.clock(clock.instant()));
         List<Long> stored = new ArrayList<>();
@@ -264,7 +262,7 @@ public class RunService {
     @Transactional
     public Run pace(long id, int pace) {
         look();
-        Run run = forUpdate(id);
+        Run run = held(id);
         Instant now = SqlTime.millis(clock.instant());
         Run after = run.with(new ClockRate(now, SqlTime.millis(run.clock(now)), pace, true));
         repository.add(id, after.pace().orElseThrow());
@@ -297,7 +295,8 @@ public class RunService {
         }
     }
 
-    private Run forUpdate(long id) {
+    /** A run that nobody else changes until this transaction ends. */
+    Run held(long id) {
         return settings.current(repository.runForUpdate(id).orElseThrow(() -> new NotFound("run", id)));
     }
 
@@ -319,6 +318,7 @@ public class RunService {
     /** From now on this load goes by the kitchen as it is. */
     private Run lock(Run run) {
         refuseSuspendedRows(run);
+        refuseWhatIsTooOld(run);
         RunSetting setting = settings.atTheLid(run);
         repository.lock(run.id(), setting);
         return run.by(setting);
@@ -344,6 +344,18 @@ public class RunService {
                 });
     }
 
+    /** Jars that wait for their second try do so for a day. */
+    private void refuseWhatIsTooOld(Run run) {
+        run.again()
+                .filter(again -> run.clock(clock.instant()).isAfter(again.until()))
+                .ifPresent(again -> {
+                    throw new Conflict(
+                            "too-late",
+                            "More than 24 hours have passed since the first try: these jars may not be processed again.",
+                            Map.of("until", again.until().toString()));
+                });
+    }
+
     private Run append(Run held, RunEvent event, RunRepository.RunOrigin origin) {
         Run run = event.kind() == EventKind.LID_LOCKED ? lock(held) : held;
         repository.add(run.id(), run.events().size() + 1, event, origin);
@@ -358,7 +370,9 @@ public class RunService {
         if (state.stage().isOver()) {
             forgetPastOf(after.cannerId());
         }
-        if (state.stage() == Stage.DONE && before.stage() != Stage.DONE) {
+        // A simulated canner is for practice: there is nothing to eat in its jars.
+        boolean practice = run.pace().filter(ClockRate::simulated).isPresent();
+        if (state.stage() == Stage.DONE && before.stage() != Stage.DONE && !practice) {
             shelve(after, state, event.at());
         }
         state.heldFor().forEach(reason -> holds.ofRun(run.id(), reason, event.heard()));
@@ -372,7 +386,7 @@ public class RunService {
 
     @TransactionalEventListener
     void forget(KitchenReplaced replaced) {
-        past.clear();
+        habits.forgetAll();
     }
 
     /** Once this is stored: read before, the times of the last run would be kept without it. */
@@ -380,7 +394,7 @@ public class RunService {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                past.remove(canner);
+                habits.forget(canner);
             }
         });
     }

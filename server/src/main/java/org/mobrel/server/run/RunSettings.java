@@ -9,6 +9,7 @@ import org.mobrel.canner.PressureTable;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.GaugePressure;
+import org.mobrel.quantity.Volume;
 import org.mobrel.run.Jiggles;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenCanner;
@@ -23,15 +24,25 @@ import org.springframework.stereotype.Service;
 @Service
 class RunSettings {
 
+    /** Two to three inches in most canners (source: Guide 1, before each use). */
+    private static final Volume USUAL_WATER = Volume.ofMillilitres(2_840);
+
     private final KitchenService kitchens;
     private final PressureTable pressures;
     private final Catalogue catalogue;
+    private final CannerHabits habits;
     private final InstantSource clock;
 
-    RunSettings(KitchenService kitchens, PressureTable pressures, Catalogue catalogue, InstantSource clock) {
+    RunSettings(
+            KitchenService kitchens,
+            PressureTable pressures,
+            Catalogue catalogue,
+            CannerHabits habits,
+            InstantSource clock) {
         this.kitchens = kitchens;
         this.pressures = pressures;
         this.catalogue = catalogue;
+        this.habits = habits;
         this.clock = clock;
     }
 
@@ -65,10 +76,10 @@ class RunSettings {
         return kitchen.canner(run.cannerId())
                 .filter(canner -> canner.outOfUse().isEmpty())
                 .map(KitchenCanner::profile)
-                .flatMap(canner -> kitchen.altitude().flatMap(altitude -> setting(canner, altitude)));
+                .flatMap(canner -> kitchen.altitude().flatMap(altitude -> setting(run, canner, altitude)));
     }
 
-    private Optional<RunSetting> setting(CannerProfile canner, Altitude altitude) {
+    private Optional<RunSetting> setting(Run run, CannerProfile canner, Altitude altitude) {
         Gauge gauge = canner.gauge();
         return pressures.band(gauge.kind(), altitude).map(band -> {
             GaugePressure needed = band.pressure();
@@ -80,6 +91,8 @@ class RunSettings {
                     canner.weight()
                             .map(weight -> new Jiggles(weight.least(), weight.most()))
                             .orElse(Jiggles.NOT_COUNTED),
+                    canner.startWater().or(() -> Optional.of(USUAL_WATER)),
+                    habits.zeroNotBefore(run),
                     catalogue.version().code(),
                     clock.instant());
         });

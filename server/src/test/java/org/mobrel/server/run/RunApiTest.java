@@ -50,6 +50,7 @@ class RunApiTest {
         server.advance(Duration.ofMinutes(30));
         assertThat(kitchen.happen(run, "{\"type\": \"heat-off\"}").get("stage").asString())
                 .isEqualTo("cooling");
+        server.advance(Duration.ofMinutes(40));
         kitchen.happen(run, "{\"type\": \"pressure-zero\"}");
         kitchen.happen(run, "{\"type\": \"weight-off\"}");
         assertThat(kitchen.tell(run, "{\"type\": \"lid-off\"}")
@@ -255,9 +256,11 @@ class RunApiTest {
         long run = kitchen.run(1, 1);
         JsonNode holding = kitchen.untilHolding(run);
         server.advance(Duration.ofMinutes(90));
-        for (String event : List.of("heat-off", "forced-cooling", "pressure-zero", "weight-off")) {
-            kitchen.happen(run, "{\"type\": \"%s\"}".formatted(event));
-        }
+        kitchen.happen(run, "{\"type\": \"heat-off\"}");
+        kitchen.happen(run, "{\"type\": \"forced-cooling\"}");
+        server.advance(Duration.ofMinutes(16));
+        kitchen.happen(run, "{\"type\": \"pressure-zero\"}");
+        kitchen.happen(run, "{\"type\": \"weight-off\"}");
         server.advance(Duration.ofMinutes(10));
         kitchen.happen(run, "{\"type\": \"lid-off\"}");
         kitchen.happen(run, "{\"type\": \"jars-out\"}");

@@ -67,9 +67,10 @@ public record TestKitchen(TestServer server, long recipe, long canner) {
             happen(run, "{\"type\": \"reading\", \"psi\": %s}".formatted(read));
         }
         server.advance(Duration.ofMinutes(90));
-        for (String event : new String[] {"heat-off", "pressure-zero", "weight-off"}) {
-            happen(run, "{\"type\": \"%s\"}".formatted(event));
-        }
+        happen(run, "{\"type\": \"heat-off\"}");
+        server.advance(Duration.ofMinutes(40));
+        happen(run, "{\"type\": \"pressure-zero\"}");
+        happen(run, "{\"type\": \"weight-off\"}");
         server.advance(Duration.ofMinutes(10));
         happen(run, "{\"type\": \"lid-off\"}");
         JsonNode out = happen(run, "{\"type\": \"jars-out\"}");

@@ -66,21 +66,18 @@ class ShelfApiTest {
         assertThat(code(kitchen.tell(run, "{\"type\": \"jar-settled\", \"jar\": 1, \"decision\": \"frozen\"}")))
                 .isEqualTo("nothing-to-settle");
         int lids = freshLids(server);
-        String again = "{\"runId\": %d, \"jars\": [%s], \"cannerId\": %d, \"by\": \"Ada\"}";
-        TestServer.Answer made = server.post("/api/batches/again", again.formatted(run, "2, 3", kitchen.canner()));
+        TestServer.Answer made =
+                server.post("/api/runs/%d/again".formatted(run), "{\"jars\": [2, 3], \"by\": \"Ada\"}");
         assertThat(made.status()).as(made.body().toString()).isEqualTo(201);
-        long second = made.body().get("id").asLong();
-        JsonNode page = server.get("/api/batches/" + second).body();
-        assertThat(page.get("againOf").asLong())
+        assertThat(made.body().get("batchId").asLong())
                 .isEqualTo(checked.get("batchId").asLong());
-        assertThat(page.get("runs").get(0).get("minutes").asInt()).isEqualTo(90);
-        assertThat(page.get("runs").get(0).get("jarTotal").asInt()).isEqualTo(2);
+        assertThat(made.body().get("againOf").asLong()).isEqualTo(run);
+        assertThat(made.body().get("minutes").asInt()).isEqualTo(90);
+        assertThat(made.body().get("jarTotal").asInt()).isEqualTo(2);
         assertThat(freshLids(server)).as("new lids").isEqualTo(lids - 2);
-        JsonNode first =
-                server.get("/api/batches/" + checked.get("batchId").asLong()).body();
-        assertThat(first.get("again").toString()).isEqualTo("[" + second + "]");
-        assertThat(first.get("runs").get(0).get("closed").asBoolean()).isTrue();
-        assertThat(code(server.post("/api/batches/again", again.formatted(run, "2", kitchen.canner()))))
+        assertThat(server.get("/api/runs/" + run).body().get("closed").asBoolean())
+                .isTrue();
+        assertThat(code(server.post("/api/runs/%d/again".formatted(run), "{\"jars\": [2]}")))
                 .isEqualTo("nothing-to-settle");
     }
 
@@ -101,9 +98,7 @@ class ShelfApiTest {
         kitchen.rested(run);
         kitchen.happen(run, TestKitchen.check(1, false));
         server.advance(Duration.ofHours(13));
-        TestServer.Answer late = server.post(
-                "/api/batches/again",
-                "{\"runId\": %d, \"jars\": [1], \"cannerId\": %d}".formatted(run, kitchen.canner()));
+        TestServer.Answer late = server.post("/api/runs/%d/again".formatted(run), "{\"jars\": [1]}");
         assertThat(code(late)).isEqualTo("too-late");
         assertThat(kitchen.happen(run, "{\"type\": \"jar-settled\", \"jar\": 1, \"decision\": \"discarded\"}")
                         .get("closed")

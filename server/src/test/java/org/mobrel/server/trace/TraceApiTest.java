@@ -114,9 +114,10 @@ class TraceApiTest {
         kitchen.happen(run, "{\"type\": \"weight-on\"}");
         kitchen.happen(run, "{\"type\": \"reading\", \"psi\": %s}".formatted(psi));
         kitchen.server().advance(Duration.ofMinutes(90));
-        for (String event : List.of("heat-off", "pressure-zero", "weight-off")) {
-            kitchen.happen(run, "{\"type\": \"%s\"}".formatted(event));
-        }
+        kitchen.happen(run, "{\"type\": \"heat-off\"}");
+        kitchen.server().advance(Duration.ofMinutes(40));
+        kitchen.happen(run, "{\"type\": \"pressure-zero\"}");
+        kitchen.happen(run, "{\"type\": \"weight-off\"}");
         kitchen.server().advance(Duration.ofMinutes(10));
         kitchen.happen(run, "{\"type\": \"lid-off\"}");
         kitchen.happen(run, "{\"type\": \"jars-out\"}");

@@ -1,7 +1,10 @@
 import { type ReactNode, useEffect } from "react";
+import { setPlace } from "./place";
 
 interface Props {
   readonly title: string;
+  /** What the window calls it, where that is not its title. */
+  readonly place?: string;
   /** In place of the plain title, such as a title that can be edited. */
   readonly heading?: ReactNode;
   readonly lead?: ReactNode;
@@ -10,10 +13,10 @@ interface Props {
 }
 
 /** A place of the kitchen: its name, one line under it, what can be done from here. */
-export function PageFrame({ title, heading, lead, actions, children }: Props) {
+export function PageFrame({ title, place = title, heading, lead, actions, children }: Props) {
   useEffect(() => {
-    document.title = `${title} · Mobrel`;
-  }, [title]);
+    setPlace(place);
+  }, [place]);
   return (
     <div className="mx-auto flex w-full max-w-[76rem] flex-col gap-4 px-4 pt-5 pb-6 md:px-7">
       <header className="flex flex-wrap items-start justify-between gap-3">

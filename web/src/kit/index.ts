@@ -7,6 +7,7 @@ export { Field } from "./Field";
 export { Figure } from "./Figure";
 export { PageFrame } from "./PageFrame";
 export { ProblemNote } from "./ProblemNote";
+export { placeNow } from "./place";
 export { Spinner } from "./Spinner";
 export { Stepper } from "./Stepper";
 export { Tag } from "./Tag";

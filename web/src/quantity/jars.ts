@@ -11,7 +11,12 @@ export function jarWord(size: string, count: number): string {
 
 /** '6 quarts and 2 pints'. */
 export function countJars(jars: readonly { readonly size: string; readonly count: number }[]): string {
-  const words = jars
+  const sizes = [...new Set(jars.map((jar) => jar.size))];
+  const words = sizes
+    .map((size) => ({
+      size,
+      count: jars.filter((jar) => jar.size === size).reduce((sum, jar) => sum + jar.count, 0),
+    }))
     .filter((jar) => jar.count > 0)
     .map((jar) => `${jar.count} ${jarWord(jar.size, jar.count)}`);
   return words.length < 2 ? words.join("") : `${words.slice(0, -1).join(", ")} and ${words.at(-1)}`;

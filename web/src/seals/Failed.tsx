@@ -1,34 +1,17 @@
-import { useMutation } from "@tanstack/react-query";
-import { useNavigate } from "@tanstack/react-router";
 import { useState } from "react";
-import { api, body } from "@/api/client";
-import { useChanged } from "@/api/useChanged";
 import { Button, Card, ProblemNote } from "@/kit";
 import { formatClock, formatDateTime } from "@/quantity";
-import { cookName, type Run, useRecordEvent } from "@/stove";
+import { type Run, useNextTry, useRecordEvent } from "@/stove";
 
 /** An unsealed jar is a decision with a limit: a day from when the heat went off. */
 export function Failed({ run, now }: { readonly run: Run; readonly now: number }) {
   const recording = useRecordEvent(run);
-  const navigate = useNavigate();
-  const changed = useChanged("batches");
   const [leftOut, setLeftOut] = useState<readonly number[]>([]);
   // The last one is always meant.
   const jars =
     run.unsettled.length === 1 ? run.unsettled : run.unsettled.filter((jar) => !leftOut.includes(jar));
   const left = run.decideBy == null ? 0 : Date.parse(run.decideBy) - now;
-  const again = useMutation({
-    mutationFn: () =>
-      body(
-        api.POST("/api/batches/again", {
-          body: { runId: run.id, jars: [...jars], cannerId: run.cannerId, by: cookName() },
-        }),
-      ),
-    onSuccess: async () => {
-      await changed();
-      await navigate({ to: "/stove" });
-    },
-  });
+  const again = useNextTry(run);
   const settle = async (decision: string) => {
     for (const jar of jars) {
       await recording.record({ type: "jar-settled", jar, decision }).catch(() => undefined);
@@ -81,7 +64,7 @@ export function Failed({ run, now }: { readonly run: Run; readonly now: number }
           look="main"
           className="flex-1 flex-col gap-0"
           disabled={busy || left <= 0}
-          onClick={() => again.mutate()}
+          onClick={() => again.mutate({ jars })}
         >
           <span>Process again</span>
           <span className="text-[0.9rem] font-normal">

@@ -28,15 +28,21 @@ async function page(told: Run) {
   server.on("GET /api/runs/1", ok(told));
   const shown = await show(<SealsPage runId={1} />);
   await screen.findByRole("heading", { name: "Seal check" });
-  await screen.findByRole("region", { name: "The jars of this load" });
+  await screen.findByRole("region", { name: /^(The jars of this load|Check the jars)$/ });
   FakeEventSource.last().say("runs", { runs: [told] });
   return shown;
 }
 
+const card = () => within(screen.getByRole("region", { name: "Check the jars" }));
 const jars = () =>
-  within(screen.getByRole("region", { name: "The jars of this load" }))
+  card()
     .getAllByRole("listitem")
     .map((item) => item.textContent);
+/** Until it is written down a check can be taken back; whoever leaves the page meant it. */
+const leave = async (unmount: () => void) => {
+  unmount();
+  await waitFor(() => expect(server.sent(EVENTS).length).toBeGreaterThan(0));
+};
 
 test("before twelve hours are over nothing can be judged, and it says from when on", async () => {
   await page(resting({ checkFrom: at(200.5) }));
@@ -51,45 +57,93 @@ test("jars that are still in the canner say so", async () => {
   );
 });
 
-test("the band comes off first, then a jar is judged, and the next one begins with its band on", async () => {
-  const { user } = await page(resting(open));
-  expect(screen.getByRole("heading", { name: "Jar 1, a pint" })).toBeTruthy();
-  expect(screen.queryByRole("button", { name: "Sealed" })).toBeNull();
-  await user.click(screen.getByRole("button", { name: "The band is off" }));
+test("two taps for a good load: the bands off, all sealed", async () => {
+  const { user, unmount } = await page(resting(open));
+  expect(screen.queryByRole("button", { name: "All 3 sealed" })).toBeNull();
+  await user.click(screen.getByRole("button", { name: "All 3 bands are off" }));
   server.on(EVENTS, ok(resting({ ...open, checked: [checked(1, true)] })));
-  await user.click(screen.getByRole("button", { name: "Sealed" }));
-  await screen.findByRole("heading", { name: "Jar 2, a pint" });
-  expect(server.sent(EVENTS)).toMatchObject([
-    { type: "jar-checked", jar: 1, sealed: true, loss: "none", level: "right", bandOff: true },
-  ]);
-  expect(jars()).toEqual(["1: sealed", "2: pint", "3: pint"]);
-  expect(screen.getByRole("button", { name: "The band is off" })).toBeTruthy();
+  await user.click(screen.getByRole("button", { name: "All 3 sealed" }));
+  expect(server.sent(EVENTS)).toEqual([]);
+  await leave(unmount);
+  await waitFor(() =>
+    expect(server.sent(EVENTS)).toMatchObject(
+      [1, 2, 3].map((jar) => ({
+        type: "jar-checked",
+        jar,
+        sealed: true,
+        loss: "none",
+        level: "right",
+        bandOff: true,
+      })),
+    ),
+  );
 });
 
-test("a jar that lost liquid is asked why it stands low, and says so in the record", async () => {
+test("a check is taken back before it is written down", async () => {
   const { user } = await page(resting(open));
+  await user.click(screen.getByRole("button", { name: "All 3 bands are off" }));
+  await user.click(screen.getByRole("button", { name: "All 3 sealed" }));
+  await user.click(screen.getByRole("button", { name: "Undo" }));
+  expect(screen.getByRole("button", { name: "All 3 sealed" })).toBeTruthy();
+  expect(server.sent(EVENTS)).toEqual([]);
+});
+
+test("only the jars that are otherwise are tapped, and say what is", async () => {
+  const { user, unmount } = await page(resting(open));
+  await user.click(screen.getByRole("button", { name: "All 3 bands are off" }));
+  await user.click(card().getByRole("button", { name: "Jar 2: pint" }));
   expect(screen.queryByText("Why does it stand low?")).toBeNull();
+  await user.click(screen.getByLabelText("Not sealed"));
   await user.click(screen.getByLabelText("More than half"));
   await user.click(screen.getByLabelText("Siphoned"));
-  await user.click(screen.getByRole("button", { name: "The band is off" }));
-  server.on(EVENTS, ok(resting({ ...open, checked: [checked(1, false)], unsettled: [1], decideBy: at(60) })));
-  await user.click(screen.getByRole("button", { name: "Not sealed" }));
-  await screen.findByRole("region", { name: "Jars that did not seal" });
-  expect(server.sent(EVENTS)).toMatchObject([
-    { jar: 1, sealed: false, loss: "more-than-half", level: "siphoned" },
+  await user.click(screen.getByLabelText("Yes, onto it or the jars below"));
+  expect(jars().slice(0, 3)).toEqual([
+    "1: pint",
+    "2: not sealed, over half lost, siphoned, leaked",
+    "3: pint",
   ]);
+  await user.click(card().getByRole("button", { name: /^Jar 3/ }));
   // What was said of one jar is not said of the next.
   expect((screen.getByLabelText("None") as HTMLInputElement).checked).toBe(true);
+  server.on(EVENTS, ok(resting({ ...open, checked: [checked(1, true)] })));
+  await user.click(screen.getByRole("button", { name: "All sealed but jar 2" }));
+  await leave(unmount);
+  await waitFor(() =>
+    expect(server.sent(EVENTS)).toMatchObject([
+      { jar: 1, sealed: true },
+      {
+        jar: 2,
+        sealed: false,
+        loss: "more-than-half",
+        level: "siphoned",
+        note: expect.stringContaining("came out"),
+      },
+      { jar: 3, sealed: true },
+    ]),
+  );
 });
 
-test("a check that is refused keeps what was said of the jar", async () => {
-  const { user } = await page(resting(open));
-  await user.click(screen.getByLabelText("Some"));
+test("jars that were checked before, or were never in the canner, are not asked for", async () => {
+  const { user } = await page(resting({ ...open, inCanner: [1, 3], checked: [checked(1, true)] }));
+  expect(jars()).toEqual(["1: sealed", "3: pint"]);
   await user.click(screen.getByRole("button", { name: "The band is off" }));
-  server.on(EVENTS, problem(409, "not-now", "Jar 1 was checked by the phone."));
-  await user.click(screen.getByRole("button", { name: "Sealed" }));
-  expect((await screen.findByRole("alert")).textContent).toContain("Jar 1 was checked by the phone.");
-  expect((screen.getByLabelText("Some") as HTMLInputElement).checked).toBe(true);
+  expect(screen.getByRole("button", { name: "It is sealed" })).toBeTruthy();
+});
+
+test("two flavours in one load go by letters and their legend", async () => {
+  await page(
+    resting({
+      ...open,
+      jars: [
+        { size: "pint", mouth: "wide", count: 1 },
+        { size: "pint", mouth: "wide", count: 1 },
+      ],
+      jarTotal: 2,
+      jarTitles: ["Broth", "Broth, with rosemary"],
+    }),
+  );
+  expect(jars().slice(0, 2)).toEqual(["1 A: pint", "2 B: pint"]);
+  expect(card().getByText("Broth, with rosemary").textContent).toBe("B Broth, with rosemary");
 });
 
 test("one jar that did not seal is decided on with a countdown", async () => {
@@ -136,13 +190,13 @@ test("nothing is decided about no jar", async () => {
   }
 });
 
-test("processing again is a batch of its own, of just these jars, and goes to the stove", async () => {
+test("processing again takes one tap, just these jars, and goes to the stove", async () => {
   const failed = resting({ ...open, checked: [checked(2, false)], unsettled: [2], decideBy: at(125) });
   const { user, router } = await page(failed);
-  server.on("POST /api/batches/again", ok({ id: 12, runs: [31], accepted: [] }));
+  server.on("POST /api/runs/1/again", ok(runOf({ id: 31, againOf: 1 })));
   await user.click(screen.getByRole("button", { name: /^Process again/ }));
   await waitFor(() => expect(router.state.location.pathname).toBe("/stove"));
-  expect(server.sent("POST /api/batches/again")).toEqual([{ runId: 1, jars: [2], cannerId: 1, by: "" }]);
+  expect(server.sent("POST /api/runs/1/again")).toEqual([{ jars: [2], by: "" }]);
 });
 
 test("after a day a jar cannot be processed again, and it says what to do with it", async () => {

@@ -20,6 +20,9 @@ export function ageOf(cannedOn: string, today: string): string {
 
 const REASONS: Record<string, string> = {
   "forced-cooling": "Its canner was cooled by force, which can draw jars empty and break seals.",
+  "early-zero": "Its pressure was gone sooner than a canner cools by itself.",
+  "may-be-dry": "By the estimate its canner may have boiled dry, and nobody said that water was left.",
+  "boiled-dry": "Its canner boiled dry.",
   "hold-unsupported": "What came to light later does not support the full time at pressure.",
 };
 

@@ -88,5 +88,5 @@ test("a page that may not sound says so and offers to", async () => {
 test("where nothing rings the title counts down, and there is no banner", async () => {
   await ringing(run({ stage: "holding", clockEndsAt: at(11) }));
   expect(screen.queryByRole("alert")).toBeNull();
-  expect(document.title).toMatch(/^(10:00|9:5\d) Holding · Mobrel$/);
+  expect(document.title).toMatch(/^(10:00|9:5\d) hold · \S+/);
 });

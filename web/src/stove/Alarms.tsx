@@ -1,14 +1,14 @@
 import { useNavigate } from "@tanstack/react-router";
 import { BellRing, VolumeX } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
-import { Button } from "@/kit";
+import { Button, placeNow } from "@/kit";
 import { formatClock } from "@/quantity";
 import { type Alarm, alarms, loudest } from "./alarms";
-import { stageLabel } from "./labels";
 import { live, type Run, runNow, useLive } from "./live";
 import { projected } from "./project";
 import { canSound, play, unlockSound } from "./sound";
 import { useOutbox } from "./useOutbox";
+import { say, speaks } from "./voice";
 
 const ANSWERED = "mobrel.answered-alarms";
 
@@ -45,6 +45,9 @@ export function Alarms() {
       title(now, open);
       const first = loudest(open);
       if (first && performance.now() - (sounded.current.get(first.key) ?? -1e9) >= first.every) {
+        if (!sounded.current.has(first.key) && speaks()) {
+          say(`${first.canner}: ${first.text}`);
+        }
         sounded.current.set(first.key, performance.now());
         setHeard(play(first.sound));
         notify(first, shown.current);
@@ -70,28 +73,28 @@ export function Alarms() {
     <div
       role="alert"
       data-sounded={heard}
-      className={`sticky top-0 z-20 flex flex-wrap items-center gap-x-5 gap-y-2 px-5 py-2.5 ${first.sound === "look" || first.sound === "open" ? "bg-primary text-primary-content" : "bg-brick text-paper"}`}
+      className={`sticky top-0 z-20 -mb-16 flex h-16 items-center gap-x-3 px-3 shadow-md sm:gap-x-5 sm:px-5 ${first.sound === "look" || first.sound === "open" ? "bg-primary text-primary-content" : "bg-brick text-paper"}`}
     >
-      <p className="flex min-w-0 basis-full items-center gap-3 text-xl font-bold leading-tight sm:basis-0 sm:flex-1 sm:text-2xl">
-        <BellRing size={30} aria-hidden="true" className="shrink-0" />
-        <span>
+      {/* It lies over the head of the page and moves nothing: a button must not slip away under a finger. */}
+      <button
+        type="button"
+        className="flex h-full min-w-0 flex-1 cursor-pointer items-center gap-3 text-left text-lg font-bold leading-tight sm:text-2xl"
+        onClick={() => void navigate({ to: "/stove" })}
+      >
+        <BellRing size={28} aria-hidden="true" className="shrink-0" />
+        <span className="truncate">
           {first.text}: {first.canner}
           {ringing.length > 1 && ` · and ${ringing.length - 1} more`}
         </span>
-      </p>
+      </button>
       {!heard && (
-        <Button icon={<VolumeX size={20} />} onClick={unlockSound}>
-          Let it sound
+        <Button aria-label="Let it sound" icon={<VolumeX size={20} />} onClick={unlockSound}>
+          <span className="hidden sm:inline">Let it sound</span>
         </Button>
       )}
-      <Button size="stove" className="min-h-14! text-ink" onClick={answer}>
+      <Button className="min-h-14! shrink-0 text-lg text-ink" onClick={answer}>
         I hear it
       </Button>
-      {!location.pathname.startsWith("/stove") && (
-        <Button size="stove" className="min-h-14! text-ink" onClick={() => void navigate({ to: "/stove" })}>
-          To the stove
-        </Button>
-      )}
     </div>
   );
 }
@@ -99,6 +102,8 @@ export function Alarms() {
 function sameKeys(one: readonly Alarm[], two: readonly Alarm[]): boolean {
   return one.length === two.length && one.every((alarm, index) => alarm.key === two[index]?.key);
 }
+
+const CLOCKS: Record<string, string> = { venting: "vent", holding: "hold", settling: "settle" };
 
 /** The tab says what is wanted, or how long still; also where only its title can be seen. */
 function title(runs: readonly Run[], ringing: readonly Alarm[]) {
@@ -109,8 +114,8 @@ function title(runs: readonly Run[], ringing: readonly Alarm[]) {
   const next = first
     ? `! ${first.text} · ${first.canner}`
     : running
-      ? `${formatClock(Date.parse(running.clockEndsAt ?? "") - runNow(running))} ${stageLabel(running.stage)} · Mobrel`
-      : "Mobrel";
+      ? `${formatClock(Date.parse(running.clockEndsAt ?? "") - runNow(running))} ${CLOCKS[running.stage] ?? ""} · ${placeNow()}`
+      : `${placeNow()} · Mobrel`;
   if (document.title !== next) {
     document.title = next;
   }

@@ -11,8 +11,8 @@ interface Props {
 /** One clock, readable from the far side of the room. */
 export function Clock({ face, now, alone }: Props) {
   const size = alone
-    ? "text-[min(13vh,21vw)] lg:text-[max(13vh,min(21vh,11vw))]"
-    : "text-[min(12vh,21vw)] lg:text-[13vh]";
+    ? "text-[min(13vh,27vw)] lg:text-[max(13vh,min(21vh,11vw))]"
+    : "text-[min(12vh,26vw)] lg:text-[13vh]";
   if (face.words !== undefined) {
     return <p className={`font-bold ${alone ? "text-6xl" : "text-5xl"} leading-tight`}>{face.words}</p>;
   }
@@ -29,9 +29,10 @@ export function Clock({ face, now, alone }: Props) {
   return (
     <div
       role="timer"
-      aria-label={face.downTo !== undefined ? "Time left" : "Time since"}
+      aria-label={face.over ? "Time over" : face.downTo !== undefined ? "Time left" : "Time since"}
       className={`digits font-bold ${size} ${face.copper ? "text-copper" : face.downTo === undefined ? "text-soft" : ""}`}
     >
+      {face.over && <span aria-hidden="true">+</span>}
       {shown}
     </div>
   );

@@ -1,5 +1,5 @@
 import { formatTime } from "@/quantity";
-import { CHECKS, eventLabel, readingLabel } from "./labels";
+import { CHECKS, decisionLabel, eventLabel, placeLabel, readingLabel, signLabel } from "./labels";
 import type { Run, RunEvent } from "./live";
 
 /** Everything people wrote down, with its time; of a gauge that sends by itself only what changed something. */
@@ -52,15 +52,22 @@ function words(event: RunEvent): string {
     const check = CHECKS.find((each) => each.code === event.check?.check)?.text ?? event.check.check;
     return event.check.waived ? `${check}: waived (${event.note})` : check;
   }
-  const reading = event.type === "reading" ? `: ${readingLabel(event)}` : "";
+  const shown = readingLabel(event);
+  const reading = shown && event.type !== "correction" ? `: ${shown}` : "";
   const seat = event.seat == null ? "" : ` ${event.seat}`;
-  const decision = event.decision ? `: ${event.decision.replace("-", " ")}` : "";
+  const decision = event.decision ? `: ${decisionLabel(event.decision)}` : "";
+  const told = [
+    event.place == null ? "" : placeLabel(event.place),
+    (event.signs ?? []).map(signLabel).join(", "),
+    event.cooled ? "water or a fan helped" : "",
+    event.waterLeft == null ? "" : event.waterLeft ? "some was left" : "none was left",
+  ].filter(Boolean);
   const note = event.note
     ? ["note", "burner", "watch", "correction", "away"].includes(event.type)
       ? `: ${event.note}`
       : ` (${event.note})`
     : "";
-  return `${eventLabel(event.type)}${seat}${reading}${decision}${note}`;
+  return `${eventLabel(event.type)}${seat}${reading}${decision}${told.length > 0 ? `: ${told.join("; ")}` : ""}${note}`;
 }
 
 function lossWord(loss: string): string {

@@ -2,10 +2,10 @@ import { Button, Card, ProblemNote } from "@/kit";
 import { countJars, formatDateTime, formatSpan } from "@/quantity";
 import { deviationLabel } from "./labels";
 import type { Run } from "./live";
+import { useNextTry } from "./useNextTry";
 import { useRecordEvent } from "./useOutbox";
 
 const DECISIONS = [
-  { code: "processed-again", text: "Processed again", detail: "new lids, the full time from the beginning" },
   { code: "refrigerated", text: "Refrigerated", detail: "to be eaten within a few days" },
   { code: "frozen", text: "Frozen", detail: "with room to swell" },
   { code: "discarded", text: "Discarded", detail: "" },
@@ -16,6 +16,7 @@ export function GivenUp({ run, now }: { readonly run: Run; readonly now: number 
   const recording = useRecordEvent(run);
   const left = run.decideBy == null ? 0 : Date.parse(run.decideBy) - now;
   const why = run.deviations.at(-1);
+  const again = useNextTry(run);
   return (
     <Card label={`Given up: ${run.title}`} tone="brick" className="flex flex-col gap-3">
       <h2 className="text-xl font-bold">
@@ -33,15 +34,28 @@ export function GivenUp({ run, now }: { readonly run: Run; readonly now: number 
           "More than 24 hours have passed: jars that were not kept cold are not to be eaten."
         )}
       </p>
-      <ProblemNote error={recording.error} />
-      <p className="font-bold">What was done with them?</p>
+      <ProblemNote error={again.error ?? recording.error} />
+      <div className="flex flex-wrap gap-3">
+        <Button
+          size="stove"
+          look="main"
+          className="basis-full flex-col gap-0 sm:basis-auto sm:flex-[2]"
+          disabled={left <= 0 || again.isPending}
+          onClick={() => again.mutate({})}
+        >
+          <span>Next try: the same jars</span>
+          <span className="text-base font-normal">
+            new lids, the full {run.minutes} min from the beginning
+          </span>
+        </Button>
+      </div>
+      <p className="font-bold">Or what was done with them?</p>
       <div className="flex flex-wrap gap-3">
         {DECISIONS.map(({ code, text, detail }) => (
           <Button
             key={code}
             size="stove"
             className="flex-1 flex-col gap-0"
-            disabled={left <= 0 && code === "processed-again"}
             onClick={() =>
               void recording.record({ type: "jars-decided", decision: code }).catch(() => undefined)
             }

@@ -1,6 +1,7 @@
 import { LoadPicture } from "@/jars";
 import { useKitchen } from "@/kitchen";
 import { formatVolume } from "@/quantity";
+import { placeLabel } from "./labels";
 import type { EventRequest, Run } from "./live";
 
 interface Props {
@@ -33,9 +34,19 @@ export function LoadingStage({ run, onEvent }: Props) {
       <LoadPicture jars={jars} className="h-64" taken={run.loaded} onTap={(jar) => void tap(jar)} />
       <div className="min-w-40 flex-1">
         <p className="text-3xl font-bold">
-          {run.loaded.length} of {run.jarTotal} in
+          {run.loaded.length === 0
+            ? `${run.jarTotal - run.leftOut.length} to go in`
+            : `${run.loaded.length} of ${run.jarTotal} in`}
         </p>
-        <p className="text-soft">Tap each jar as it goes in; tap again if it comes back out.</p>
+        <p className="text-soft">
+          Tap each jar as it goes in; tap again if it comes back out. Or count none, and lock the lid with all
+          of them in.
+        </p>
+        {run.leftOut.map((left) => (
+          <p key={left.jar} className="font-semibold">
+            Jar {left.jar} stays out: {placeLabel(left.place)}.
+          </p>
+        ))}
         {missing.length > 0 && known && needed > 0 && (
           <p className="mt-2 text-lg">
             Kettle: the other {missing.length} {missing.length === 1 ? "takes" : "take"}{" "}

@@ -12,12 +12,13 @@ export function Offline() {
   const taps = useTaps().filter((tap) => tap.kept);
   const waiting = taps.filter((tap) => !tap.refused);
   const refused = taps.filter((tap) => tap.refused);
-  if (online && taps.length === 0) {
+  const offline = online === false;
+  if (!offline && taps.length === 0) {
     return null;
   }
   return (
     <div className="flex flex-col gap-2">
-      {!online && (
+      {offline && (
         <div
           role="alert"
           className="flex items-center gap-3 rounded-field border-2 border-brick bg-brick-wash px-4 py-3"

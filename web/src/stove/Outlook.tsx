@@ -7,10 +7,15 @@ export function Outlook({ run, now }: { readonly run: Run; readonly now: number 
   if (!look) {
     return null;
   }
-  const told = Date.parse(look.heatOffAt);
+  // In a hold it is the minute at which the time is over, and does not move when that has passed.
+  const told = Date.parse((run.stage === "holding" && run.clockEndsAt) || look.heatOffAt);
   // Nothing that is still to come begins before now: the later it gets, the later all of it ends.
   const heatOff = Math.max(told, look.leastToHeatOffMillis > 0 ? now + look.leastToHeatOffMillis : told);
-  const zero = Math.max(heatOff + Date.parse(look.zeroAt) - told, run.heatOffAt ? now : 0);
+  const cooling = Date.parse(look.zeroAt) - Date.parse(look.heatOffAt);
+  const zero = Math.max(
+    (run.stage === "holding" ? Math.max(heatOff, now) : heatOff) + cooling,
+    run.heatOffAt ? now : 0,
+  );
   const lid = run.stage === "settling" ? Date.parse(look.lidOffAt) : zero + 600_000;
   const parts =
     run.stage === "settling"
@@ -24,7 +29,11 @@ export function Outlook({ run, now }: { readonly run: Run; readonly now: number 
             [
               "Heat off",
               formatTime(heatOff),
-              run.stage === "holding" ? "not before" : "at the earliest, likely",
+              run.stage === "holding"
+                ? heatOff > now
+                  ? "not before"
+                  : "was over"
+                : "at the earliest, likely",
             ],
             ["Lid off", formatTime(lid), "at the earliest, likely"],
           ];

@@ -87,16 +87,83 @@ test("the kettle is counted for the jars that are still to come", async () => {
   );
 });
 
-test("a lid over fewer jars than counted is asked about, and back is back", async () => {
-  const { user } = await stove({ stage: "loading", loaded: [1, 2] });
+test("all jars as they were filled go in with one tap", async () => {
+  const { user } = await stove({ stage: "loading" });
+  server.on(EVENTS, ok(runOf({ stage: "heating", lidLockedAt: at(0), events: events(1) })));
+  await user.click(button("All 7 are in, lid locked"));
+  await waitFor(() => expect(sent()).toMatchObject([{ type: "lid-locked" }]));
+});
+
+test("a jar that is not in is asked for, and the lid goes on with the answer", async () => {
+  const { user } = await stove({ stage: "loading", loaded: [1, 2, 3, 4, 5, 7] });
   await user.click(button("Jars in, lid locked"));
-  expect(screen.getByText("Only 2 of 7 jars are counted in. Lock the lid?")).toBeTruthy();
+  expect(screen.getByText("Jar 6 is not in. Where did it go?")).toBeTruthy();
   await user.click(button("Back"));
   expect(sent()).toEqual([]);
   await user.click(button("Jars in, lid locked"));
   server.on(EVENTS, ok(runOf({ stage: "heating", lidLockedAt: at(0), events: events(1) })));
-  await user.click(button("Yes: jars in, lid locked"));
-  await waitFor(() => expect(sent()).toMatchObject([{ type: "lid-locked" }]));
+  await user.click(button(/^Refrigerator/));
+  await waitFor(() =>
+    expect(sent()).toMatchObject([
+      { type: "jar-left", jar: 6, place: "refrigerator" },
+      { type: "lid-locked" },
+    ]),
+  );
+});
+
+test("a zero that comes too soon is asked about, in its time it is believed", async () => {
+  const { user, tell } = await stove({ stage: "cooling", heatOffAt: at(-5), zeroDoubtedUntil: at(10) });
+  await user.click(button("Pressure is zero"));
+  expect(screen.queryByRole("button", { name: "No, it cooled by itself" })).toBeNull();
+  await user.click(button("No hiss when nudged"));
+  server.on(EVENTS, ok(runOf({ stage: "depressurised", events: events(1) })));
+  await user.click(button("Yes, it was helped"));
+  await waitFor(() =>
+    expect(sent()).toMatchObject([{ type: "pressure-zero", signs: ["no-hiss"], cooled: true }]),
+  );
+  vi.setSystemTime(at(20));
+  tell({ stage: "cooling", heatOffAt: at(-5), now: at(20), zeroDoubtedUntil: at(10), events: events(2) });
+  await user.click(await screen.findByRole("button", { name: "Pressure is zero" }));
+  await waitFor(() => expect(sent()).toHaveLength(2));
+});
+
+test("what stands open gives way to Heat off when the time is over", async () => {
+  const outlook = { heatOffAt: at(12), leastToHeatOffMillis: 0, zeroAt: at(52), lidOffAt: at(62) };
+  const { user, tell } = await stove({ stage: "holding", gauge: "weighted", clockEndsAt: at(10) });
+  await user.click(button("It stopped"));
+  expect(button("Yes: it stopped")).toBeTruthy();
+  vi.setSystemTime(at(12));
+  tell({
+    stage: "holding",
+    gauge: "weighted",
+    clockEndsAt: at(10),
+    now: at(12),
+    holdComplete: true,
+    outlook,
+  });
+  expect(await screen.findByRole("button", { name: "Heat off" })).toBeTruthy();
+  expect(screen.getByRole("timer").textContent).toMatch(/^\+2:0\d$/);
+  expect(screen.getAllByText("was over").length).toBeGreaterThan(0);
+});
+
+test("a knocked weight costs the hold unless a dial says that it held", async () => {
+  const { user } = await stove({ stage: "holding", clockEndsAt: at(90) });
+  await user.click(button("Something happened"));
+  await user.click(button("The weight hissed or was knocked"));
+  server.on(EVENTS, ok(runOf({ stage: "rising", events: events(1) })));
+  await user.click(button("No, or there is none"));
+  await waitFor(() => expect(sent()).toMatchObject([{ type: "weight-knocked" }]));
+});
+
+test("what is to be done is said to a screen reader, and the focus stays with the next step", async () => {
+  const { user, tell } = await stove({ stage: "heating" });
+  const now = screen.getByText("High heat. Wait for a steady plume of steam; a wisp is not enough.");
+  expect(now.getAttribute("aria-live")).toBe("polite");
+  server.on(EVENTS, ok(runOf({ stage: "venting", clockEndsAt: at(10), events: events(1) })));
+  button("Steady steam").focus();
+  await user.keyboard("{Enter}");
+  tell({ stage: "venting", clockEndsAt: at(10), turn: 1, events: events(1) });
+  await waitFor(() => expect(document.activeElement).toBe(button("The steam stopped")));
 });
 
 test("the weight cannot go on before the vent is over", async () => {

@@ -1,12 +1,13 @@
 import { useState } from "react";
 import { LoadPicture } from "@/jars";
 import { Button, Card, ProblemNote, Tag } from "@/kit";
-import { countJars, formatClock, formatTime } from "@/quantity";
+import { countJars, formatClock, formatDateTime, formatSpan, formatTime } from "@/quantity";
 import { Away } from "./Away";
 import { Burner } from "./Burner";
 import { Calm } from "./Calm";
 import { Checks } from "./Checks";
 import { Clock } from "./Clock";
+import { Happened } from "./Happened";
 import { LoadingStage } from "./LoadingStage";
 import { eventLabel, stageLabel } from "./labels";
 import { type EventRequest, type Run, runNow, type Simulation, useLive } from "./live";
@@ -21,6 +22,7 @@ import { type StageView, stageView } from "./stages";
 import { Trace } from "./Trace";
 import { firstOf, useRecordEvent, useTaps, waitOf } from "./useOutbox";
 import { Watch } from "./Watch";
+import { WaterGauge } from "./WaterGauge";
 import { ZeroSigns } from "./ZeroSigns";
 
 interface Props {
@@ -37,8 +39,10 @@ export function RunCard({ run, alone }: Props) {
   const simulation = live.simulations.get(run.id);
   const recording = useRecordEvent(run);
   const [away, setAway] = useState(false);
+  const [happened, setHappened] = useState(false);
   const say = async (...events: EventRequest[]) => {
     setAway(false);
+    setHappened(false);
     for (const event of events) {
       await recording.record(event).catch(() => undefined);
     }
@@ -71,6 +75,7 @@ export function RunCard({ run, alone }: Props) {
           {run.title} · {countJars(run.jars)}
         </p>
         <SinceThePlan run={run} />
+        <SecondTry run={run} now={now} />
       </div>
       <div className={`grid items-center gap-x-8 gap-y-3 ${alone ? columns(view) : ""}`}>
         <div className="min-w-0">
@@ -82,22 +87,31 @@ export function RunCard({ run, alone }: Props) {
               </div>
             )}
           </div>
-          <p className="mt-2 text-xl leading-snug">{view.now}</p>
+          {/* What changes here is said by a screen reader too, and nothing else of the card is. */}
+          <p aria-live="polite" className="mt-2 text-xl leading-snug">
+            {view.now}
+          </p>
           {view.next && <p className="mt-1 text-soft">{view.next}</p>}
           {/* On a phone the buttons come first: nobody should have to look for them. */}
           <div className="mt-2 hidden items-center gap-x-6 sm:flex">
             {alone && view.mark && <Mark run={run} needle={simulation?.needlePsi} wordy />}
             <Outlook run={run} now={now} />
           </div>
+          <div className="mt-2 hidden sm:block">
+            <WaterGauge run={run} now={now} />
+          </div>
         </div>
         <div className={`min-w-0 ${alone ? "lg:order-last lg:col-span-2" : ""}`}>
           {away ? (
             <Away run={run} onEvent={say} onClose={() => setAway(false)} />
+          ) : happened ? (
+            <Happened run={run} onEvent={say} onClose={() => setHappened(false)} />
           ) : (
             <Steps view={view} run={run} now={now} alone={alone} onEvent={say} />
           )}
-          <div className="mt-3 sm:hidden">
+          <div className="mt-3 flex flex-col gap-2 sm:hidden">
             <Outlook run={run} now={now} />
+            <WaterGauge run={run} now={now} />
           </div>
         </div>
         <div className="min-w-0">
@@ -110,10 +124,17 @@ export function RunCard({ run, alone }: Props) {
       <div className="border-t border-line pt-1">
         <div className="flex flex-wrap items-center gap-x-4">
           {view.burner && <Burner run={run} onEvent={say} />}
-          {view.away && !away && (
-            <Button size="small" look="quiet" className="ml-auto" onClick={() => setAway(true)}>
-              I was away
-            </Button>
+          {!away && !happened && (view.away || run.stage === "opened") && (
+            <span className="ml-auto flex flex-wrap">
+              <Button size="small" look="quiet" onClick={() => setHappened(true)}>
+                Something happened
+              </Button>
+              {view.away && (
+                <Button size="small" look="quiet" onClick={() => setAway(true)}>
+                  I was away
+                </Button>
+              )}
+            </span>
           )}
         </div>
         {(run.stage === "checks" || run.stage === "loading") && <SimulatorOffer run={run} />}
@@ -121,6 +142,21 @@ export function RunCard({ run, alone }: Props) {
         <Record run={run} onEvent={say} />
       </div>
     </Card>
+  );
+}
+
+/** Jars that go in for the second time have a day from when the first try ended. */
+function SecondTry({ run, now }: { readonly run: Run; readonly now: number }) {
+  const until = run.againUntil == null ? undefined : Date.parse(run.againUntil);
+  if (until === undefined || (run.stage !== "checks" && run.stage !== "loading")) {
+    return null;
+  }
+  return (
+    <p className="mt-2 rounded-field bg-mustard-wash px-3 py-2 font-semibold">
+      {until > now
+        ? `Second try: new lids, rims looked at, the full ${run.minutes} minutes. The lid has to be on by ${formatDateTime(run.againUntil ?? "")}, ${formatSpan(until - now)} from now.`
+        : "Second try: more than 24 hours have passed. These jars may not be processed again; give this run up."}
+    </p>
   );
 }
 

@@ -1,7 +1,9 @@
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { Button } from "@/kit";
 import { formatTime } from "@/quantity";
+import { EarlyZero } from "./EarlyZero";
 import { JiggleTap } from "./JiggleTap";
+import { LeftOut } from "./LeftOut";
 import type { EventRequest, Run } from "./live";
 import { OtherReading } from "./OtherReading";
 import type { StageView, Step } from "./stages";
@@ -11,7 +13,7 @@ interface Props {
   readonly run: Run;
   readonly now: number;
   readonly alone: boolean;
-  readonly onEvent: (event: EventRequest) => void;
+  readonly onEvent: (...events: EventRequest[]) => void;
 }
 
 /** Two or three large buttons: what can be written down at this stage. */
@@ -19,14 +21,37 @@ export function Steps({ view, run, now, alone, onEvent }: Props) {
   const [other, setOther] = useState<number | undefined>();
   const [jiggles, setJiggles] = useState(false);
   const [sure, setSure] = useState<Step | undefined>();
+  const [asking, setAsking] = useState<Step["ask"]>();
+  const buttons = useRef<HTMLDivElement>(null);
+  const touched = useRef(false);
   const stage = run.stage;
+  // Once the time is over, nothing that stood open may hide what is to be done now.
+  const course = `${stage} ${view.face.over ?? false}`;
   // biome-ignore lint/correctness/useExhaustiveDependencies: what was open belongs to the stage it was opened in
   useEffect(() => {
     setOther(undefined);
     setJiggles(false);
     setSure(undefined);
-  }, [stage]);
-  const open = stage === "rising" || (stage === "holding" && !run.holdComplete);
+    setAsking(undefined);
+    // Whoever goes by keyboard stays with the next step: the button that had the focus is gone.
+    if (document.activeElement === document.body && touched.current) {
+      buttons.current?.querySelector<HTMLButtonElement>("button:not(:disabled)")?.focus();
+    }
+    touched.current = false;
+  }, [course]);
+  const tell = (...events: EventRequest[]) => {
+    touched.current = true;
+    setSure(undefined);
+    setAsking(undefined);
+    onEvent(...events);
+  };
+  if (asking === "left-out") {
+    return <LeftOut run={run} onEvent={tell} onClose={() => setAsking(undefined)} />;
+  }
+  if (asking === "early-zero") {
+    return <EarlyZero run={run} onEvent={tell} onClose={() => setAsking(undefined)} />;
+  }
+  const open = stage === "rising" || (stage === "holding" && !run.holdComplete && !view.face.over);
   const reads = run.gauge === "dial" && open;
   const counts = run.gauge === "weighted" && run.jiggles != null && open;
   if (sure) {
@@ -34,7 +59,7 @@ export function Steps({ view, run, now, alone, onEvent }: Props) {
       <div className="flex flex-col gap-3">
         <p className="text-lg font-semibold">{sure.confirm}</p>
         <div className="flex gap-3">
-          <Button size="stove" look="loss" className="flex-1" onClick={() => onEvent(sure.event)}>
+          <Button size="stove" look="loss" className="flex-1" onClick={() => tell(sure.event)}>
             Yes: {sure.text.toLowerCase()}
           </Button>
           <Button size="stove" onClick={() => setSure(undefined)}>
@@ -70,7 +95,7 @@ export function Steps({ view, run, now, alone, onEvent }: Props) {
     );
   }
   return (
-    <div className="flex flex-wrap gap-3">
+    <div ref={buttons} className="flex flex-wrap gap-3">
       {view.steps.map((step) => {
         const early = step.from !== undefined && now < step.from;
         return (
@@ -82,7 +107,7 @@ export function Steps({ view, run, now, alone, onEvent }: Props) {
               step.look !== "main" ? "flex-1" : alone ? "basis-full sm:flex-[3] sm:basis-0" : "basis-full"
             }
             disabled={early}
-            onClick={() => (step.confirm ? setSure(step) : onEvent(step.event))}
+            onClick={() => (step.ask ? setAsking(step.ask) : step.confirm ? setSure(step) : tell(step.event))}
           >
             {early && step.from ? `${step.text} at ${formatTime(step.from)}` : step.text}
           </Button>

@@ -1,6 +1,7 @@
 import { Link } from "@tanstack/react-router";
-import { Flame } from "lucide-react";
-import { Card, Empty, LinkButton, PageFrame, Spinner } from "@/kit";
+import { Flame, Volume2, VolumeX } from "lucide-react";
+import { useState } from "react";
+import { Button, Card, Empty, LinkButton, PageFrame, Spinner } from "@/kit";
 import { countJars, formatClock, formatDateTime } from "@/quantity";
 import { GivenUp } from "./GivenUp";
 import { stageLabel } from "./labels";
@@ -8,6 +9,7 @@ import { type Run, runNow } from "./live";
 import { Offline } from "./Offline";
 import { RunCard } from "./RunCard";
 import { useRuns, useTick } from "./useRuns";
+import { letSpeak, speaks } from "./voice";
 
 /** What to do this minute. Nothing else. */
 export function StovePage() {
@@ -18,11 +20,13 @@ export function StovePage() {
   const live = firstOfEachCanner(here).sort((one, other) => nextOf(one) - nextOf(other));
   const waiting = here.filter((run) => !live.includes(run));
   const givenUp = open.filter((run) => run.awaitsDecision);
-  const resting = open.filter((run) => !run.atTheStove && !run.awaitsDecision);
+  const resting = open.filter((run) => !run.atTheStove && run.stage !== "abandoned");
   return (
     <PageFrame
       title={live.length > 0 ? "On the stove" : "Stove"}
+      place="Stove"
       lead={live[0] && live.length > 1 ? nextWords(live[0]) : undefined}
+      actions={live.length > 0 && <Aloud />}
     >
       <Offline />
       {data === undefined && <Spinner />}
@@ -58,6 +62,25 @@ export function StovePage() {
       )}
       {resting.length > 0 && <Resting runs={resting} />}
     </PageFrame>
+  );
+}
+
+/** Alarms in words, for whoever stands with the back to the tablet. */
+function Aloud() {
+  const [on, setOn] = useState(speaks);
+  return (
+    <Button
+      look="quiet"
+      size="small"
+      aria-pressed={on}
+      icon={on ? <Volume2 size={20} /> : <VolumeX size={20} />}
+      onClick={() => {
+        letSpeak(!on);
+        setOn(!on);
+      }}
+    >
+      {on ? "Alarms are said aloud" : "Say alarms aloud"}
+    </Button>
   );
 }
 

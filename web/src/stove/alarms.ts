@@ -16,15 +16,21 @@ export interface Alarm {
 }
 
 const WHAT: Record<string, { readonly sound: Sound; readonly text: string; readonly every: number }> = {
+  "water-dry": { sound: "lost", text: "It may be dry: heat off, look and listen", every: 8_000 },
   "heat-off": { sound: "heat-off", text: "Heat off now", every: 6_000 },
   "in-doubt": { sound: "look", text: "Say how it was while Mobrel was away", every: 12_000 },
   "reading-missing": { sound: "look", text: "Nobody has looked for 15 minutes", every: 12_000 },
   look: { sound: "look", text: "Look at the gauge", every: 30_000 },
   "no-pressure": { sound: "look", text: "No pressure after 20 minutes", every: 20_000 },
+  "water-low": { sound: "look", text: "A third of the water is left", every: 60_000 },
+  "steam-late": { sound: "look", text: "45 minutes and no steady steam: think of the water", every: 60_000 },
+  "vent-long": { sound: "open", text: "It has vented for 15 minutes and only loses water", every: 30_000 },
   "weight-on": { sound: "open", text: "Vented: weight on", every: 15_000 },
   "lid-off": { sound: "open", text: "The lid may come off", every: 20_000 },
   "jars-inside": { sound: "open", text: "Jars are still in the open canner", every: 30_000 },
 };
+
+const ON_THE_HEAT = ["heating", "venting", "rising", "holding"];
 
 const LOST = { sound: "lost" as const, text: "Pressure lost", every: 8_000 };
 
@@ -36,8 +42,14 @@ export function alarms(runs: readonly Run[], now: (run: Run) => number): readonl
       .filter((each) => Date.parse(each.at) <= at && WHAT[each.what])
       .map((each) => ({ ...(WHAT[each.what] as (typeof WHAT)[string]), what: each.what, at: each.at }));
     // Of two of the same kind the later one says more.
+    const more = (what: string) => due.some((it) => it.what === what);
     const last = due.filter(
-      (each) => !(each.what === "look" && due.some((it) => it.what === "reading-missing")),
+      (each) =>
+        !(each.what === "look" && more("reading-missing")) &&
+        !(each.what === "weight-on" && more("vent-long")) &&
+        !(each.what === "water-low" && more("water-dry")) &&
+        // Off the heat no water is lost.
+        !(each.what.startsWith("water") && !ON_THE_HEAT.includes(run.stage)),
     );
     const lost = run.lost ? [{ ...LOST, what: "lost", at: run.lost.at }] : [];
     return [...lost, ...last].map((each) => ({

@@ -1,10 +1,12 @@
 export { Alarms } from "./Alarms";
 export { EventList } from "./EventList";
-export { deviationLabel, stageLabel } from "./labels";
+export { jarsInside, jarsOf, type NumberedJar } from "./jarsOf";
+export { decisionLabel, deviationLabel, stageLabel } from "./labels";
 export { onChange, type Run, runNow } from "./live";
 export { Offline } from "./Offline";
 export { Outbox } from "./outbox";
 export { StovePage } from "./StovePage";
 export { Trace } from "./Trace";
+export { useNextTry } from "./useNextTry";
 export { cookName, deviceOutbox, OutboxProvider, useRecordEvent } from "./useOutbox";
 export { useRun, useRunNow, useRuns } from "./useRuns";

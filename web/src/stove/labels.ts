@@ -25,6 +25,7 @@ const EVENTS: Record<string, string> = {
   "checks-done": "Checks done",
   "jar-in": "Jar in",
   "jar-back": "Jar out again",
+  "jar-left": "Jar left out",
   "lid-locked": "Jars in, lid locked",
   "steam-steady": "Steady steam",
   "steam-stopped": "The steam stopped",
@@ -33,6 +34,11 @@ const EVENTS: Record<string, string> = {
   "clock-set": "The server's clock was set",
   "weight-on": "Weight on",
   reading: "Reading",
+  "weight-knocked": "The weight hissed or was knocked",
+  "canner-moved": "The canner was moved",
+  "boiled-dry": "It boiled dry",
+  "water-seen": "Water in the opened canner",
+  "lids-popped": "Lids popping",
   "heat-off": "Heat off",
   "stop-early": "Stopped before its time",
   "forced-cooling": "Cooled by force",
@@ -41,6 +47,7 @@ const EVENTS: Record<string, string> = {
   "lid-off": "Lid off",
   "jars-out": "Jars out",
   "jar-checked": "Jar checked",
+  "jar-settled": "Jar that did not seal",
   abandon: "Given up",
   "jars-decided": "The jars",
   interrupted: "Interrupted",
@@ -90,8 +97,46 @@ const DEVIATIONS: Record<string, string> = {
   "stopped-early": "Stopped before its time",
   abandoned: "Given up",
   "forced-cooling": "Cooled by force",
+  "weight-knocked": "The weight was knocked: the hold began anew",
+  "canner-moved": "The canner was moved: the hold began anew",
+  "may-be-dry": "It may have boiled dry",
+  "boiled-dry": "It boiled dry",
+  "early-zero": "The pressure was gone too soon",
   "hold-unsupported": "What came to light later does not support the full time",
 };
+
+const PLACES: Record<string, string> = {
+  "next-load": "for the next load",
+  refrigerator: "in the refrigerator",
+  freezer: "in the freezer",
+  tonight: "for tonight",
+};
+
+/** Where a jar went that was left out: 'in the refrigerator'. */
+export function placeLabel(place: string): string {
+  return PLACES[place] ?? place;
+}
+
+const SIGNS: Record<string, string> = {
+  "dial-at-zero": "the dial at zero",
+  "lock-dropped": "the lock pin down",
+  "no-hiss": "no hiss when nudged",
+};
+
+export function signLabel(sign: string): string {
+  return SIGNS[sign] ?? sign;
+}
+
+const DECISIONS: Record<string, string> = {
+  "processed-again": "processed again",
+  refrigerated: "refrigerated",
+  frozen: "frozen",
+  discarded: "discarded",
+};
+
+export function decisionLabel(decision: string): string {
+  return DECISIONS[decision] ?? decision;
+}
 
 export function deviationLabel(code: string): string {
   return DEVIATIONS[code] ?? code;

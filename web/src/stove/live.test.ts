@@ -105,8 +105,9 @@ test("a line on which nothing is heard for seven seconds is dead, and is opened 
   expect(live().online).toBe(true);
   await vi.advanceTimersByTimeAsync(9_000);
   expect(line.closed).toBe(true);
+  expect(live().online).toBe(true);
+  await vi.advanceTimersByTimeAsync(3_000);
   expect(live().online).toBe(false);
-  await vi.advanceTimersByTimeAsync(1_600);
   expect(FakeEventSource.last()).not.toBe(line);
   expect(FakeEventSource.last().url).toContain("seen=1%3A7");
 });

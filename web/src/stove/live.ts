@@ -17,8 +17,8 @@ interface Mark {
 export interface Live {
   /** Runs that need somebody; undefined until the server has been heard for the first time. */
   readonly runs: readonly Run[] | undefined;
-  /** Whether the line to the server is open. */
-  readonly online: boolean;
+  /** Whether the line to the server is open; undefined as long as nobody can say. */
+  readonly online: boolean | undefined;
   readonly simulations: ReadonlyMap<number, Simulation>;
 }
 
@@ -26,7 +26,10 @@ export interface Live {
 const SILENCE_MS = 7_000;
 const AGAIN_MS = 1_500;
 
-let state: Live = { runs: undefined, online: false, simulations: new Map() };
+/** A line that is not there yet is no news; only after this long without an answer it is said. */
+const PATIENCE_MS = 3_000;
+
+let state: Live = { runs: undefined, online: undefined, simulations: new Map() };
 const marks = new Map<number, Mark>();
 const hearers = new Set<() => void>();
 const whenOnline = new Set<() => void>();
@@ -34,6 +37,7 @@ let line: EventSource | undefined;
 let heardAt = 0;
 let seen = "";
 let again: ReturnType<typeof setTimeout> | undefined;
+let gone: ReturnType<typeof setTimeout> | undefined;
 
 export function change(part: Partial<Live>) {
   state = { ...state, ...part };
@@ -104,9 +108,11 @@ function tell(concept: string) {
 }
 
 function opened(runs: readonly Run[]) {
-  if (state.runs !== undefined && !state.online) {
+  if (state.runs !== undefined && (gone !== undefined || state.online === false)) {
     tell("backup");
   }
+  clearTimeout(gone);
+  gone = undefined;
   runs.forEach(mark);
   const before = state.runs ?? [];
   change({
@@ -167,8 +173,9 @@ function connect() {
 function lost() {
   line?.close();
   line = undefined;
-  if (state.online || state.runs === undefined) {
-    change({ online: false });
+  if (state.online !== false) {
+    // A page that is being left loses its line too, and most lines are back before anybody could read that they were gone.
+    gone ??= setTimeout(() => change({ online: false }), PATIENCE_MS);
   }
   clearTimeout(again);
   again = setTimeout(connect, AGAIN_MS);

@@ -19,6 +19,15 @@ function after(run: Run, event: EventRequest, at: string): Run {
       return event.jar == null || run.loaded.includes(event.jar)
         ? run
         : { ...run, loaded: [...run.loaded, event.jar].sort((one, two) => one - two) };
+    case "jar-left":
+      return event.jar == null
+        ? run
+        : {
+            ...run,
+            loaded: run.loaded.filter((jar) => jar !== event.jar),
+            leftOut: [...run.leftOut, { jar: event.jar, place: event.place ?? "" }],
+            inCanner: run.inCanner.filter((jar) => jar !== event.jar),
+          };
     case "jar-back":
       return { ...run, loaded: run.loaded.filter((jar) => jar !== event.jar) };
     case "jar-checked":

@@ -11,6 +11,8 @@ export interface Step {
   readonly confirm?: string;
   /** Not to be had before this instant. */
   readonly from?: number | undefined;
+  /** What has to be said with it first. */
+  readonly ask?: "left-out" | "early-zero";
 }
 
 /** What the clock shows at a stage. */
@@ -22,6 +24,8 @@ export interface Face {
   readonly waitingAt?: number;
   /** In place of a clock. */
   readonly words?: string;
+  /** Whether the time is over, and what it shows is how long since. */
+  readonly over?: boolean;
   readonly copper?: boolean;
 }
 
@@ -84,10 +88,10 @@ function doubtful(run: Run, since: string): StageView {
 /** What is on the screen at each stage of a run: one clock, one sentence, two or three buttons. */
 export function stageView(known: Run, now: number): StageView {
   // The server said beforehand when the time is over; a page that hears nothing more still knows it.
-  const over =
-    known.stage === "holding" &&
-    known.doubtSince == null &&
-    now >= (at(known.clockEndsAt) ?? Number.POSITIVE_INFINITY);
+  const end = at(known.clockEndsAt) ?? Number.POSITIVE_INFINITY;
+  const over = known.stage === "holding" && known.doubtSince == null && now >= end;
+  // What may have boiled dry before its time was over is not complete, however long it stood there.
+  const dry = over && !known.holdComplete && (at(known.water?.dryAt) ?? Number.POSITIVE_INFINITY) < end;
   const run = over ? { ...known, holdComplete: true } : known;
   if (run.doubtSince != null) {
     return doubtful(run, run.doubtSince);
@@ -108,12 +112,10 @@ export function stageView(known: Run, now: number): StageView {
         next: "Then high heat, until steam comes as a steady plume.",
         steps: [
           {
-            text: "Jars in, lid locked",
+            text: lockWords(run),
             event: { type: "lid-locked" },
             look: "main",
-            ...(run.loaded.length > 0 && run.loaded.length < run.jarTotal
-              ? { confirm: `Only ${run.loaded.length} of ${run.jarTotal} jars are counted in. Lock the lid?` }
-              : {}),
+            ...(missing(run).length > 0 ? { ask: "left-out" as const } : {}),
           },
         ],
         picture: "load",
@@ -123,7 +125,10 @@ export function stageView(known: Run, now: number): StageView {
         face: { upFrom: at(brokenVent(run)?.at ?? run.lidLockedAt) },
         now: heatingWords(run),
         next: "Then it vents for ten minutes, weight off.",
-        steps: [{ text: "Steady steam", event: { type: "steam-steady" }, look: "main" }],
+        steps: [
+          { text: "Steady steam", event: { type: "steam-steady" }, look: "main" },
+          ...boiledDry(run, now),
+        ],
         picture: "steam",
         away: true,
       };
@@ -137,6 +142,7 @@ export function stageView(known: Run, now: number): StageView {
         steps: [
           { text: "Weight on", event: { type: "weight-on" }, look: "main", from: at(run.clockEndsAt) },
           { text: "The steam stopped", event: { type: "steam-stopped" }, look: "loss" },
+          ...boiledDry(run, now),
         ],
         mark: true,
         picture: "steam",
@@ -147,7 +153,7 @@ export function stageView(known: Run, now: number): StageView {
         face: run.lost ? { waitingAt: run.minutes * 60_000 } : { upFrom: at(run.weightOnAt) },
         now: risingWords(run),
         next: run.lost ? "" : `The full ${run.minutes} minutes begin when it is there.`,
-        steps: readings(run, false),
+        steps: [...readings(run, false), ...boiledDry(run, now)],
         picture: "trace",
         mark: true,
         burner: true,
@@ -155,14 +161,18 @@ export function stageView(known: Run, now: number): StageView {
       };
     case "holding":
       return {
-        face: { downTo: at(run.clockEndsAt), copper: true },
+        face: over
+          ? { upFrom: end, over: true, copper: true }
+          : { downTo: at(run.clockEndsAt), copper: true },
         now: run.holdComplete
-          ? "The time is over. Turn the heat off, then touch nothing."
+          ? dry
+            ? "The time is over, and by the estimate no water may be left. Turn the heat off; look for water once it is open."
+            : "The time is over. Turn the heat off, then touch nothing."
           : `until ${formatTime(run.clockEndsAt ?? run.now)}, then heat off. Keep ${run.gauge === "dial" ? `${run.targetPsi} or more on this dial` : "the weight moving properly"}.`,
         next: run.holdComplete ? "Then it cools down to zero by itself." : lastReading(run, now),
         steps: run.holdComplete
           ? [{ text: "Heat off", event: { type: "heat-off" }, look: "main" }]
-          : readings(run, true),
+          : [...readings(run, true), ...boiledDry(run, now)],
         picture: "trace",
         mark: true,
         burner: true,
@@ -174,7 +184,12 @@ export function stageView(known: Run, now: number): StageView {
         now: "Cooling by itself. No water, no fan, weight untouched: forcing it draws the jars empty.",
         next: "",
         steps: [
-          { text: "Pressure is zero", event: { type: "pressure-zero" }, look: "main" },
+          {
+            text: "Pressure is zero",
+            event: { type: "pressure-zero" },
+            look: "main",
+            ...(now < (at(run.zeroDoubtedUntil) ?? 0) ? { ask: "early-zero" as const } : {}),
+          },
           {
             text: "It was cooled by force",
             event: { type: "forced-cooling" },
@@ -205,14 +220,73 @@ export function stageView(known: Run, now: number): StageView {
     case "opened":
       return {
         face: { upFrom: at(run.openedAt) },
-        now: "Jars out without tilting, on a towel, apart, out of the draught.",
+        now: mayBeDry(run)
+          ? "Is water left in the canner? It ran long enough to boil dry."
+          : "Jars out without tilting, on a towel, apart, out of the draught.",
         next: "Then they rest 12 to 24 hours before their seals are checked.",
-        steps: [{ text: "Jars out", event: { type: "jars-out" }, look: "main" }],
+        steps: [
+          ...(mayBeDry(run)
+            ? [
+                {
+                  text: "Water was left",
+                  event: { type: "water-seen", waterLeft: true },
+                  look: "main" as const,
+                },
+                {
+                  text: "No water was left",
+                  event: { type: "water-seen", waterLeft: false },
+                  look: "loss" as const,
+                },
+              ]
+            : []),
+          { text: "Jars out", event: { type: "jars-out" }, look: mayBeDry(run) ? "plain" : "main" },
+        ],
         picture: "load",
       };
     default:
       return { face: { words: "" }, now: "", next: "", steps: [], picture: "load" };
   }
+}
+
+/** The jars of which nobody has said yet where they are; none before the first was counted in. */
+export function missing(run: Run): readonly number[] {
+  return run.loaded.length === 0
+    ? []
+    : Array.from({ length: run.jarTotal }, (_, index) => index + 1).filter(
+        (jar) => !run.loaded.includes(jar) && !run.leftOut.some((left) => left.jar === jar),
+      );
+}
+
+/** One tap where nothing was counted jar by jar: what was filled is what goes in. */
+function lockWords(run: Run): string {
+  const all = run.jarTotal - run.leftOut.length;
+  return run.loaded.length > 0
+    ? "Jars in, lid locked"
+    : all === 1
+      ? "The jar is in, lid locked"
+      : run.leftOut.length > 0
+        ? `The other ${all} are in, lid locked`
+        : `All ${all} are in, lid locked`;
+}
+
+/** Whether the full time ran, but nobody has looked yet whether any water was left. */
+function mayBeDry(run: Run): boolean {
+  return run.deviations.some((deviation) => deviation.code === "may-be-dry");
+}
+
+/** Offered from when little is left: it ends the run, and nobody should come upon it by chance. */
+function boiledDry(run: Run, now: number): readonly Step[] {
+  return now < (at(run.water?.lowAt) ?? Number.POSITIVE_INFINITY)
+    ? []
+    : [
+        {
+          text: "It boiled dry",
+          event: { type: "boiled-dry" },
+          look: "loss",
+          confirm:
+            "It smells burnt, or no steam comes on high heat? Then the heat goes off now, and these jars are not processed.",
+        },
+      ];
 }
 
 function isOver(run: Run, now: number): boolean {
@@ -237,9 +311,13 @@ function risingWords(run: Run): string {
     const fell =
       lost.code === "interrupted"
         ? "Nobody can say whether the pressure held"
-        : lost.psi == null
-          ? "The weight fell still"
-          : `Pressure fell to ${lost.psi}`;
+        : lost.code === "weight-knocked"
+          ? "The weight was knocked"
+          : lost.code === "canner-moved"
+            ? "The canner was moved"
+            : lost.psi == null
+              ? "The weight fell still"
+              : `Pressure fell to ${lost.psi}`;
     return `${fell} at ${formatTime(lost.at)}. The clock starts again: the full ${run.minutes} from when it is back at ${mark(run)}.`;
   }
   return `Coming up to ${mark(run)}. Ease the heat as it gets near.`;

@@ -12,7 +12,7 @@ export function useRuns(): { readonly data: readonly Run[] | undefined; readonly
   const taps = useTaps();
   return {
     data: live.runs?.map((run) => projected(run, taps)),
-    offline: !live.online,
+    offline: live.online === false,
   };
 }
 

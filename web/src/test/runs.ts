@@ -44,6 +44,8 @@ export function run(part: Partial<Run>): Run {
     dues: [],
     checks: [],
     loaded: [],
+    leftOut: [],
+    inCanner: [1, 2, 3, 4, 5, 6, 7],
     watch: "",
     gaps: [],
     heldFor: [],

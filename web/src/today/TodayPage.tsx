@@ -7,7 +7,7 @@ import { OutsideList } from "@/logbook";
 import { TodaysDay } from "@/plan";
 import { countJars, formatClock, formatDateTime, jarWord } from "@/quantity";
 import { hueOf, type Lot, type Need, useHolds, useNeeds, useShelf } from "@/shelf";
-import { Offline, type Run, runNow, stageLabel, useRunNow, useRuns } from "@/stove";
+import { jarsInside, Offline, type Run, runNow, stageLabel, useRunNow, useRuns } from "@/stove";
 
 /** What needs me now, and next? */
 export function TodayPage() {
@@ -16,7 +16,8 @@ export function TodayPage() {
   const kitchen = useKitchen();
   const now = useRunNow(runs.data?.[0]);
   const open = runs.data ?? [];
-  const resting = open.filter((run) => !run.atTheStove);
+  const resting = open.filter((run) => !run.atTheStove && run.stage !== "abandoned");
+  const undecided = open.filter((run) => run.awaitsDecision);
   const stove = open.filter((run) => run.atTheStove);
   const setUp = kitchen.data && (kitchen.data.altitudeFt == null || kitchen.data.canners.length === 0);
   return (
@@ -40,6 +41,7 @@ export function TodayPage() {
       <Offline />
       <ProblemNote error={shelf.error ?? kitchen.error} retry={() => shelf.refetch()} />
       {setUp && <FirstMinute />}
+      {undecided.length > 0 && <Undecided runs={undecided} />}
       <OutsideList />
       <div className="grid items-start gap-4 lg:grid-cols-2">
         <Card label="On the stove">
@@ -75,6 +77,35 @@ export function TodayPage() {
 }
 
 /** What else wants somebody: lots on hold, a gauge test, what runs low. */
+/** Jars that were not processed wait for a word, and not for ever. */
+function Undecided({ runs }: { readonly runs: readonly Run[] }) {
+  return (
+    <Card label="Waiting for a decision" tone="brick">
+      <h2 className="text-lg font-bold">Waiting for a decision</h2>
+      <ul>
+        {runs.map((run) => (
+          <li
+            key={run.id}
+            className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line py-2 last:border-0"
+          >
+            <span className="min-w-0 flex-1">
+              <strong>
+                {run.title}, {countJars(jarsInside(run))}: not processed
+              </strong>
+              <span className="block text-soft">
+                Next try, refrigerator or freezer: by {formatDateTime(run.decideBy ?? run.now)}
+              </span>
+            </span>
+            <LinkButton to="/stove" look="main">
+              Decide
+            </LinkButton>
+          </li>
+        ))}
+      </ul>
+    </Card>
+  );
+}
+
 function Due() {
   const kitchen = useKitchen();
   const holds = useHolds();
@@ -195,7 +226,7 @@ function RestRow({ run, now }: { readonly run: Run; readonly now: number }) {
       <span className="min-w-0 flex-1">
         <span className="block text-lg font-semibold">{run.title}</span>
         <span className="block text-soft">
-          {countJars(run.jars)},{" "}
+          {countJars(jarsInside(run))},{" "}
           {run.unsettled.length > 0
             ? `${run.unsettled.length} not sealed: decide by ${formatDateTime(run.decideBy ?? run.now)}`
             : ready

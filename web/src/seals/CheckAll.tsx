@@ -1,0 +1,129 @@
+import { useEffect, useRef, useState } from "react";
+import { Button, Card, ProblemNote } from "@/kit";
+import { type NumberedJar, type Run, useRecordEvent } from "@/stove";
+import { type Finding, isPlain, PLAIN } from "./findings";
+import { JarRow } from "./JarRow";
+import { OneJar } from "./OneJar";
+
+interface Props {
+  readonly run: Run;
+  readonly jars: readonly NumberedJar[];
+}
+
+/** So long a check can be taken back before it is written down. */
+const UNDO_MS = 6_000;
+
+/** Two taps for a good load: bands off, all sealed. Only what is otherwise is said jar by jar. */
+export function CheckAll({ run, jars }: Props) {
+  const recording = useRecordEvent(run);
+  const [bandsOff, setBandsOff] = useState(false);
+  const [findings, setFindings] = useState<ReadonlyMap<number, Finding>>(new Map());
+  const [chosen, setChosen] = useState<number | undefined>();
+  const [waiting, setWaiting] = useState(false);
+  const open = jars.filter((jar) => !run.checked.some((done) => done.jar === jar.number));
+  const failed = open.filter((jar) => findings.get(jar.number)?.sealed === false);
+  const write = () => {
+    for (const jar of open) {
+      const { sealed, loss, level, leaked } = findings.get(jar.number) ?? PLAIN;
+      void recording
+        .record({
+          type: "jar-checked",
+          jar: jar.number,
+          sealed,
+          loss,
+          level,
+          bandOff: true,
+          ...(leaked ? { note: "food came out of it, onto it or the jars below" } : {}),
+        })
+        .catch(() => undefined); // Shown above the jars.
+    }
+  };
+  // Whoever leaves the page meanwhile meant it.
+  const pending = useRef<(() => void) | undefined>(undefined);
+  pending.current = waiting ? write : undefined;
+  useEffect(() => () => pending.current?.(), []);
+  useEffect(() => {
+    if (!waiting) {
+      return undefined;
+    }
+    const timer = setTimeout(() => {
+      pending.current?.();
+      pending.current = undefined;
+      setWaiting(false);
+    }, UNDO_MS);
+    return () => clearTimeout(timer);
+  }, [waiting]);
+  const change = (jar: number, found: Finding) => {
+    const next = new Map(findings);
+    if (isPlain(found)) {
+      next.delete(jar);
+    } else {
+      next.set(jar, found);
+    }
+    setFindings(next);
+  };
+  const jar = open.find((each) => each.number === chosen);
+  return (
+    <Card label="Check the jars" className="flex flex-col gap-4">
+      <ProblemNote error={recording.error} />
+      {waiting ? (
+        <div role="status" className="flex flex-wrap items-center gap-4">
+          <p className="min-w-0 flex-1 text-2xl font-bold">{verdict(open, failed)}</p>
+          <Button size="stove" onClick={() => setWaiting(false)}>
+            Undo
+          </Button>
+        </div>
+      ) : bandsOff ? (
+        <>
+          <p className="text-xl leading-snug">
+            Press the middle of each lid: sunk, and it does not give? Lift each jar a little by its lid. Tap
+            the jars of which something else is true.
+          </p>
+          <Button size="stove" look={failed.length > 0 ? "loss" : "main"} onClick={() => setWaiting(true)}>
+            {verdict(open, failed)}
+          </Button>
+        </>
+      ) : (
+        <>
+          <p className="text-xl leading-snug">
+            First all the bands: one may hold a lid down that has not sealed.
+          </p>
+          <Button size="stove" look="main" onClick={() => setBandsOff(true)}>
+            {open.length === 1 ? "The band is off" : `All ${open.length} bands are off`}
+          </Button>
+        </>
+      )}
+      <JarRow
+        jars={jars}
+        run={run}
+        findings={findings}
+        chosen={jar?.number}
+        {...(bandsOff && !waiting
+          ? { onTap: (tapped: number) => setChosen(chosen === tapped ? undefined : tapped) }
+          : {})}
+      />
+      {jar && bandsOff && !waiting && (
+        <OneJar
+          key={jar.number}
+          jar={jar}
+          found={findings.get(jar.number) ?? PLAIN}
+          onChange={(found) => change(jar.number, found)}
+        />
+      )}
+    </Card>
+  );
+}
+
+/** 'All 7 sealed', or 'All sealed but jars 2 and 5'. */
+function verdict(open: readonly NumberedJar[], failed: readonly NumberedJar[]): string {
+  if (failed.length === 0) {
+    return open.length === 1 ? "It is sealed" : `All ${open.length} sealed`;
+  }
+  if (failed.length === open.length) {
+    return open.length === 1 ? "It is not sealed" : "None of them sealed";
+  }
+  const numbers = failed.map((jar) => jar.number);
+  return numbers.length === 1
+    ? `All sealed but jar ${numbers[0]}`
+    : `All sealed but jars ${numbers.slice(0, -1).join(", ")} and ${numbers.at(-1)}`;
+}

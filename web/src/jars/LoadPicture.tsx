@@ -14,6 +14,8 @@ interface Props {
   readonly label?: string;
   /** Numbers of the jars, from 1, that stand in it already; the others are drawn as empty places. */
   readonly taken?: readonly number[];
+  /** Whether dishes and variants are told apart by letters in place of the sizes. */
+  readonly letters?: boolean;
   /** A jar was tapped, by its number from 1. */
   readonly onTap?: (jar: number) => void;
 }
@@ -21,7 +23,7 @@ interface Props {
 const RADIUS = 92;
 
 /** One layer from above: every jar a ring on the rack, its size by a letter, its dish by how it is drawn. */
-export function LoadPicture({ jars, className = "", label, taken, onTap }: Props) {
+export function LoadPicture({ jars, className = "", label, taken, letters = false, onTap }: Props) {
   const each = jars.flatMap((jar) => Array.from({ length: jar.count }, () => jar));
   const { radius: seat, places } = seats(each.length);
   return (
@@ -64,13 +66,25 @@ export function LoadPicture({ jars, className = "", label, taken, onTap }: Props
             <text
               x={x}
               y={y}
-              dy="0.36em"
+              dy={taken ? "0.08em" : "0.36em"}
               textAnchor="middle"
               className={`font-bold ${away ? "fill-soft" : look.letter}`}
               fontSize={seat * (letter(jar.size).length > 1 ? 0.6 : 0.72)}
             >
-              {letter(jar.size)}
+              {letters ? String.fromCharCode(65 + (jar.dish ?? 0)) : letter(jar.size)}
             </text>
+            {/* The number it keeps until it stands on the shelf. */}
+            {taken && (
+              <text
+                x={x}
+                y={y + seat * 0.62}
+                textAnchor="middle"
+                className={`font-semibold ${away ? "fill-soft" : look.letter}`}
+                fontSize={seat * 0.46}
+              >
+                {index + 1}
+              </text>
+            )}
           </g>
         );
       })}

@@ -5,7 +5,7 @@ import { Card, Disclosure, Figure, LinkButton, PageFrame, ProblemNote, Spinner }
 import { useKitchen } from "@/kitchen";
 import { countJars, formatAltitude, formatDateTime, jarWord } from "@/quantity";
 import { VerdictTag } from "@/ruling";
-import { EventList, type Run, stageLabel, Trace } from "@/stove";
+import { EventList, jarsInside, type Run, stageLabel, Trace } from "@/stove";
 import { type Batch, useBatchPage } from "./useBatches";
 
 /** A batch on one page: what was decided, what happened, what became of the jars. */
@@ -43,7 +43,7 @@ export function BatchPage({ id }: { readonly id: number }) {
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <div className="flex flex-col gap-4">
           {batch.data.runs.map((run) => (
-            <RunRecord key={run.id} run={run} loads={batch.data.runs.length} />
+            <RunRecord key={run.id} run={run} all={batch.data.runs} />
           ))}
         </div>
         <div className="flex flex-col gap-4">
@@ -55,15 +55,21 @@ export function BatchPage({ id }: { readonly id: number }) {
   );
 }
 
-function RunRecord({ run, loads }: { readonly run: Run; readonly loads: number }) {
+function RunRecord({ run, all }: { readonly run: Run; readonly all: readonly Run[] }) {
+  const first = all.find((other) => other.id === run.againOf);
   const read = run.events.some((event) => event.type === "reading");
   const sealed = run.checked.filter((jar) => jar.sealed).length;
   return (
     <Card label={`Load ${run.loadNumber}`} className="flex flex-col gap-3">
       <div className="flex flex-wrap items-baseline justify-between gap-2">
         <h2 className="text-lg font-bold">
-          {loads > 1 ? `Load ${run.loadNumber}: ` : ""}
-          {countJars(run.jars)}
+          {all.length > 1 ? `Load ${run.loadNumber}: ` : ""}
+          {countJars(jarsInside(run))}
+          {first && (
+            <span className="block text-base font-normal text-soft">
+              the next try of load {first.loadNumber}, with new lids
+            </span>
+          )}
         </h2>
         <span className="flex items-baseline gap-4 font-semibold text-soft">
           <a

@@ -1,5 +1,5 @@
 export { readAltitude } from "./altitude";
 export { daysBetween, formatAltitude, formatDate, formatDateTime, formatTime, formatVolume } from "./format";
 export { countJars, JAR_SIZES, jarWord } from "./jars";
-export { formatClock, formatSpan } from "./time";
+export { formatClock, formatMinutes, formatSpan } from "./time";
 export { wholeNumber } from "./wholeNumber";

@@ -6,6 +6,12 @@ export function formatClock(milliseconds: number): string {
   return hours > 0 ? `${hours}:${two(minutes)}:${two(rest)}` : `${minutes}:${two(rest)}`;
 }
 
+/** As {@link formatClock}, in minutes and seconds however many: '89:59'. Times at pressure are minutes to everybody, and so it stays narrow. */
+export function formatMinutes(milliseconds: number): string {
+  const seconds = Math.max(0, Math.ceil(milliseconds / 1000));
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
+}
+
 /** A span in milliseconds in words: '2 h 5 min', '7 min', 'less than a minute'. */
 export function formatSpan(milliseconds: number): string {
   const minutes = Math.floor(Math.abs(milliseconds) / 60_000);

@@ -18,7 +18,7 @@ export function OneJar({ jar, found, onChange }: Props) {
       className="flex flex-col gap-4 rounded-field border-2 border-primary p-4"
     >
       <h2 className="text-xl font-bold">
-        Jar {jar.number}, a {jarWord(jar.size, 1)} of {jar.title}
+        Jar {jar.number}, a {jarWord(jar.size, 1)}: {jar.title}
       </h2>
       <Choice
         label="Its lid"

@@ -78,11 +78,11 @@ export function Alarms() {
       {/* It lies over the head of the page and moves nothing: a button must not slip away under a finger. */}
       <button
         type="button"
-        className="flex h-full min-w-0 flex-1 cursor-pointer items-center gap-3 text-left text-lg font-bold leading-tight sm:text-2xl"
+        className="flex h-full min-w-0 flex-1 cursor-pointer items-center gap-3 text-left text-base font-bold leading-tight sm:text-2xl"
         onClick={() => void navigate({ to: "/stove" })}
       >
-        <BellRing size={28} aria-hidden="true" className="shrink-0" />
-        <span className="truncate">
+        <BellRing size={28} aria-hidden="true" className="hidden shrink-0 sm:block" />
+        <span className="line-clamp-2 sm:line-clamp-1">
           {first.text}: {first.canner}
           {ringing.length > 1 && ` · and ${ringing.length - 1} more`}
         </span>

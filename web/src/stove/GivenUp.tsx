@@ -1,5 +1,6 @@
 import { Button, Card, ProblemNote } from "@/kit";
 import { countJars, formatDateTime, formatSpan } from "@/quantity";
+import { jarsInside } from "./jarsOf";
 import { deviationLabel } from "./labels";
 import type { Run } from "./live";
 import { useNextTry } from "./useNextTry";
@@ -20,7 +21,7 @@ export function GivenUp({ run, now }: { readonly run: Run; readonly now: number 
   return (
     <Card label={`Given up: ${run.title}`} tone="brick" className="flex flex-col gap-3">
       <h2 className="text-xl font-bold">
-        {run.title}, {countJars(run.jars)}: not processed
+        {run.title}, {countJars(jarsInside(run))}: not processed
       </h2>
       <p className="text-lg">
         {why && `${deviationLabel(why.code)}. `}

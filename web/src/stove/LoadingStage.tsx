@@ -31,7 +31,13 @@ export function LoadingStage({ run, onEvent }: Props) {
   const tap = (jar: number) => onEvent({ type: run.loaded.includes(jar) ? "jar-back" : "jar-in", jar });
   return (
     <div className="flex flex-wrap items-center justify-center gap-x-6 gap-y-2">
-      <LoadPicture jars={jars} className="h-64" taken={run.loaded} onTap={(jar) => void tap(jar)} />
+      <LoadPicture
+        jars={jars}
+        className="h-64"
+        taken={run.loaded}
+        letters={dishes.length > 1}
+        onTap={(jar) => void tap(jar)}
+      />
       <div className="min-w-40 flex-1">
         <p className="text-3xl font-bold">
           {run.loaded.length === 0
@@ -49,12 +55,20 @@ export function LoadingStage({ run, onEvent }: Props) {
         ))}
         {missing.length > 0 && known && needed > 0 && (
           <p className="mt-2 text-lg">
-            Kettle: the other {missing.length} {missing.length === 1 ? "takes" : "take"}{" "}
+            Kettle: {missing.length === 1 ? "the other one takes" : `the other ${missing.length} take`}{" "}
             <strong>{formatVolume(needed, units)}</strong> of broth. Have{" "}
             <strong>{formatVolume(needed * RESERVE, units)}</strong> boiling.
           </p>
         )}
-        {dishes.length > 1 && <p className="mt-2 text-soft">{dishes.join(" and ")}, drawn apart.</p>}
+        {dishes.length > 1 && (
+          <ul className="mt-2">
+            {dishes.map((dish, index) => (
+              <li key={dish}>
+                <strong>{String.fromCharCode(65 + index)}</strong> {dish}
+              </li>
+            ))}
+          </ul>
+        )}
       </div>
     </div>
   );

@@ -48,7 +48,8 @@ export function Steps({ view, run, now, alone, onEvent }: Props) {
   if (asking === "left-out") {
     return <LeftOut run={run} onEvent={tell} onClose={() => setAsking(undefined)} />;
   }
-  if (asking === "early-zero") {
+  // As time goes on the question answers itself.
+  if (asking === "early-zero" && now < Date.parse(run.zeroDoubtedUntil ?? run.now)) {
     return <EarlyZero run={run} onEvent={tell} onClose={() => setAsking(undefined)} />;
   }
   const open = stage === "rising" || (stage === "holding" && !run.holdComplete && !view.face.over);

@@ -77,7 +77,7 @@ class SharedKitchenJourney {
             Page page = browser.tablet();
             page.navigate(mobrel.url("/stove"));
             button(page, "All six are in order").click();
-            assertThat(page.getByText("0 of 8 in")).isVisible();
+            assertThat(page.getByText("8 to go in")).isVisible();
             page.evaluate(
                     """
                     () => [...document.querySelectorAll('button[aria-label^="Jar "], [role=button][aria-label^="Jar "]')]
@@ -114,7 +114,7 @@ class SharedKitchenJourney {
             page.clock().runFor(1_000);
             assertThat(page.getByText("Kept on this device, not written down yet: Checks done"))
                     .isVisible();
-            button(page, "Jars in, lid locked").click();
+            button(page, "All \\d+ are in, lid locked").click();
             for (int second = 0; second < 30; second++) {
                 page.clock().runFor(1_000);
             }

@@ -17,7 +17,7 @@ final class StoveHand {
     /** The large buttons in the order of a run. */
     private static final List<String> STEPS = List.of(
             "All six are in order",
-            "Jars in, lid locked",
+            "lid locked",
             "Steady steam",
             "Weight on",
             "Heat off",
@@ -56,7 +56,8 @@ final class StoveHand {
         for (String step : STEPS) {
             Locator button = card.getByRole(
                     AriaRole.BUTTON,
-                    new Locator.GetByRoleOptions().setName(step).setExact(true));
+                    // The lid says how many jars are in before it is locked.
+                    new Locator.GetByRoleOptions().setName(step).setExact(!step.equals("lid locked")));
             if (button.count() == 1 && button.isEnabled()) {
                 try {
                     button.click(new Locator.ClickOptions().setTimeout(AT_ONCE_MS));

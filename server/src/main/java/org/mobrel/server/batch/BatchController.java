@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.mobrel.run.Decision;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.RunState;
+import org.mobrel.run.Stage;
 import org.mobrel.server.planning.MadeYields;
 import org.mobrel.server.recipe.RecipeService;
 import org.mobrel.server.ruling.JarRequest;
@@ -131,10 +132,15 @@ class BatchController {
                 loads.stream()
                         // A next try fills no other jars.
                         .filter(run -> run.again().isEmpty())
-                        .flatMap(run -> run.jarsOf(batch.id()).stream())
+                        .flatMap(run -> run.insideOf(batch.id()).stream())
                         .map(JarRequest::of)
                         .toList(),
-                states.stream().map(state -> state.stage().code()).toList(),
+                IntStream.range(0, loads.size())
+                        // What was given up goes on in its next try.
+                        .filter(load -> loads.get(load).nextTry().isEmpty()
+                                || states.get(load).stage() != Stage.ABANDONED)
+                        .mapToObj(load -> states.get(load).stage().code())
+                        .toList(),
                 loads.stream()
                         .map(run -> run.plan().process().value())
                         .max(Comparator.naturalOrder())

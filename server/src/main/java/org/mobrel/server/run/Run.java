@@ -2,8 +2,10 @@ package org.mobrel.server.run;
 
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.mobrel.foods.Pack;
 import org.mobrel.jars.JarCount;
 import org.mobrel.quantity.GaugePressure;
@@ -136,6 +138,24 @@ public record Run(
                 .filter(group -> group.batchId() == batch)
                 .map(RunGroup::jars)
                 .toList();
+    }
+
+    /** As {@link #jarsOf}, of those that are in the canner or were: a jar that was left out is none of them. */
+    public List<JarCount> insideOf(long batch) {
+        Set<Integer> inside = state().inCanner(plan);
+        List<JarCount> jars = new ArrayList<>();
+        int from = 1;
+        for (RunGroup group : groups) {
+            int to = from + group.jars().count();
+            int least = from;
+            int count = (int)
+                    inside.stream().filter(jar -> jar >= least && jar < to).count();
+            if (group.batchId() == batch && count > 0) {
+                jars.add(group.jars().kind().times(count));
+            }
+            from = to;
+        }
+        return jars;
     }
 
     /** The group of a jar by its number; jars are numbered group by group. */

@@ -54,37 +54,42 @@ export function LoadPicture({ jars, className = "", label, taken, letters = fals
           className: `cursor-pointer ${away ? "opacity-45" : ""}`,
         };
         return (
-          <g key={`${x}/${y}`} {...tap}>
-            <circle
-              cx={x}
-              cy={y}
-              r={tall ? seat : seat * 0.86}
-              className={away ? "fill-steam stroke-glass" : look.ring}
-              strokeWidth="3"
-              strokeDasharray={away ? "5 5" : undefined}
-            />
-            <text
-              x={x}
-              y={y}
-              dy={taken ? "0.08em" : "0.36em"}
-              textAnchor="middle"
-              className={`font-bold ${away ? "fill-soft" : look.letter}`}
-              fontSize={seat * (letter(jar.size).length > 1 ? 0.6 : 0.72)}
-            >
-              {letters ? String.fromCharCode(65 + (jar.dish ?? 0)) : letter(jar.size)}
-            </text>
-            {/* The number it keeps until it stands on the shelf. */}
-            {taken && (
+          <g key={`${x}/${y}`}>
+            <g {...tap}>
+              <circle
+                cx={x}
+                cy={y}
+                r={tall ? seat : seat * 0.86}
+                className={away ? "fill-steam stroke-glass" : look.ring}
+                strokeWidth="3"
+                strokeDasharray={away ? "5 5" : undefined}
+              />
+            </g>
+            {/* Beside the button, not in it: what is read out is its name. */}
+            <g role="none" className={`pointer-events-none ${away ? "opacity-45" : ""}`}>
               <text
                 x={x}
-                y={y + seat * 0.62}
+                y={y}
+                dy={taken ? "0.08em" : "0.36em"}
                 textAnchor="middle"
-                className={`font-semibold ${away ? "fill-soft" : look.letter}`}
-                fontSize={seat * 0.46}
+                className={`font-bold ${away ? "fill-soft" : look.letter}`}
+                fontSize={seat * (letter(jar.size).length > 1 ? 0.6 : 0.72)}
               >
-                {index + 1}
+                {letters ? String.fromCharCode(65 + (jar.dish ?? 0)) : letter(jar.size)}
               </text>
-            )}
+              {/* The number it keeps until it stands on the shelf. */}
+              {taken && (
+                <text
+                  x={x}
+                  y={y + seat * 0.62}
+                  textAnchor="middle"
+                  className={`font-semibold ${away ? "fill-soft" : look.letter}`}
+                  fontSize={seat * 0.46}
+                >
+                  {index + 1}
+                </text>
+              )}
+            </g>
           </g>
         );
       })}

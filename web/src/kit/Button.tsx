@@ -4,10 +4,12 @@ import type { AnchorHTMLAttributes, ButtonHTMLAttributes, ReactNode, Ref } from 
 type Look = "main" | "plain" | "loss" | "quiet";
 type Size = "normal" | "stove" | "small";
 
+// An outlined button that has the focus would take the colour of a filled one, on paper that is not filled: unreadable.
 const LOOKS: Record<Look, string> = {
   main: "btn-primary",
-  plain: "btn-outline border-line bg-paper text-primary hover:bg-steam hover:text-primary",
-  loss: "btn-outline btn-error bg-paper hover:bg-brick-wash hover:text-brick",
+  plain:
+    "btn-outline border-line bg-paper text-primary hover:bg-steam hover:text-primary focus-visible:bg-steam focus-visible:text-primary",
+  loss: "btn-outline btn-error bg-paper hover:bg-brick-wash hover:text-brick focus-visible:bg-brick-wash focus-visible:text-brick",
   quiet: "btn-ghost text-primary",
 };
 const SIZES: Record<Size, string> = {

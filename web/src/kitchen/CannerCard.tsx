@@ -109,7 +109,13 @@ export function CannerCard({ canner, kitchen }: Props) {
 }
 
 function testWords(canner: Canner): string {
-  const reads = `It reads ${offWords(canner.gaugeErrorPsi)}`;
+  // A dial of which nobody knows anything is not one that reads true.
+  const reads =
+    canner.testedOn == null
+      ? canner.gaugeErrorPsi === 0
+        ? "The dial is not tested yet"
+        : `The dial is said to read ${offWords(canner.gaugeErrorPsi)}, and is not tested yet`
+      : `It reads ${offWords(canner.gaugeErrorPsi)}`;
   const low = canner.gaugeErrorPsi < 0 ? "; the mark is not lowered for that" : "";
   const when = canner.testedOn == null ? "" : `, tested ${formatDate(canner.testedOn)}`;
   return `${reads}${when}${low}.`;

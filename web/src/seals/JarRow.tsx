@@ -35,8 +35,10 @@ export function JarRow({ jars, run, findings, chosen, onTap }: Props) {
               empty={failed}
             />
             <span className={`block text-[0.9rem] leading-tight font-bold ${failed ? "text-brick" : ""}`}>
+              <span className="sr-only">Jar </span>
               {jar.number}
               {several && ` ${letterOf(jar.dish)}`}: {words}
+              {several && <span className="sr-only">, {jar.title}</span>}
             </span>
           </>
         );
@@ -46,7 +48,6 @@ export function JarRow({ jars, run, findings, chosen, onTap }: Props) {
               <button
                 type="button"
                 aria-pressed={found !== undefined && !isPlain(found)}
-                aria-label={`Jar ${jar.number}${several ? `, ${jar.title}` : ""}: ${words}`}
                 className={`flex min-h-14 min-w-18 cursor-pointer flex-col items-center gap-1 rounded-field border-2 p-2 ${chosen === jar.number ? "border-primary bg-steam" : "border-line bg-paper"}`}
                 onClick={() => onTap(jar.number)}
               >

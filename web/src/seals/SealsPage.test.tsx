@@ -37,7 +37,7 @@ const card = () => within(screen.getByRole("region", { name: "Check the jars" })
 const jars = () =>
   card()
     .getAllByRole("listitem")
-    .map((item) => item.textContent);
+    .map((item) => item.textContent?.replace(/^Jar /, "").replace(/, Broth.*$/, ""));
 /** Until it is written down a check can be taken back; whoever leaves the page meant it. */
 const leave = async (unmount: () => void) => {
   unmount();

@@ -1,0 +1,52 @@
+package org.mobrel.journeys;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Looks a page over for what shuts people out, by day and by night. */
+final class Axe {
+
+    /** Colours that fade from day to night are looked at once they have. */
+    private static final String LOOK =
+            """
+            () => Promise.allSettled(document.getAnimations().filter((each) => each instanceof CSSTransition).map((each) => each.finished))
+              .then(() => axe.run(document, {resultTypes: ["violations"]}).then((found) => found.violations.map(
+              (each) => each.id + ": " + each.nodes.map((node) => node.html.slice(0, 160) + " " + node.failureSummary).join(" | "))))
+            """;
+
+    private final String source;
+    private final List<String> found = new ArrayList<>();
+
+    Axe() {
+        Path script = RunningMobrel.inProject("web/node_modules/axe-core/axe.min.js");
+        try {
+            source = Files.readString(script);
+        } catch (IOException notBuilt) {
+            throw new UncheckedIOException(notBuilt);
+        }
+    }
+
+    /** Looks at a page as it stands; what is found is told at the end, all of it. */
+    void look(Page page, String stage) {
+        for (ColorScheme scheme : new ColorScheme[] {ColorScheme.LIGHT, ColorScheme.DARK}) {
+            page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+            page.evaluate("source => { if (!window.axe) { (0, eval)(source); } }", source);
+            for (Object each : (List<?>) page.evaluate(LOOK)) {
+                found.add("%s, %s: %s".formatted(stage, scheme, each));
+            }
+        }
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
+    }
+
+    void foundNothing() {
+        assertThat(found).isEmpty();
+    }
+}

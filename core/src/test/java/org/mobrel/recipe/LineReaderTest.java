@@ -88,6 +88,13 @@ class LineReaderTest {
                 .isEqualTo(inches);
     }
 
+    /** "Or so" says of an amount that it is rough; before a food it may be half a word of one that is stopped. */
+    @Test
+    void or_so_before_a_food_is_asked_about() {
+        assertThat(reader.read("2 cups carrots or so beans").questions()).isNotEmpty();
+        assertThat(reader.read("2 cups or so of carrots").questions()).isEmpty();
+    }
+
     @Test
     void every_food_of_a_line_counts() {
         assertThat(reader.read("3 cups potatoes and corn").foods())

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.mobrel.jars.JarCount;
-import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunState;
@@ -169,24 +168,33 @@ public class PrintService {
                         .append(event.at().atZone(zone).format(TIME))
                         .append("</td>")
                         .append(Html.cell(event.kind().code().replace('-', ' ')))
-                        .append(Html.cell(
-                                event.reading().map(PrintService::read).orElse("")))
+                        .append(Html.cell(EventWords.of(event)))
                         .append(Html.cell(event.note()))
                         .append("</tr>");
             }
         }
         long byGauge =
                 run.events().stream().filter(event -> event.by().device()).count();
-        return load + "</table>"
+        return load + "</table>" + deviations(state)
                 + (byGauge > 0 ? "<p class=\"small\">and " + byGauge + " readings a gauge sent by itself</p>" : "");
     }
 
-    private static String read(InstrumentReading reading) {
-        return reading.dial()
-                .map(psi -> psi.psi() + " psi")
-                .or(() -> reading.jiggles().map(jiggles -> jiggles + " jiggles a minute"))
-                .or(() -> reading.weight().map(weight -> "weight " + weight.code()))
-                .orElse("");
+    /** What did not go as it should; empty for most. */
+    private String deviations(RunState state) {
+        return state.deviations().isEmpty()
+                ? ""
+                : "<p>"
+                        + Html.text("Not as it should be: "
+                                + state.deviations().stream()
+                                        .map(deviation -> "%s at %s"
+                                                .formatted(
+                                                        deviation.code().replace('-', ' '),
+                                                        deviation
+                                                                .at()
+                                                                .atZone(zone)
+                                                                .format(TIME)))
+                                        .collect(Collectors.joining("; ")))
+                        + "</p>";
     }
 
     /**

@@ -160,6 +160,7 @@ class PrintApiTest {
                             "Navy beans set the time: 90 min in quarts.",
                             "heat off",
                             "13 psi",
+                            "jar 3: sealed",
                             "4 of 4 sealed",
                             canned.lot());
             assertThat(text(shelf)).contains(canned.lot(), "4 quarts", "Shelf 4");

@@ -183,6 +183,21 @@ test("a canner that is refused keeps what was typed", async () => {
   expect(field("What you call it").value).toBe("Tiny");
 });
 
+test.each([
+  [0, undefined, "The dial is not tested yet."],
+  [0.5, undefined, "The dial is said to read 0.5 psi high, and is not tested yet."],
+  [0, "2026-01-05", "It reads true, tested 5 January 2026."],
+])("a dial %s off, tested %s, says: %s", async (gaugeErrorPsi, testedOn, words) => {
+  const known = kitchen();
+  await page({
+    ...known,
+    canners: known.canners.map((canner) => ({ ...canner, gaugeErrorPsi, testedOn })),
+  });
+  expect(
+    screen.getByText((_, element) => element?.tagName === "P" && !!element.textContent?.includes(words)),
+  ).toBeTruthy();
+});
+
 test("a dial that reads high says what to read; its test takes numbers in either notation", async () => {
   const { user } = await page();
   server.on("GET /api/kitchen/canners/1/care", ok({ tests: [], inspections: [], parts: [] }));

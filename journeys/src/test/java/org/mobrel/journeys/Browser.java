@@ -27,6 +27,8 @@ final class Browser implements AutoCloseable {
     /** One for all journeys of a process: each has contexts of its own in it, which share nothing. */
     private static com.microsoft.playwright.@Nullable Browser chromium;
 
+    private static @Nullable Playwright driver;
+
     private final List<BrowserContext> contexts = new ArrayList<>();
     private final List<String> errors = new ArrayList<>();
 
@@ -47,9 +49,19 @@ final class Browser implements AutoCloseable {
                                     "--disable-background-networking",
                                     "--disable-component-update",
                                     "--disable-sync")));
-            Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+            driver = playwright;
+            Runtime.getRuntime().addShutdownHook(new Thread(Browser::stop));
         }
         return chromium;
+    }
+
+    /** Ends Chromium; a program that is started by hand would wait for it for ever. */
+    static synchronized void stop() {
+        if (driver != null) {
+            driver.close();
+            driver = null;
+            chromium = null;
+        }
     }
 
     private static Path executable() {

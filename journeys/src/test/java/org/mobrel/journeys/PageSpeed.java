@@ -70,6 +70,8 @@ public final class PageSpeed {
                             "(round) => go(round % 2 ? 'Shelf' : 'Recipes')",
                             "(round) => document.querySelector('h1')?.textContent === (round % 2 ? 'Shelf' : 'Recipes')"
                                     + " && document.querySelector('main ul, main table, main section') !== null"));
+        } finally {
+            Browser.stop();
         }
     }
 

@@ -26,6 +26,8 @@ public final class Screenshots {
         try (RunningMobrel mobrel = RunningMobrel.ownDemoKitchen();
                 Browser browser = new Browser()) {
             new Screenshots(folder, mobrel, browser).take();
+        } finally {
+            Browser.stop();
         }
     }
 

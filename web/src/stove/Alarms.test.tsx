@@ -47,6 +47,42 @@ test("what is due rings, says which canner, and stands in the title", async () =
   expect(sounds()).toEqual(["heat-off"]);
 });
 
+test("where it is wanted an alarm is said aloud, once, by the voice of the browser; by default nothing is", async () => {
+  const spoken: string[] = [];
+  class Utterance {
+    lang = "";
+    constructor(readonly text: string) {}
+  }
+  vi.stubGlobal("SpeechSynthesisUtterance", Utterance);
+  vi.stubGlobal("speechSynthesis", {
+    cancel: () => undefined,
+    speak: (utterance: Utterance) => spoken.push(utterance.text),
+  });
+  const silent = await ringing(holding());
+  expect(spoken).toEqual([]);
+  silent.unmount();
+  localStorage.setItem("mobrel.voice", "on");
+  await ringing(holding());
+  await tick();
+  expect(spoken).toEqual(["Big canner: Heat off now"]);
+});
+
+test.each([
+  ["water-dry", "It may be dry: heat off, look and listen", "lost"],
+  ["vent-long", "It has vented for 15 minutes and only loses water", "open"],
+  ["steam-late", "45 minutes and no steady steam: think of the water", "look"],
+])("%s is an alarm of its own", async (what, text, sound) => {
+  const stage = what === "steam-late" ? "heating" : "venting";
+  await ringing(run({ stage, dues: [{ what, at: at(0) }] }));
+  expect(screen.getByRole("alert").textContent).toContain(text);
+  expect(sounds().at(-1)).toBe(sound);
+});
+
+test("off the heat no water is lost", async () => {
+  await ringing(run({ stage: "cooling", dues: [{ what: "water-dry", at: at(0) }] }));
+  expect(screen.queryByRole("alert")).toBeNull();
+});
+
 test("it is repeated in its own time and not at every tick", async () => {
   await ringing(holding());
   await tick();

@@ -66,7 +66,7 @@ export function LoadPicture({ jars, className = "", label, taken, letters = fals
               />
             </g>
             {/* Beside the button, not in it: what is read out is its name. */}
-            <g role="none" className={`pointer-events-none ${away ? "opacity-45" : ""}`}>
+            <g className={`pointer-events-none ${away ? "opacity-45" : ""}`}>
               <text
                 x={x}
                 y={y}

@@ -15,8 +15,11 @@ final class EventTimeline {
 
     private EventTimeline() {}
 
-    /** @param takesBack what a correction takes back, where that is not a reading */
-    record Step(RunEvent event, Optional<EventKind> takesBack) {}
+    /**
+     * @param takesBack what a correction takes back, where that is not a reading
+     * @param struck whether the event counts for nothing any more
+     */
+    record Step(RunEvent event, Optional<EventKind> takesBack, boolean struck) {}
 
     static List<Step> of(RunPlan plan, List<RunEvent> written) {
         Map<Integer, List<Correction>> corrections = written.stream()
@@ -28,8 +31,8 @@ final class EventTimeline {
             RunEvent event = written.get(index);
             Optional<EventKind> takesBack = event.correction()
                     .map(correction -> written.get(correction.event() - 1).kind());
-            corrected(plan, event, corrections.getOrDefault(index + 1, List.of()))
-                    .ifPresent(left -> course.add(new Step(left, takesBack)));
+            Optional<RunEvent> left = corrected(plan, event, corrections.getOrDefault(index + 1, List.of()));
+            course.add(new Step(left.orElse(event), takesBack, left.isEmpty()));
         }
         // Stable, so what happened at the same instant stays in the order it was told.
         course.sort(Comparator.comparing(step -> step.event().at()));

@@ -19,6 +19,7 @@ public record HeldPressure(GaugePressure lowest, int readings) {
             return Optional.empty();
         }
         List<GaugePressure> read = EventTimeline.of(plan, events).stream()
+                .filter(step -> !step.struck())
                 .map(EventTimeline.Step::event)
                 .filter(event -> !event.at().isBefore(state.when().holdSince().get())
                         && !event.at().isAfter(state.when().completedAt().get()))

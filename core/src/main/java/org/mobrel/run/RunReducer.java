@@ -91,6 +91,15 @@ final class RunReducer {
         return done();
     }
 
+    /** A reading that was struck out counts for nothing, but the needle may have left its pin: no zero after it becomes one before pressure. */
+    RunState strike(RunEvent event) {
+        boolean underWeight = stage == Stage.RISING || stage == Stage.HOLDING;
+        offThePin = offThePin
+                || underWeight
+                        && event.reading().flatMap(InstrumentReading::dial).isPresent();
+        return done();
+    }
+
     RunState seenAt(Instant now) {
         water = water.until(now, plan.startWater(), from.waterPerHour());
         if (!holdComplete && stage == Stage.HOLDING && holdSince.isPresent() && doubtSince.isEmpty()) {

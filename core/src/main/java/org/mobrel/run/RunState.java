@@ -106,6 +106,9 @@ public record RunState(
     RunState after(RunPlan plan, EventTimeline.Step step) {
         RunEvent event = step.event();
         Instant at = clock(event.at());
+        if (step.struck()) {
+            return new RunReducer(plan, seenAt(plan, at)).strike(event);
+        }
         return new RunReducer(plan, seenAt(plan, at))
                 .apply(event.happened(at, event.heard().isBefore(at) ? at : event.heard()), step.takesBack());
     }

@@ -256,6 +256,17 @@ class RunRulesTest {
         assertThat(dues(150)).containsExactly("seal-check 870", "seal-check-late 1590");
     }
 
+    /** Struck out or not, a needle that was seen to leave its pin makes a gauge's zero one that voids the vent. */
+    @Test
+    void a_reading_that_is_struck_out_does_not_bring_a_void_vent_back() {
+        holding();
+        tell(RunEvent.reading(dial(0), at(40)).by(Reporter.gauge("probe")));
+        assertThat(state(40).stage()).isEqualTo(Stage.HEATING);
+        tell(RunEvent.of(EventKind.CORRECTION, new Correction(5, Optional.empty()), at(41))
+                .with("misread"));
+        assertThat(state(41).stage()).isEqualTo(Stage.HEATING);
+    }
+
     @Test
     void water_is_foretold_at_the_rate_it_goes_now() {
         plan = new RunPlan(

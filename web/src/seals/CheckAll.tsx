@@ -13,6 +13,9 @@ interface Props {
 /** So long a check can be taken back before it is written down. */
 const UNDO_MS = 6_000;
 
+/** So long a load that was written down is waited for. */
+const AGAIN_MS = 10_000;
+
 /** Two taps for a good load: bands off, all sealed. Only what is otherwise is said jar by jar. */
 export function CheckAll({ run, jars }: Props) {
   const recording = useRecordEvent(run);
@@ -20,6 +23,7 @@ export function CheckAll({ run, jars }: Props) {
   const [findings, setFindings] = useState<ReadonlyMap<number, Finding>>(new Map());
   const [chosen, setChosen] = useState<number | undefined>();
   const [waiting, setWaiting] = useState(false);
+  const [written, setWritten] = useState(false);
   const open = jars.filter((jar) => !run.checked.some((done) => done.jar === jar.number));
   const failed = open.filter((jar) => findings.get(jar.number)?.sealed === false);
   const write = () => {
@@ -50,9 +54,16 @@ export function CheckAll({ run, jars }: Props) {
       pending.current?.();
       pending.current = undefined;
       setWaiting(false);
+      setWritten(true);
     }, UNDO_MS);
     return () => clearTimeout(timer);
   }, [waiting]);
+  const sending = written && open.length > 0 && !recording.error;
+  useEffect(() => {
+    // What was not taken is open still, and can be said again.
+    const timer = written ? setTimeout(() => setWritten(false), AGAIN_MS) : undefined;
+    return () => clearTimeout(timer);
+  }, [written]);
   const change = (jar: number, found: Finding) => {
     const next = new Map(findings);
     if (isPlain(found)) {
@@ -66,7 +77,12 @@ export function CheckAll({ run, jars }: Props) {
   return (
     <Card label="Check the jars" className="flex flex-col gap-4">
       <ProblemNote error={recording.error} />
-      {waiting ? (
+      {sending ? (
+        // Jar after jar goes out: a second tap meanwhile would say it all again.
+        <p role="status" className="text-2xl font-bold">
+          Writing it down …
+        </p>
+      ) : waiting ? (
         <div role="status" className="flex flex-wrap items-center gap-4">
           <p className="min-w-0 flex-1 text-2xl font-bold">{verdict(open, failed)}</p>
           <Button size="stove" onClick={() => setWaiting(false)}>
@@ -98,11 +114,11 @@ export function CheckAll({ run, jars }: Props) {
         run={run}
         findings={findings}
         chosen={jar?.number}
-        {...(bandsOff && !waiting
+        {...(bandsOff && !waiting && !sending
           ? { onTap: (tapped: number) => setChosen(chosen === tapped ? undefined : tapped) }
           : {})}
       />
-      {jar && bandsOff && !waiting && (
+      {jar && bandsOff && !waiting && !sending && (
         <OneJar
           key={jar.number}
           jar={jar}

@@ -79,6 +79,20 @@ test("two taps for a good load: the bands off, all sealed", async () => {
   );
 });
 
+test("after its time to be taken back it is written down once, and nothing is offered meanwhile", async () => {
+  vi.useFakeTimers({ shouldAdvanceTime: true });
+  vi.setSystemTime(at(0));
+  const { user } = await page(resting(open));
+  await user.click(screen.getByRole("button", { name: "All 3 bands are off" }));
+  server.on(EVENTS, ok(resting({ ...open, checked: [checked(1, true)] })));
+  await user.click(screen.getByRole("button", { name: "All 3 sealed" }));
+  await vi.advanceTimersByTimeAsync(6_100);
+  expect(await screen.findByText("Writing it down …")).toBeTruthy();
+  expect(screen.queryByRole("button", { name: /sealed$/ })).toBeNull();
+  await waitFor(() => expect(server.sent(EVENTS)).toHaveLength(3));
+  vi.useRealTimers();
+});
+
 test("a check is taken back before it is written down", async () => {
   const { user } = await page(resting(open));
   await user.click(screen.getByRole("button", { name: "All 3 bands are off" }));

@@ -2,6 +2,7 @@ package org.mobrel.run;
 
 import java.time.Duration;
 import java.util.Optional;
+import java.util.Set;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
@@ -17,6 +18,7 @@ import org.mobrel.quantity.Volume;
  * @param jiggles how often its weight jiggles at the pressure, where that is counted
  * @param startWater what was poured in before the jars; empty where nobody counts it
  * @param zeroNotBefore so long after the heat went off the pressure should be there still; zero asks nothing
+ * @param care what this kitchen looks at beside the checks of every run, before the lid goes on
  */
 public record RunPlan(
         Minutes process,
@@ -25,7 +27,8 @@ public record RunPlan(
         int jars,
         Jiggles jiggles,
         Optional<Volume> startWater,
-        Duration zeroNotBefore) {
+        Duration zeroNotBefore,
+        Set<CheckTick.Check> care) {
 
     /** Steam before the weight goes on (source: Guide 1, venting). */
     public static final Duration VENT = Duration.ofMinutes(10);
@@ -70,6 +73,7 @@ public record RunPlan(
         if (process.value() < 1) {
             throw new IllegalArgumentException("a run of 0 min");
         }
+        care = Set.copyOf(care);
     }
 
     public RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, int jars) {
@@ -78,7 +82,7 @@ public record RunPlan(
 
     /** One whose water nobody counts, and whose zero is believed. */
     public RunPlan(Minutes process, GaugePressure target, GaugeKind gauge, int jars, Jiggles jiggles) {
-        this(process, target, gauge, jars, jiggles, Optional.empty(), Duration.ZERO);
+        this(process, target, gauge, jars, jiggles, Optional.empty(), Duration.ZERO, Set.of());
     }
 
     /**

@@ -6,7 +6,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** What may happen when. A command is answered by the event it becomes, or by a refusal that says why and how long still. */
 public final class RunRules {
@@ -65,7 +64,8 @@ public final class RunRules {
     /** The legal moves, as a table. */
     private static Set<Stage> allowedIn(EventKind kind) {
         return switch (kind) {
-            case CHECK, CHECKS_DONE -> EnumSet.of(Stage.CHECKS);
+            case CHECKS_DONE -> EnumSet.of(Stage.CHECKS);
+            case CHECK -> EnumSet.of(Stage.CHECKS, Stage.LOADING);
             case JAR_IN, JAR_BACK, JAR_LEFT, LID_LOCKED -> EnumSet.of(Stage.LOADING);
             case STEAM_STEADY -> EnumSet.of(Stage.HEATING);
             case STEAM_STOPPED, WEIGHT_ON -> EnumSet.of(Stage.VENTING);
@@ -116,11 +116,7 @@ public final class RunRules {
             return waiting;
         }
         return switch (command.kind()) {
-            case CHECK ->
-                command.as(CheckTick.class).orElseThrow().waived()
-                                && command.note().isBlank()
-                        ? Optional.of(refuse("nobody-answers", "Who goes on without this check, and why?"))
-                        : Optional.empty();
+            case CHECK -> ticked(state, command);
             case STOP_EARLY ->
                 state.holdComplete()
                         ? Optional.of(refuse("hold-is-complete", "The time is over; turn the heat off instead."))
@@ -129,7 +125,7 @@ public final class RunRules {
                 thatJar(plan, command.as(JarSeat.class).orElseThrow().jar());
             case JAR_LEFT ->
                 thatJar(plan, command.as(LeftJar.class).orElseThrow().jar());
-            case LID_LOCKED -> everyJarIsSomewhere(plan, state);
+            case LID_LOCKED -> everyJarIsSomewhere(plan, state).or(() -> carePointsAreDone(plan, state));
             case PRESSURE_ZERO -> notSoSoon(plan, state, command);
             case JAR_CHECKED ->
                 wasInCanner(plan, state, command.jar().orElseThrow().jar())
@@ -224,9 +220,36 @@ public final class RunRules {
     }
 
     private static String words(List<Integer> jars) {
-        String all = jars.stream().map(String::valueOf).collect(Collectors.joining(", "));
+        return listed(jars.stream().map(String::valueOf).toList());
+    }
+
+    private static String listed(List<String> several) {
+        String all = String.join(", ", several);
         int last = all.lastIndexOf(", ");
-        return all.substring(0, last) + " and" + all.substring(last + 1);
+        return last < 0 ? all : all.substring(0, last) + " and" + all.substring(last + 1);
+    }
+
+    /** The care points wait until the lid; the checks of every run are done before the first jar. */
+    private static Optional<Refusal> ticked(RunState state, RunEvent command) {
+        CheckTick tick = command.as(CheckTick.class).orElseThrow();
+        if (state.stage() == Stage.LOADING && !tick.check().isCarePoint()) {
+            return Optional.of(outOfTurn(state, command));
+        }
+        return tick.waived() && command.note().isBlank()
+                ? Optional.of(refuse("nobody-answers", "Who goes on without this check, and why?"))
+                : Optional.empty();
+    }
+
+    private static Optional<Refusal> carePointsAreDone(RunPlan plan, RunState state) {
+        List<String> open = plan.care().stream()
+                .filter(point -> !state.checks().containsKey(point))
+                .sorted()
+                .map(CheckTick.Check::label)
+                .toList();
+        return open.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        refuse("care-open", "Not looked at yet: %s. Tick it, or waive it.".formatted(listed(open))));
     }
 
     /** Sooner than this canner ever cools by itself, something cooled it or the sign was none. */

@@ -105,7 +105,11 @@ class RunCasesTest {
                 Jiggles.NOT_COUNTED,
                 Optional.ofNullable(plan.get("startWaterL"))
                         .map(litres -> Volume.ofMillilitres(litres.asDouble() * 1000)),
-                Duration.ofMinutes(plan.path("zeroNotBefore").asInt(0)));
+                Duration.ofMinutes(plan.path("zeroNotBefore").asInt(0)),
+                plan.path("care")
+                        .valueStream()
+                        .map(code -> CheckTick.Check.ofCode(code.asString()).orElseThrow())
+                        .collect(Collectors.toSet()));
     }
 
     private static RunEvent command(JsonNode command) {

@@ -29,7 +29,14 @@ class RunProperties {
     private static final Duration SOON = Duration.ofMinutes(8);
     private static final Volume WATER = Volume.ofMillilitres(1_500);
     private static final RunPlan PLAN = new RunPlan(
-            new Minutes(20), GaugePressure.ofPsi(11), GaugeKind.DIAL, 2, Jiggles.NOT_COUNTED, Optional.of(WATER), SOON);
+            new Minutes(20),
+            GaugePressure.ofPsi(11),
+            GaugeKind.DIAL,
+            2,
+            Jiggles.NOT_COUNTED,
+            Optional.of(WATER),
+            SOON,
+            Set.of());
 
     private static final Set<EventKind> RARE = Set.of(
             EventKind.ABANDON,

@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -72,7 +73,7 @@ class RunRulesTest {
 
     @Test
     void every_check_is_ticked_or_waived_by_name_before_the_jars_go_in() {
-        for (CheckTick.Check check : CheckTick.Check.values()) {
+        for (CheckTick.Check check : CheckTick.Check.ALWAYS) {
             assertThat(state(1).stage()).isEqualTo(Stage.CHECKS);
             boolean old = check == CheckTick.Check.GAUGE;
             RunEvent tick = RunEvent.of(EventKind.CHECK, new CheckTick(check, old), at(1));
@@ -90,6 +91,78 @@ class RunRulesTest {
                 .map(Refusal::why)
                 .contains("no-such-jar");
         assertThat(state(2).loaded()).containsExactly(7);
+    }
+
+    @Test
+    void a_care_point_that_is_switched_on_is_ticked_or_waived_before_the_lid() {
+        plan = new RunPlan(
+                plan.process(),
+                plan.target(),
+                plan.gauge(),
+                plan.jars(),
+                plan.jiggles(),
+                plan.startWater(),
+                plan.zeroNotBefore(),
+                Set.of(CheckTick.Check.LID_EVEN, CheckTick.Check.CLAMPS, CheckTick.Check.RIM_NICKS));
+        tell(RunEvent.of(EventKind.CHECK, new CheckTick(CheckTick.Check.RIM_NICKS, false), at(0)));
+        assertThat(state(0).stage()).isEqualTo(Stage.CHECKS);
+        tell(0, EventKind.CHECKS_DONE);
+        assertThat(tell(RunEvent.of(EventKind.CHECK, new CheckTick(CheckTick.Check.RACK, false), at(1))))
+                .as("the checks of every run are done before the first jar")
+                .isPresent();
+        assertThat(tell(RunEvent.of(EventKind.LID_LOCKED, at(1))))
+                .map(Refusal::text)
+                .contains(
+                        "Not looked at yet: lid even all round and clamps closed in opposite pairs. Tick it, or waive it.");
+        tell(RunEvent.of(EventKind.CHECK, new CheckTick(CheckTick.Check.LID_EVEN, false), at(1)));
+        RunEvent waived = RunEvent.of(EventKind.CHECK, new CheckTick(CheckTick.Check.CLAMPS, true), at(1));
+        assertThat(tell(waived)).map(Refusal::why).contains("nobody-answers");
+        assertThat(tell(RunEvent.of(EventKind.LID_LOCKED, at(1))))
+                .map(Refusal::why)
+                .contains("care-open");
+        tell(waived.with("Ines: this one has a twist lid"));
+        assertThat(state(1).stage()).isEqualTo(Stage.LOADING);
+        assertThat(tell(RunEvent.of(EventKind.LID_LOCKED, at(2)))).isEmpty();
+        assertThat(state(2).stage()).isEqualTo(Stage.HEATING);
+    }
+
+    @Test
+    void one_jar_more_goes_in_where_it_fits_and_needs_no_longer_time() {
+        RunPlan shorter = new RunPlan(new Minutes(60), plan.target(), plan.gauge(), 7);
+        RunPlan longer = new RunPlan(new Minutes(90), plan.target(), plan.gauge(), 7);
+        RunState loading = RunState.after(shorter, List.of(RunEvent.of(EventKind.CHECKS_DONE, at(0))));
+        RunState left = RunState.after(
+                shorter,
+                List.of(
+                        RunEvent.of(EventKind.CHECKS_DONE, at(0)),
+                        RunEvent.of(EventKind.JAR_LEFT, new LeftJar(7, LeftJar.Place.NEXT_LOAD), at(1)),
+                        RunEvent.of(EventKind.JAR_LEFT, new LeftJar(6, LeftJar.Place.TONIGHT), at(1))));
+        RunState closed = loading.after(
+                shorter,
+                EventTimeline.of(shorter, List.of(RunEvent.of(EventKind.LID_LOCKED, at(3))))
+                        .get(0));
+        assertThat(why(shorter, loading, true, Optional.empty(), 2)).isEqualTo("may go in");
+        assertThat(why(shorter, loading, false, Optional.empty(), 2)).isEqualTo("does-not-fit");
+        assertThat(why(shorter, closed, true, Optional.empty(), 4)).isEqualTo("lid-is-on");
+        assertThat(why(longer, loading, true, waiting(shorter, left, 7), 2)).isEqualTo("may go in");
+        assertThat(why(shorter, loading, true, waiting(shorter, left, 7), 2)).isEqualTo("may go in");
+        assertThat(why(shorter, loading, true, waiting(longer, left, 7), 2)).isEqualTo("needs-longer");
+        assertThat(why(longer, loading, false, waiting(shorter, left, 7), 2)).isEqualTo("does-not-fit");
+        assertThat(why(longer, loading, true, waiting(shorter, left, 6), 2)).isEqualTo("jar-is-elsewhere");
+        assertThat(why(longer, loading, true, waiting(shorter, left, 1), 2)).isEqualTo("jar-is-elsewhere");
+        assertThat(why(longer, loading, true, waiting(shorter, left, 7), 24 * 60 + 2))
+                .isEqualTo("too-late");
+    }
+
+    private static Optional<OneMoreJar.Waiting> waiting(RunPlan from, RunState state, int jar) {
+        return Optional.of(new OneMoreJar.Waiting(from, state, jar, at(1)));
+    }
+
+    private static String why(
+            RunPlan into, RunState state, boolean fits, Optional<OneMoreJar.Waiting> from, double minute) {
+        return OneMoreJar.refusal(into, state, fits, from, at(minute))
+                .map(Refusal::why)
+                .orElse("may go in");
     }
 
     @Test
@@ -276,7 +349,8 @@ class RunRulesTest {
                 7,
                 Jiggles.NOT_COUNTED,
                 Optional.of(Volume.ofMillilitres(1_600)),
-                Duration.ZERO);
+                Duration.ZERO,
+                Set.of());
         tell(0, EventKind.CHECKS_DONE);
         assertThat(dues(1)).isEmpty();
         tell(2, EventKind.LID_LOCKED);

@@ -71,7 +71,15 @@ class ServerArchitectureTest {
             Map.entry("catalogue", Set.of("row_comparison")),
             Map.entry(
                     "run",
-                    Set.of("run", "run_event", "run_jars", "run_pace", "run_setting", "run_clock_step", "clock_look")),
+                    Set.of(
+                            "run",
+                            "run_event",
+                            "run_jars",
+                            "run_jar_moved",
+                            "run_pace",
+                            "run_setting",
+                            "run_clock_step",
+                            "clock_look")),
             Map.entry("device", Set.of("gauge_device", "simulation_turn")),
             Map.entry(
                     "shelf",

@@ -5,10 +5,13 @@ import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Volume;
 import org.mobrel.ruling.TimingPolicy;
+import org.mobrel.run.CheckTick;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
 import org.mobrel.server.platform.InvalidField;
@@ -46,6 +49,7 @@ class KitchenController {
                 kitchen.workplace().quietFrom().toString(),
                 kitchen.workplace().quietUntil().toString(),
                 kitchen.bestMonths(),
+                kitchen.care().stream().sorted().map(CheckTick.Check::code).toList(),
                 kitchen.altitude().map(words::bands).orElse(List.of()),
                 kitchen.canners().stream()
                         .map(canner -> words.answer(canner, kitchen.altitude()))
@@ -72,7 +76,16 @@ class KitchenController {
                 household(change, before.household()),
                 workplace(change, before.workplace()),
                 change.bestMonths() == null ? before.bestMonths() : change.bestMonths(),
+                change.care() == null ? before.care() : care(change.care()),
                 before.canners());
+    }
+
+    private static Set<CheckTick.Check> care(List<String> codes) {
+        return codes.stream()
+                .map(code -> CheckTick.Check.ofCode(code)
+                        .filter(CheckTick.Check::isCarePoint)
+                        .orElseThrow(() -> new InvalidField("care", "no care point is called '%s'".formatted(code))))
+                .collect(Collectors.toSet());
     }
 
     private static Household household(KitchenMessages.KitchenChange change, Household before) {

@@ -32,6 +32,7 @@ final class KitchenMessages {
             String quietFrom,
             String quietUntil,
             int bestMonths,
+            List<String> care,
             List<BandResponse> bands,
             List<CannerResponse> canners) {}
 
@@ -142,6 +143,7 @@ final class KitchenMessages {
      * @param basedOn the version that whoever changes something had seen
      * @param altitudeFt in feet or in metres, whichever the cook knows
      * @param quietFrom such as 22:00
+     * @param care the codes of what is looked at before every run beside the usual: all of them, as it is to be
      */
     record KitchenChange(
             @NotNull(message = "the version of the kitchen that this changes") Long basedOn,
@@ -157,7 +159,8 @@ final class KitchenMessages {
             @Min(value = Kitchen.LEAST_MONTHS, message = "between 1 and 18 months")
                     @Max(value = Kitchen.MOST_MONTHS, message = "between 1 and 18 months")
                     @Nullable
-                    Integer bestMonths) {}
+                    Integer bestMonths,
+            @Size(max = 20, message = "20 at most") @Nullable List<@NotNull String> care) {}
 
     /** @param version the number of the last change this shows */
     record CupboardResponse(long version, List<CupboardJar> jars, List<CupboardLids> lids) {}

@@ -8,6 +8,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.mobrel.canner.CannerProfile;
 import org.mobrel.canner.Capacity;
 import org.mobrel.canner.Gauge;
@@ -23,6 +27,7 @@ import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.GaugeError;
 import org.mobrel.quantity.Volume;
 import org.mobrel.ruling.TimingPolicy;
+import org.mobrel.run.CheckTick;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -44,7 +49,7 @@ class KitchenRepository {
     Kitchen kitchen() {
         List<KitchenCanner> canners = canners();
         return db.sql(
-                        "SELECT altitude_um, units, school, people, serving_ul, burners, quiet_from, quiet_until, best_months FROM kitchen"
+                        "SELECT altitude_um, units, school, people, serving_ul, burners, quiet_from, quiet_until, best_months, care FROM kitchen"
                                 + " WHERE id = 1")
                 .query((row, number) -> kitchen(row, canners))
                 .single();
@@ -61,7 +66,15 @@ class KitchenRepository {
                         row.getObject("quiet_from", LocalTime.class),
                         row.getObject("quiet_until", LocalTime.class)),
                 row.getInt("best_months"),
+                care(row.getString("care")),
                 canners);
+    }
+
+    private static Set<CheckTick.Check> care(@Nullable String codes) {
+        return Stream.ofNullable(codes)
+                .flatMap(all -> Stream.of(all.split(" ")))
+                .flatMap(code -> CheckTick.Check.ofCode(code).stream())
+                .collect(Collectors.toSet());
     }
 
     /** Writes the settings; its canners are written one by one. */
@@ -69,7 +82,8 @@ class KitchenRepository {
         db.sql(
                         """
                         UPDATE kitchen SET altitude_um = :altitude, units = :units, school = :school, people = :people,
-                          serving_ul = :serving, burners = :burners, quiet_from = :from, quiet_until = :until, best_months = :months
+                          serving_ul = :serving, burners = :burners, quiet_from = :from, quiet_until = :until, best_months = :months,
+                          care = :care
                         WHERE id = 1
                         """)
                 .param("altitude", kitchen.altitude().map(Altitude::micrometres).orElse(null))
@@ -81,6 +95,12 @@ class KitchenRepository {
                 .param("from", kitchen.workplace().quietFrom())
                 .param("until", kitchen.workplace().quietUntil())
                 .param("months", kitchen.bestMonths())
+                .param(
+                        "care",
+                        kitchen.care().stream()
+                                .sorted()
+                                .map(CheckTick.Check::code)
+                                .collect(Collectors.joining(" ")))
                 .update();
     }
 

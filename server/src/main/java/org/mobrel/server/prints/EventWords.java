@@ -31,7 +31,7 @@ final class EventWords {
                         .formatted(fate.jar(), plain(fate.decision().code()))))
                 .or(() -> event.as(Decision.class).map(decision -> plain(decision.code())))
                 .or(() ->
-                        event.as(CheckTick.class).map(tick -> tick.check().code() + (tick.waived() ? ", waived" : "")))
+                        event.as(CheckTick.class).map(tick -> tick.check().label() + (tick.waived() ? ", waived" : "")))
                 .or(() -> event.as(WaterSeen.class).map(seen -> seen.left() ? "some was left" : "none was left"))
                 .or(() -> event.as(ZeroSigns.class).map(EventWords::signs))
                 .orElse("");

@@ -103,7 +103,8 @@ public record Run(
                 plan.jars(),
                 setting.jiggles(),
                 setting.startWater(),
-                setting.zeroNotBefore());
+                setting.zeroNotBefore(),
+                setting.care());
         return as(as, setting.truePressure(), pace, events);
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.server.platform.InvalidField;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -28,12 +29,19 @@ class RunController {
     private final RunResponses answers;
     private final RunStream stream;
     private final NextTryService nextTries;
+    private final OneMoreJarService oneMore;
 
-    RunController(RunService service, RunResponses answers, RunStream stream, NextTryService nextTries) {
+    RunController(
+            RunService service,
+            RunResponses answers,
+            RunStream stream,
+            NextTryService nextTries,
+            OneMoreJarService oneMore) {
         this.service = service;
         this.answers = answers;
         this.stream = stream;
         this.nextTries = nextTries;
+        this.oneMore = oneMore;
     }
 
     /** Runs that need somebody: at the stove, resting, or waiting for their seal check. */
@@ -71,6 +79,34 @@ class RunController {
                 Optional.ofNullable(request.jars()),
                 Optional.ofNullable(request.cannerId()),
                 request.by() == null ? "" : request.by().strip()));
+    }
+
+    /** Jars that were left out for the next load and wait for one. */
+    @GetMapping("/waiting-jars")
+    List<RunMessages.WaitingJarResponse> waitingJars() {
+        return oneMore.waiting().stream()
+                .map(jar -> new RunMessages.WaitingJarResponse(
+                        jar.run(),
+                        jar.number(),
+                        jar.group().name(),
+                        jar.group().jars().size().code(),
+                        jar.group().jars().mouth().code(),
+                        jar.needs().value(),
+                        jar.since()))
+                .toList();
+    }
+
+    /** Puts one more jar into a load than was planned, before its lid goes on. */
+    @PostMapping("/{id}/jars")
+    RunMessages.RunResponse oneMore(@PathVariable long id, @Valid @RequestBody RunMessages.OneMoreJarRequest request) {
+        String by = request.by() == null ? "" : request.by().strip();
+        if (request.group() != null) {
+            return answers.answer(oneMore.ofItsOwn(id, request.group(), request.jars(), by));
+        }
+        if (request.fromRun() == null || request.fromJar() == null) {
+            throw new InvalidField("group", "a group of this load, or a jar that another one left out");
+        }
+        return answers.answer(oneMore.leftOver(id, request.fromRun(), request.fromJar(), request.jars(), by));
     }
 
     @PostMapping("/{id}/events")

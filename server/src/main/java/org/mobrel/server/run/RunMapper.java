@@ -104,6 +104,7 @@ final class RunMapper {
                 state.checks().entrySet().stream()
                         .map(tick -> new RunMessages.CheckResponse(tick.getKey().code(), tick.getValue()))
                         .toList(),
+                run.plan().care().stream().sorted().map(CheckTick.Check::code).toList(),
                 state.loaded().stream().sorted().toList(),
                 state.leftOut().entrySet().stream()
                         .sorted(Map.Entry.comparingByKey())

@@ -37,6 +37,7 @@ public final class RunMessages {
      * @param tooHigh whether the last reading asks for less heat
      * @param completedAt when the full time was over; null before, and where it does not count
      * @param zeroDoubtedUntil a pressure that is gone before needs a word about what was seen; null where none is asked
+     * @param care what this kitchen looks at before the lid goes on, beside the checks of every run
      * @param leftOut jars of the load that did not go in
      * @param inCanner the jars that are in it: those counted in, or all but those left out
      * @param water an estimate; null where nobody counts it, and before the lid is on
@@ -100,6 +101,7 @@ public final class RunMessages {
             @Nullable OutlookResponse outlook,
             List<DueResponse> dues,
             List<CheckResponse> checks,
+            List<String> care,
             List<Integer> loaded,
             List<LeftJarResponse> leftOut,
             List<Integer> inCanner,
@@ -138,6 +140,27 @@ public final class RunMessages {
             @Nullable List<@NotNull Integer> jars,
             @Nullable Long cannerId,
             @Size(max = 60, message = "60 characters at most") @Nullable String by) {}
+
+    /**
+     * One more jar than planned: of a group of the load, or one that another load left out.
+     *
+     * @param jars how many the load had when that was said
+     * @param group which of the load's kinds, from 0; null for a jar of another load
+     */
+    public record OneMoreJarRequest(
+            @NotNull(message = "how many jars the load has") Integer jars,
+            @Nullable Integer group,
+            @Nullable Long fromRun,
+            @Nullable Integer fromJar,
+            @Size(max = 60, message = "60 characters at most") @Nullable String by) {}
+
+    /**
+     * A jar that a load left out for the next one, and that no load has taken.
+     *
+     * @param minutes what its load is processed for: it may go into one that gets as long
+     */
+    public record WaitingJarResponse(
+            long runId, int jar, String title, String size, String mouth, int minutes, Instant since) {}
 
     public record JiggleRange(int least, int most) {}
 

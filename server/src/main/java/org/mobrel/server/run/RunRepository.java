@@ -140,7 +140,7 @@ class RunRepository {
                     canner,
                     cannerName,
                     verdict,
-                    new RunPlan(process, target, gauge, jars, jiggles, startWater, zeroNotBefore),
+                    new RunPlan(process, target, gauge, jars, jiggles, startWater, zeroNotBefore, Set.of()),
                     truePressure,
                     sentTarget,
                     headspace,

@@ -3,6 +3,7 @@ package org.mobrel.server.run;
 import java.time.InstantSource;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.mobrel.canner.CannerProfile;
 import org.mobrel.canner.Gauge;
 import org.mobrel.canner.PressureTable;
@@ -10,6 +11,7 @@ import org.mobrel.foods.Catalogue;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Volume;
+import org.mobrel.run.CheckTick;
 import org.mobrel.run.Jiggles;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenCanner;
@@ -76,10 +78,11 @@ class RunSettings {
         return kitchen.canner(run.cannerId())
                 .filter(canner -> canner.outOfUse().isEmpty())
                 .map(KitchenCanner::profile)
-                .flatMap(canner -> kitchen.altitude().flatMap(altitude -> setting(run, canner, altitude)));
+                .flatMap(canner ->
+                        kitchen.altitude().flatMap(altitude -> setting(run, canner, altitude, kitchen.care())));
     }
 
-    private Optional<RunSetting> setting(Run run, CannerProfile canner, Altitude altitude) {
+    private Optional<RunSetting> setting(Run run, CannerProfile canner, Altitude altitude, Set<CheckTick.Check> care) {
         Gauge gauge = canner.gauge();
         return pressures.band(gauge.kind(), altitude).map(band -> {
             GaugePressure needed = band.pressure();
@@ -93,6 +96,7 @@ class RunSettings {
                             .orElse(Jiggles.NOT_COUNTED),
                     canner.startWater().or(() -> Optional.of(USUAL_WATER)),
                     habits.zeroNotBefore(run),
+                    care,
                     catalogue.version().code(),
                     clock.instant());
         });

@@ -81,6 +81,93 @@ class RunSettledApiTest {
         assertThat(sealedJars(server, done)).containsExactly(2);
     }
 
+    private static TestServer.Answer more(TestServer server, long run, String what) {
+        return server.post("/api/runs/%d/jars".formatted(run), "{%s}".formatted(what));
+    }
+
+    private static String left(TestServer server) {
+        return server.get("/api/runs/waiting-jars")
+                .body()
+                .valueStream()
+                .map(jar -> jar.get("runId").asLong() + "/" + jar.get("jar").asInt() + " "
+                        + jar.get("minutes").asInt())
+                .toList()
+                .toString();
+    }
+
+    @Test
+    void one_jar_more_than_planned_and_one_left_for_this_load_are_counted_to_the_shelf(TestServer server) {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long first = kitchen.run(3, 0);
+        long second = kitchen.run(4, 0);
+        long pints = kitchen.run(0, 2);
+        kitchen.happen(first, event("checks-done"));
+        kitchen.happen(first, "{\"type\": \"jar-left\", \"jar\": 3, \"place\": \"next-load\"}");
+        assertThat(left(server)).isEqualTo("[%d/3 90]".formatted(first));
+
+        String fromFirst = "\"fromRun\": %d, \"fromJar\": 3".formatted(first);
+        assertThat(code(more(server, pints, "\"jars\": 2, " + fromFirst)))
+                .as("90 minutes in quarts, 75 in pints")
+                .isEqualTo("needs-longer");
+        JsonNode five = more(server, second, "\"jars\": 4, \"by\": \"Ada\", " + fromFirst)
+                .body();
+        assertThat(five.get("jarTotal").asInt()).isEqualTo(5);
+        assertThat(five.get("events").get(0).get("note").asString()).contains("Jar 5", "left out of another load");
+        assertThat(left(server)).isEqualTo("[]");
+        assertThat(code(more(server, second, "\"jars\": 5, " + fromFirst))).isEqualTo("jar-is-elsewhere");
+
+        assertThat(more(server, second, "\"jars\": 5").status())
+                .as("which one?")
+                .isEqualTo(400);
+        assertThat(more(server, second, "\"jars\": 5, \"group\": 7").status()).isEqualTo(400);
+        assertThat(more(server, second, "\"jars\": 5, \"group\": 0")
+                        .body()
+                        .get("jarTotal")
+                        .asInt())
+                .isEqualTo(6);
+        assertThat(code(more(server, second, "\"jars\": 5, \"group\": 0")))
+                .as("tapped on two devices")
+                .isEqualTo("someone-was-first");
+        more(server, second, "\"jars\": 6, \"group\": 0");
+        assertThat(code(more(server, second, "\"jars\": 7, \"group\": 0")))
+                .as("seven quarts fill it")
+                .isEqualTo("does-not-fit");
+
+        kitchen.rested(second);
+        assertThat(code(more(server, second, "\"jars\": 7, \"group\": 0"))).isEqualTo("lid-is-on");
+        JsonNode done = kitchen.sealed(second);
+        assertThat(done.get("stage").asString()).isEqualTo("done");
+        assertThat(server.get("/api/shelf?q=bean%20soup")
+                        .body()
+                        .get("lots")
+                        .valueStream()
+                        .filter(lot -> lot.get("size").asString().equals("quart"))
+                        .mapToInt(lot -> lot.get("jars").asInt())
+                        .sum())
+                .isEqualTo(7);
+    }
+
+    @Test
+    void a_care_point_is_asked_for_once_the_kitchen_wants_it(TestServer server) {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long run = kitchen.run(2, 0);
+        long basedOn = server.get("/api/kitchen").body().get("version").asLong();
+        assertThat(server.patch("/api/kitchen", "{\"basedOn\": %d, \"care\": [\"rack\"]}".formatted(basedOn))
+                        .status())
+                .as("looked at in any case")
+                .isEqualTo(400);
+        server.changeKitchen("\"care\": [\"clamps\", \"rim-nicks\"]");
+        JsonNode asked = server.get("/api/runs/" + run).body();
+        assertThat(asked.get("care").toString()).isEqualTo("[\"rim-nicks\",\"clamps\"]");
+        kitchen.happen(run, "{\"type\": \"check\", \"check\": \"rim-nicks\"}");
+        kitchen.happen(run, event("checks-done"));
+        assertThat(code(kitchen.tell(run, event("lid-locked")))).isEqualTo("care-open");
+        server.changeKitchen("\"care\": []");
+        kitchen.happen(run, event("lid-locked"));
+        assertThat(server.get("/api/runs/" + run).body().get("checks").toString())
+                .contains("rim-nicks");
+    }
+
     @Test
     void a_run_that_was_stopped_goes_on_in_one_step_and_counts_nothing_twice(TestServer server) {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);

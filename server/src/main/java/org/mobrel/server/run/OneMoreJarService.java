@@ -1,0 +1,153 @@
+package org.mobrel.server.run;
+
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.mobrel.jars.JarCount;
+import org.mobrel.loading.Loader;
+import org.mobrel.quantity.Minutes;
+import org.mobrel.run.EventKind;
+import org.mobrel.run.LeftJar;
+import org.mobrel.run.OneMoreJar;
+import org.mobrel.run.Reporter;
+import org.mobrel.run.RunEvent;
+import org.mobrel.run.RunPlan;
+import org.mobrel.server.kitchen.KitchenService;
+import org.mobrel.server.platform.Conflict;
+import org.mobrel.server.platform.InvalidField;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts one more jar into a load than was planned: of its own food, or one that another load left out for the next one. */
+@Service
+class OneMoreJarService {
+
+    private final RunService runs;
+    private final MovedJarRepository moved;
+    private final KitchenService kitchens;
+    private final InstantSource clock;
+
+    OneMoreJarService(RunService runs, MovedJarRepository moved, KitchenService kitchens, InstantSource clock) {
+        this.runs = runs;
+        this.moved = moved;
+        this.kitchens = kitchens;
+        this.clock = clock;
+    }
+
+    /**
+     * A jar that waits for a next load.
+     *
+     * @param number in the load that left it out
+     * @param needs what that load is processed for
+     */
+    record WaitingJar(long run, int number, RunGroup group, Minutes needs, Instant since) {}
+
+    /** Jars that were left out for the next load and wait for one. A simulated load has no jars. */
+    @Transactional(readOnly = true)
+    public List<WaitingJar> waiting() {
+        List<WaitingJar> waiting = new ArrayList<>();
+        for (MovedJarRepository.Seat seat : moved.waitingSince(clock.instant().minus(RunPlan.DECIDE_WITHIN))) {
+            Run run = runs.run(seat.run());
+            waits(run, seat.jar())
+                    .filter(since -> !isPractice(run))
+                    .ifPresent(since -> waiting.add(new WaitingJar(
+                            run.id(),
+                            seat.jar(),
+                            run.groupOf(seat.jar()),
+                            run.plan().process(),
+                            since)));
+        }
+        return waiting;
+    }
+
+    /** Since when a jar waits for the next load; empty where it does not. */
+    private static Optional<Instant> waits(Run run, int jar) {
+        return run.state().leftOut().get(jar) != LeftJar.Place.NEXT_LOAD
+                ? Optional.empty()
+                : run.events().stream()
+                        .filter(event -> event.kind() == EventKind.JAR_LEFT
+                                && event.as(LeftJar.class).orElseThrow().jar() == jar)
+                        .map(RunEvent::at)
+                        .max(Comparator.naturalOrder());
+    }
+
+    private static boolean isPractice(Run run) {
+        return run.pace().filter(ClockRate::simulated).isPresent();
+    }
+
+    /**
+     * One more jar of the load's own food.
+     *
+     * @param group which of its kinds, from 0
+     * @param seen how many jars the load had when that was said
+     * @throws Conflict if it does not fit, the lid is on, or somebody else added one meanwhile
+     */
+    @Transactional
+    public Run ofItsOwn(long id, int group, int seen, String by) {
+        Run run = runs.held(id);
+        if (group < 0 || group >= run.groups().size()) {
+            throw new InvalidField(
+                    "group", "one of the load's %d".formatted(run.groups().size()));
+        }
+        return add(run, run.groups().get(group), seen, Optional.empty(), by);
+    }
+
+    /** A jar that another load left out, as {@link #ofItsOwn}. */
+    @Transactional
+    public Run leftOver(long id, long fromRun, int fromJar, int seen, String by) {
+        if (fromRun == id) {
+            throw new InvalidField("fromRun", "another load");
+        }
+        // Always in the same order: two loads that take jars of each other do not wait for one another.
+        Run first = runs.held(Math.min(id, fromRun));
+        Run second = runs.held(Math.max(id, fromRun));
+        Run run = first.id() == id ? first : second;
+        Run from = first.id() == id ? second : first;
+        MovedJarRepository.Seat seat = new MovedJarRepository.Seat(fromRun, fromJar);
+        Optional<Instant> since =
+                isPractice(from) || isPractice(run) || moved.takenBy(seat).isPresent()
+                        ? Optional.empty()
+                        : waits(from, fromJar);
+        OneMoreJar.Waiting waiting = new OneMoreJar.Waiting(
+                from.plan(),
+                from.state(),
+                fromJar,
+                since.orElseThrow(
+                        () -> new Conflict("jar-is-elsewhere", "That jar does not wait for a next load.", Map.of())));
+        Run after = add(run, from.groupOf(fromJar), seen, Optional.of(waiting), by);
+        moved.move(seat, new MovedJarRepository.Seat(id, after.plan().jars()));
+        return after;
+    }
+
+    private Run add(Run run, RunGroup kind, int seen, Optional<OneMoreJar.Waiting> from, String by) {
+        if (run.plan().jars() != seen) {
+            throw new Conflict(
+                    "someone-was-first",
+                    "Another page or device has put a jar in meanwhile. Look again and decide.",
+                    Map.of("jars", run.plan().jars()));
+        }
+        RunGroup one = kind.with(kind.jars().kind().times(1));
+        List<JarCount> all = new ArrayList<>(run.jars());
+        all.add(one.jars());
+        boolean fits = Loader.fits(kitchens.canner(run.cannerId()).profile().capacity(), all);
+        OneMoreJar.refusal(run.plan(), run.state(), fits, from, run.clock(clock.instant()))
+                .ifPresent(refusal -> {
+                    throw new Conflict(refusal.why(), refusal.text(), Map.of("jars", seen));
+                });
+        moved.append(run.id(), one);
+        String words = "Jar %d, one more than planned: %s of %s%s."
+                .formatted(
+                        seen + 1,
+                        one.jars().size().counted(1),
+                        one.name(),
+                        from.map(jar -> ", left out of another load").orElse(""));
+        return runs.tell(
+                run.id(),
+                now -> RunEvent.of(EventKind.NOTE, now).with(words).by(Reporter.cook(by)),
+                RunService.Tap.PLAIN);
+    }
+}

@@ -27,6 +27,7 @@ export const keys = {
     load,
     revision,
   ],
+  room: (id: number, jars: number) => ["runs", "room", id, jars],
   run: (id: number) => ["runs", "one", id],
   simulation: (run: number) => ["runs", "one", run, "simulation"],
   simulationOffer: ["simulation-offer"],

@@ -7,6 +7,7 @@ import { AltitudeField } from "./AltitudeField";
 import { BackupCard } from "./BackupCard";
 import { CannerCard } from "./CannerCard";
 import { CannerForm } from "./CannerForm";
+import { CareCard } from "./CareCard";
 import { CupboardCard } from "./CupboardCard";
 import { GaugesCard } from "./GaugesCard";
 import { BestMonths, Household } from "./Household";
@@ -35,6 +36,7 @@ export function KitchenPage() {
         <Settings kitchen={kitchen.data} />
         <div className="flex flex-col gap-4">
           <Canners kitchen={kitchen.data} />
+          <CareCard kitchen={kitchen.data} />
           <CupboardCard kitchen={kitchen.data} />
           <GaugesCard />
           <BackupCard kitchen={kitchen.data} />

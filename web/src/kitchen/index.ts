@@ -1,3 +1,4 @@
+export { CARE_POINTS } from "./carePoints";
 export { KitchenPage } from "./KitchenPage";
 export { type Canner, type Kitchen, useKitchen } from "./useKitchen";
 export { WeightPicture } from "./WeightPicture";

@@ -1,7 +1,7 @@
 import { Check } from "lucide-react";
 import { useState } from "react";
 import { Button } from "@/kit";
-import { useKitchen } from "@/kitchen";
+import { CARE_POINTS, useKitchen } from "@/kitchen";
 import { formatVolume } from "@/quantity";
 import { CHECKS } from "./labels";
 import type { EventRequest, Run } from "./live";
@@ -11,8 +11,23 @@ interface Props {
   readonly onEvent: (event: EventRequest) => void;
 }
 
-/** Before the jars go in: six things, ticked one by one or waived by somebody who says who they are and why. */
+/** Before the jars go in: what this kitchen wants to look at, and the six of every run. */
 export function Checks({ run, onEvent }: Props) {
+  return (
+    <CheckList
+      run={run}
+      checks={[...CARE_POINTS.filter((each) => run.care.includes(each.code) && !each.atTheLid), ...CHECKS]}
+      onEvent={onEvent}
+    />
+  );
+}
+
+interface ListProps extends Props {
+  readonly checks: typeof CHECKS;
+}
+
+/** Ticked one by one, or waived by somebody who says who they are and why. */
+export function CheckList({ run, checks, onEvent }: ListProps) {
   const kitchen = useKitchen();
   const [waiving, setWaiving] = useState<string | undefined>();
   const [why, setWhy] = useState("");
@@ -24,8 +39,8 @@ export function Checks({ run, onEvent }: Props) {
       ? `two to three inches: ${formatVolume(water, units)} in this canner`
       : usual;
   return (
-    <ul className="grid gap-2 sm:grid-cols-2">
-      {CHECKS.map(({ code, text, detail: usual }) => {
+    <ul className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,19rem),1fr))] gap-2">
+      {checks.map(({ code, text, detail: usual }) => {
         const done = run.checks.find((each) => each.check === code);
         return (
           <li key={code} className="flex flex-col gap-1">

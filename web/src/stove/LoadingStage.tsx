@@ -3,6 +3,7 @@ import { useKitchen } from "@/kitchen";
 import { formatVolume } from "@/quantity";
 import { placeLabel } from "./labels";
 import type { EventRequest, Run } from "./live";
+import { OneMoreJar } from "./OneMoreJar";
 
 interface Props {
   readonly run: Run;
@@ -48,6 +49,7 @@ export function LoadingStage({ run, onEvent }: Props) {
           Tap each jar as it goes in; tap again if it comes back out. Or count none, and lock the lid with all
           of them in.
         </p>
+        <OneMoreJar run={run} />
         {run.leftOut.map((left) => (
           <p key={left.jar} className="font-semibold">
             Jar {left.jar} stays out: {placeLabel(left.place)}.

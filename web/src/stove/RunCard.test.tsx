@@ -14,6 +14,7 @@ beforeEach(() => {
   vi.setSystemTime(at(0));
   server.on("GET /api/kitchen", ok({ units: "us", canners: [] }));
   server.on("GET /api/simulation", ok({ offered: false }));
+  server.on("GET /api/runs/1/room", ok({ groups: [], waiting: [] }));
 });
 
 /** The card as the stove shows it: of the run as it was told last, with what waits on this device. */
@@ -243,4 +244,57 @@ test("a tap without a server is shown as not written down, and the clock goes on
   const card = screen.getByRole("region", { name: "Big canner" });
   expect(await within(card).findByText("Not written down yet")).toBeTruthy();
   expect(within(card).getByText(/Coming up to 12.5 on this dial/)).toBeTruthy();
+});
+
+test("what this kitchen wants to look at is ticked before the lid can be locked", async () => {
+  const { tell } = await stove({
+    stage: "loading",
+    care: ["lid-even", "clamps"],
+    checks: [{ check: "lid-even", waived: false }],
+  });
+  server.on(EVENTS, ok(runOf({ stage: "loading", care: ["lid-even", "clamps"] })));
+  fireEvent.click(button("All 7 are in, lid locked"));
+  expect(await screen.findByText("One look before the lid is locked.")).toBeTruthy();
+  expect(screen.queryByText("Lid even")).toBeNull();
+  expect(server.sent(EVENTS)).toEqual([]);
+  fireEvent.click(button(/^Clamps in opposite pairs/));
+  await waitFor(() => expect(server.sent(EVENTS)).toMatchObject([{ type: "check", check: "clamps" }]));
+  tell({
+    stage: "loading",
+    care: ["lid-even", "clamps"],
+    checks: [
+      { check: "lid-even", waived: false },
+      { check: "clamps", waived: false },
+    ],
+    events: events(1),
+  });
+  fireEvent.click(button("All 7 are in, lid locked"));
+  await waitFor(() => expect(sent().at(-1)).toMatchObject({ type: "lid-locked" }));
+});
+
+test("one more jar than planned goes in with its kind, and one left for this load where the time is enough", async () => {
+  const MORE = "POST /api/runs/1/jars";
+  const waiting = {
+    runId: 4,
+    jar: 3,
+    title: "Beef stew",
+    size: "quart",
+    mouth: "regular",
+    minutes: 90,
+    since: at(-30),
+  };
+  server.on("GET /api/runs/1/room", ok({ groups: [0, 1], waiting: [waiting] }));
+  const jars = [
+    { size: "quart", mouth: "regular", count: 4 },
+    { size: "pint", mouth: "regular", count: 3 },
+  ];
+  await stove({ stage: "loading", jars, jarTotal: 7, jarTitles: ["Bean soup", "Bean soup"] });
+  server.on(MORE, ok(runOf({ stage: "loading", jars, jarTotal: 8, events: events(1) })));
+  await screen.findByText("1 quart of Beef stew");
+  fireEvent.click(button("Put it in here"));
+  await waitFor(() => expect(server.sent(MORE)).toMatchObject([{ jars: 7, fromRun: 4, fromJar: 3 }]));
+  await screen.findByText("8 to go in");
+  fireEvent.click(button("One more jar"));
+  fireEvent.click(button("pint"));
+  await waitFor(() => expect(server.sent(MORE).at(-1)).toMatchObject({ jars: 8, group: 1 }));
 });

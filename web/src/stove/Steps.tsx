@@ -1,12 +1,13 @@
 import { useEffect, useRef, useState } from "react";
 import { Button } from "@/kit";
 import { formatTime } from "@/quantity";
+import { CareOpen } from "./CareOpen";
 import { EarlyZero } from "./EarlyZero";
 import { JiggleTap } from "./JiggleTap";
 import { LeftOut } from "./LeftOut";
 import type { EventRequest, Run } from "./live";
 import { OtherReading } from "./OtherReading";
-import type { StageView, Step } from "./stages";
+import { openCare, type StageView, type Step } from "./stages";
 
 interface Props {
   readonly view: StageView;
@@ -45,6 +46,10 @@ export function Steps({ view, run, now, alone, onEvent }: Props) {
     setAsking(undefined);
     onEvent(...events);
   };
+  // Ticked one by one; with the last of them the button for the lid is back.
+  if (asking === "care" && openCare(run).length > 0) {
+    return <CareOpen run={run} onEvent={onEvent} onClose={() => setAsking(undefined)} />;
+  }
   if (asking === "left-out") {
     return <LeftOut run={run} onEvent={tell} onClose={() => setAsking(undefined)} />;
   }

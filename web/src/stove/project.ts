@@ -15,6 +15,10 @@ function after(run: Run, event: EventRequest, at: string): Run {
   const plus = (minutes: number) => new Date(Date.parse(at) + minutes * 60_000).toISOString();
   const due = (what: string, minutes: number) => [{ what, at: plus(minutes) }];
   switch (event.type) {
+    case "check":
+      return event.check == null || run.checks.some((each) => each.check === event.check)
+        ? run
+        : { ...run, checks: [...run.checks, { check: event.check, waived: event.waived ?? false }] };
     case "jar-in":
       return event.jar == null || run.loaded.includes(event.jar)
         ? run

@@ -12,7 +12,7 @@ export interface Step {
   /** Not to be had before this instant. */
   readonly from?: number | undefined;
   /** What has to be said with it first. */
-  readonly ask?: "left-out" | "early-zero";
+  readonly ask?: "care" | "left-out" | "early-zero";
 }
 
 /** What the clock shows at a stage. */
@@ -115,7 +115,11 @@ export function stageView(known: Run, now: number): StageView {
             text: lockWords(run),
             event: { type: "lid-locked" },
             look: "main",
-            ...(missing(run).length > 0 ? { ask: "left-out" as const } : {}),
+            ...(openCare(run).length > 0
+              ? { ask: "care" as const }
+              : missing(run).length > 0
+                ? { ask: "left-out" as const }
+                : {}),
           },
         ],
         picture: "load",
@@ -255,6 +259,11 @@ export function missing(run: Run): readonly number[] {
     : Array.from({ length: run.jarTotal }, (_, index) => index + 1).filter(
         (jar) => !run.loaded.includes(jar) && !run.leftOut.some((left) => left.jar === jar),
       );
+}
+
+/** What this kitchen still wants to look at before the lid goes on. */
+export function openCare(run: Run): readonly string[] {
+  return run.care.filter((code) => !run.checks.some((each) => each.check === code));
 }
 
 /** One tap where nothing was counted jar by jar: what was filled is what goes in. */

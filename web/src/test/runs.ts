@@ -43,6 +43,7 @@ export function run(part: Partial<Run>): Run {
     tooHigh: false,
     dues: [],
     checks: [],
+    care: [],
     loaded: [],
     leftOut: [],
     inCanner: [1, 2, 3, 4, 5, 6, 7],

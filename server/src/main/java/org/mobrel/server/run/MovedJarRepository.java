@@ -3,6 +3,7 @@ package org.mobrel.server.run;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.mobrel.quantity.Volume;
 import org.mobrel.server.platform.SqlTime;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -42,6 +43,14 @@ class MovedJarRepository {
                 .param("jar", jar.jar())
                 .query(Long.class)
                 .optional();
+    }
+
+    /** The jars of a load that another one had left out, by their numbers in it. */
+    Set<Integer> takenFromOthers(long run) {
+        return Set.copyOf(db.sql("SELECT to_jar FROM run_jar_moved WHERE to_run = :run")
+                .param("run", run)
+                .query(Integer.class)
+                .list());
     }
 
     void move(Seat from, Seat to) {

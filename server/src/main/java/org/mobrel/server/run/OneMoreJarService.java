@@ -7,12 +7,15 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.mobrel.jars.JarCount;
 import org.mobrel.loading.Loader;
-import org.mobrel.quantity.Minutes;
 import org.mobrel.run.EventKind;
 import org.mobrel.run.LeftJar;
 import org.mobrel.run.OneMoreJar;
+import org.mobrel.run.Refusal;
 import org.mobrel.run.Reporter;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunPlan;
@@ -41,27 +44,74 @@ class OneMoreJarService {
     /**
      * A jar that waits for a next load.
      *
-     * @param number in the load that left it out
-     * @param needs what that load is processed for
+     * @param from the load that left it out
+     * @param number in that load
      */
-    record WaitingJar(long run, int number, RunGroup group, Minutes needs, Instant since) {}
+    record WaitingJar(Run from, int number, Instant since) {
 
-    /** Jars that were left out for the next load and wait for one. A simulated load has no jars. */
-    @Transactional(readOnly = true)
-    public List<WaitingJar> waiting() {
-        List<WaitingJar> waiting = new ArrayList<>();
-        for (MovedJarRepository.Seat seat : moved.waitingSince(clock.instant().minus(RunPlan.DECIDE_WITHIN))) {
-            Run run = runs.run(seat.run());
-            waits(run, seat.jar())
-                    .filter(since -> !isPractice(run))
-                    .ifPresent(since -> waiting.add(new WaitingJar(
-                            run.id(),
-                            seat.jar(),
-                            run.groupOf(seat.jar()),
-                            run.plan().process(),
-                            since)));
+        RunGroup group() {
+            return from.groupOf(number);
         }
-        return waiting;
+
+        OneMoreJar.Waiting asked() {
+            return new OneMoreJar.Waiting(from.plan(), from.state(), number, since);
+        }
+    }
+
+    /**
+     * What may still go into a load beside what was planned.
+     *
+     * @param groups of which of its own kinds one more would fit, from 0
+     */
+    record Room(List<Integer> groups, List<WaitingJar> waiting) {}
+
+    @Transactional(readOnly = true)
+    public Room room(long id) {
+        Run run = runs.run(id);
+        List<RunGroup> kinds = run.groups().stream()
+                .map(group -> group.with(group.jars().kind().times(1)))
+                .toList();
+        Set<Integer> taken = moved.takenFromOthers(id);
+        Set<RunGroup> own = IntStream.rangeClosed(1, run.plan().jars())
+                .filter(jar -> !taken.contains(jar))
+                .mapToObj(run::groupOf)
+                .map(group -> group.with(group.jars().kind().times(1)))
+                .collect(Collectors.toSet());
+        List<Integer> groups = IntStream.range(0, kinds.size())
+                // A kind of which one was added stands there twice; a pot of another load has been left behind by it.
+                .filter(group -> kinds.indexOf(kinds.get(group)) == group && own.contains(kinds.get(group)))
+                .filter(group ->
+                        refusal(run, kinds.get(group), Optional.empty()).isEmpty())
+                .boxed()
+                .toList();
+        return new Room(groups, isPractice(run) ? List.of() : waitingFor(run));
+    }
+
+    /** Jars that other loads left out and that may go into this one. A simulated load has no jars. */
+    private List<WaitingJar> waitingFor(Run run) {
+        return moved.waitingSince(clock.instant().minus(RunPlan.DECIDE_WITHIN)).stream()
+                .filter(seat -> seat.run() != run.id())
+                .flatMap(seat -> {
+                    Run from = runs.run(seat.run());
+                    return waits(from, seat.jar())
+                            .filter(since -> !isPractice(from))
+                            .map(since -> new WaitingJar(from, seat.jar(), since))
+                            .stream();
+                })
+                .filter(jar ->
+                        refusal(run, jar.group(), Optional.of(jar.asked())).isEmpty())
+                .toList();
+    }
+
+    private Optional<Refusal> refusal(Run run, RunGroup kind, Optional<OneMoreJar.Waiting> from) {
+        List<JarCount> all = new ArrayList<>(run.jars());
+        all.add(kind.jars().kind().times(1));
+        // A canner that left the kitchen takes nothing more.
+        boolean fits = kitchens.kitchen()
+                .canner(run.cannerId())
+                .filter(canner -> Loader.fits(canner.profile().capacity(), all))
+                .isPresent();
+        return OneMoreJar.refusal(run.plan(), run.state(), fits, from, run.clock(clock.instant()));
     }
 
     /** Since when a jar waits for the next load; empty where it does not. */
@@ -112,13 +162,12 @@ class OneMoreJarService {
                 isPractice(from) || isPractice(run) || moved.takenBy(seat).isPresent()
                         ? Optional.empty()
                         : waits(from, fromJar);
-        OneMoreJar.Waiting waiting = new OneMoreJar.Waiting(
-                from.plan(),
-                from.state(),
+        WaitingJar waiting = new WaitingJar(
+                from,
                 fromJar,
                 since.orElseThrow(
                         () -> new Conflict("jar-is-elsewhere", "That jar does not wait for a next load.", Map.of())));
-        Run after = add(run, from.groupOf(fromJar), seen, Optional.of(waiting), by);
+        Run after = add(run, waiting.group(), seen, Optional.of(waiting.asked()), by);
         moved.move(seat, new MovedJarRepository.Seat(id, after.plan().jars()));
         return after;
     }

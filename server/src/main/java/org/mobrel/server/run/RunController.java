@@ -81,19 +81,24 @@ class RunController {
                 request.by() == null ? "" : request.by().strip()));
     }
 
-    /** Jars that were left out for the next load and wait for one. */
-    @GetMapping("/waiting-jars")
-    List<RunMessages.WaitingJarResponse> waitingJars() {
-        return oneMore.waiting().stream()
-                .map(jar -> new RunMessages.WaitingJarResponse(
-                        jar.run(),
-                        jar.number(),
-                        jar.group().name(),
-                        jar.group().jars().size().code(),
-                        jar.group().jars().mouth().code(),
-                        jar.needs().value(),
-                        jar.since()))
-                .toList();
+    /** What may still go into a load beside what was planned; nothing once its lid is on. */
+    @GetMapping("/{id}/room")
+    RunMessages.RoomResponse room(@PathVariable long id) {
+        OneMoreJarService.Room room = oneMore.room(id);
+        return new RunMessages.RoomResponse(
+                room.groups(),
+                room.waiting().stream().map(RunController::answer).toList());
+    }
+
+    private static RunMessages.WaitingJarResponse answer(OneMoreJarService.WaitingJar jar) {
+        return new RunMessages.WaitingJarResponse(
+                jar.from().id(),
+                jar.number(),
+                jar.group().name(),
+                jar.group().jars().size().code(),
+                jar.group().jars().mouth().code(),
+                jar.from().plan().process().value(),
+                jar.since());
     }
 
     /** Puts one more jar into a load than was planned, before its lid goes on. */

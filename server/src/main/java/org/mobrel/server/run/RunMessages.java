@@ -155,6 +155,14 @@ public final class RunMessages {
             @Size(max = 60, message = "60 characters at most") @Nullable String by) {}
 
     /**
+     * What may still go into a load beside what was planned.
+     *
+     * @param groups of which of its own kinds one more would fit
+     * @param waiting jars that other loads left out
+     */
+    public record RoomResponse(List<Integer> groups, List<WaitingJarResponse> waiting) {}
+
+    /**
      * A jar that a load left out for the next one, and that no load has taken.
      *
      * @param minutes what its load is processed for: it may go into one that gets as long

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mobrel.server.TestServer;
@@ -85,14 +86,16 @@ class RunSettledApiTest {
         return server.post("/api/runs/%d/jars".formatted(run), "{%s}".formatted(what));
     }
 
-    private static String left(TestServer server) {
-        return server.get("/api/runs/waiting-jars")
-                .body()
-                .valueStream()
-                .map(jar -> jar.get("runId").asLong() + "/" + jar.get("jar").asInt() + " "
-                        + jar.get("minutes").asInt())
-                .toList()
-                .toString();
+    /** Of which of its own kinds one more fits, and what other loads have left for it: '[0] 3 of run 12'. */
+    private static String room(TestServer server, long run) {
+        JsonNode room = server.get("/api/runs/%d/room".formatted(run)).body();
+        return room.get("groups")
+                + room.get("waiting")
+                        .valueStream()
+                        .map(jar -> " %d of run %d"
+                                .formatted(
+                                        jar.get("jar").asInt(), jar.get("runId").asLong()))
+                        .collect(Collectors.joining());
     }
 
     @Test
@@ -103,17 +106,16 @@ class RunSettledApiTest {
         long pints = kitchen.run(0, 2);
         kitchen.happen(first, event("checks-done"));
         kitchen.happen(first, "{\"type\": \"jar-left\", \"jar\": 3, \"place\": \"next-load\"}");
-        assertThat(left(server)).isEqualTo("[%d/3 90]".formatted(first));
+        assertThat(room(server, second)).isEqualTo("[0] 3 of run %d".formatted(first));
+        assertThat(room(server, pints)).as("90 minutes in quarts, 75 in pints").isEqualTo("[0]");
 
         String fromFirst = "\"fromRun\": %d, \"fromJar\": 3".formatted(first);
-        assertThat(code(more(server, pints, "\"jars\": 2, " + fromFirst)))
-                .as("90 minutes in quarts, 75 in pints")
-                .isEqualTo("needs-longer");
+        assertThat(code(more(server, pints, "\"jars\": 2, " + fromFirst))).isEqualTo("needs-longer");
         JsonNode five = more(server, second, "\"jars\": 4, \"by\": \"Ada\", " + fromFirst)
                 .body();
         assertThat(five.get("jarTotal").asInt()).isEqualTo(5);
         assertThat(five.get("events").get(0).get("note").asString()).contains("Jar 5", "left out of another load");
-        assertThat(left(server)).isEqualTo("[]");
+        assertThat(room(server, second)).isEqualTo("[0]");
         assertThat(code(more(server, second, "\"jars\": 5, " + fromFirst))).isEqualTo("jar-is-elsewhere");
 
         assertThat(more(server, second, "\"jars\": 5").status())
@@ -132,6 +134,7 @@ class RunSettledApiTest {
         assertThat(code(more(server, second, "\"jars\": 7, \"group\": 0")))
                 .as("seven quarts fill it")
                 .isEqualTo("does-not-fit");
+        assertThat(room(server, second)).isEqualTo("[]");
 
         kitchen.rested(second);
         assertThat(code(more(server, second, "\"jars\": 7, \"group\": 0"))).isEqualTo("lid-is-on");

@@ -1,11 +1,18 @@
 import { useState } from "react";
 import { Button } from "@/kit";
 import { formatDate, formatTime } from "@/quantity";
+import { hearthLabel } from "./labels";
 import type { EventRequest, Run } from "./live";
 
 interface Props {
   readonly run: Run;
   readonly onEvent: (event: EventRequest) => void;
+}
+
+/** 'On the front left, gas', or where it usually stands. */
+function place(where: Parameters<typeof hearthLabel>[0]): string {
+  const label = hearthLabel(where);
+  return label ? `On ${label}` : "At its usual place";
 }
 
 /** The setting that holds the pressure: kept, and offered the next time this canner is on. */
@@ -20,13 +27,15 @@ export function Burner({ run, onEvent }: Props) {
           {known
             ? known.ofThisRun
               ? `Burner at ${known.setting} since ${formatTime(known.at)}.`
-              : `Burner at ${known.setting} held it on ${formatDate(known.at.slice(0, 10))}.`
+              : known.elsewhere
+                ? `Never held here. ${place(known.elsewhere)} it was ${known.setting}, on ${formatDate(known.at.slice(0, 10))}.`
+                : `Burner at ${known.setting} held it on ${formatDate(known.at.slice(0, 10))}.`
             : "Which burner setting holds it?"}
         </span>
         <Button look="quiet" size="small" onClick={() => setOpen(true)}>
           {known ? "Write another" : "Write it down"}
         </Button>
-        {known && !known.ofThisRun && (
+        {known && !known.ofThisRun && !known.elsewhere && (
           <Button look="quiet" size="small" onClick={() => onEvent({ type: "burner", note: known.setting })}>
             The same today
           </Button>

@@ -1,5 +1,14 @@
+import { CARE_POINTS } from "@/kitchen";
 import { formatTime } from "@/quantity";
-import { CHECKS, decisionLabel, eventLabel, placeLabel, readingLabel, signLabel } from "./labels";
+import {
+  CHECKS,
+  decisionLabel,
+  eventLabel,
+  hearthLabel,
+  placeLabel,
+  readingLabel,
+  signLabel,
+} from "./labels";
 import type { Run, RunEvent } from "./live";
 
 /** Everything people wrote down, with its time; of a gauge that sends by itself only what changed something. */
@@ -49,7 +58,8 @@ function words(event: RunEvent): string {
     return `Jar ${event.jar.jar}: ${event.jar.sealed ? "sealed" : "not sealed"}${lossWord(event.jar.loss)}`;
   }
   if (event.check) {
-    const check = CHECKS.find((each) => each.code === event.check?.check)?.text ?? event.check.check;
+    const check =
+      [...CHECKS, ...CARE_POINTS].find((each) => each.code === event.check?.check)?.text ?? event.check.check;
     return event.check.waived ? `${check}: waived (${event.note})` : check;
   }
   const shown = readingLabel(event);
@@ -57,11 +67,15 @@ function words(event: RunEvent): string {
   const seat = event.seat == null ? "" : ` ${event.seat}`;
   const decision = event.decision ? `: ${decisionLabel(event.decision)}` : "";
   const told = [
-    event.place == null ? "" : placeLabel(event.place),
+    event.place == null || event.type === "stands-on" ? "" : placeLabel(event.place),
     (event.signs ?? []).map(signLabel).join(", "),
     event.cooled ? "water or a fan helped" : "",
     event.waterLeft == null ? "" : event.waterLeft ? "some was left" : "none was left",
   ].filter(Boolean);
+  if (event.type === "stands-on") {
+    const where = hearthLabel({ burner: event.note ?? "", source: event.place });
+    return where ? `Stands on: ${where}` : "Stands at its usual place";
+  }
   const note = event.note
     ? ["note", "burner", "watch", "correction", "away"].includes(event.type)
       ? `: ${event.note}`

@@ -252,7 +252,7 @@ test("what this kitchen wants to look at is ticked before the lid can be locked"
     care: ["lid-even", "clamps"],
     checks: [{ check: "lid-even", waived: false }],
   });
-  server.on(EVENTS, ok(runOf({ stage: "loading", care: ["lid-even", "clamps"] })));
+  server.on(EVENTS, ok(runOf({ stage: "loading", care: ["lid-even", "clamps"], events: events(1) })));
   fireEvent.click(button("All 7 are in, lid locked"));
   expect(await screen.findByText("One look before the lid is locked.")).toBeTruthy();
   expect(screen.queryByText("Lid even")).toBeNull();
@@ -268,8 +268,10 @@ test("what this kitchen wants to look at is ticked before the lid can be locked"
     ],
     events: events(1),
   });
+  server.on(EVENTS, ok(runOf({ stage: "heating", lidLockedAt: at(0), events: events(2) })));
   fireEvent.click(button("All 7 are in, lid locked"));
   await waitFor(() => expect(sent().at(-1)).toMatchObject({ type: "lid-locked" }));
+  await screen.findByText("Heating");
 });
 
 test("one more jar than planned goes in with its kind, and one left for this load where the time is enough", async () => {
@@ -297,4 +299,29 @@ test("one more jar than planned goes in with its kind, and one left for this loa
   fireEvent.click(button("One more jar"));
   fireEvent.click(button("pint"));
   await waitFor(() => expect(server.sent(MORE).at(-1)).toMatchObject({ jars: 8, group: 1 }));
+});
+
+test("a canner that stands elsewhere is said so, and a setting of another place is not offered as the same", async () => {
+  const { tell } = await stove({
+    stage: "rising",
+    burner: { setting: "4", at: at(-1440), ofThisRun: false },
+  });
+  expect(screen.getByText(/^Burner at 4 held it on/)).toBeTruthy();
+  expect(button("The same today")).toBeTruthy();
+  server.on(EVENTS, ok(runOf({ stage: "rising" })));
+  fireEvent.click(button("It stands elsewhere"));
+  fireEvent.change(screen.getByLabelText("Which burner"), { target: { value: " Porch " } });
+  fireEvent.click(button("Camp stove"));
+  await waitFor(() =>
+    expect(server.sent(EVENTS)).toMatchObject([{ type: "stands-on", note: "Porch", place: "camp-stove" }]),
+  );
+  tell({
+    stage: "rising",
+    events: events(1),
+    standsOn: { burner: "Porch", source: "camp-stove" },
+    burner: { setting: "4", at: at(-1440), ofThisRun: false, elsewhere: { burner: "" } },
+  });
+  expect(await screen.findByText("Stands on: Porch, camp stove.")).toBeTruthy();
+  expect(screen.getByText(/^Never held here\. At its usual place it was 4/)).toBeTruthy();
+  expect(screen.queryByRole("button", { name: "The same today" })).toBeNull();
 });

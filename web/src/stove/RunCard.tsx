@@ -16,6 +16,7 @@ import { NoPressure } from "./NoPressure";
 import { Outlook } from "./Outlook";
 import { Record } from "./Record";
 import { Simulator, SimulatorOffer } from "./Simulator";
+import { StandsOn } from "./StandsOn";
 import { SteamPictures } from "./SteamPictures";
 import { Steps } from "./Steps";
 import { type StageView, stageView } from "./stages";
@@ -30,6 +31,9 @@ interface Props {
   /** Whether it has the screen to itself. */
   readonly alone: boolean;
 }
+
+/** Until the pressure holds there is time to say where the canner stands. */
+const BEFORE_HOLD = new Set(["checks", "loading", "heating", "venting"]);
 
 /** One canner: its clock, what to do this minute, the picture, and two or three large buttons. */
 export function RunCard({ run, alone }: Props) {
@@ -123,6 +127,9 @@ export function RunCard({ run, alone }: Props) {
       {run.simulated && <Simulator run={run} />}
       <div className="border-t border-line pt-1">
         <div className="flex flex-wrap items-center gap-x-4">
+          {run.atTheStove && (view.burner || BEFORE_HOLD.has(run.stage)) && (
+            <StandsOn run={run} onEvent={say} />
+          )}
           {view.burner && <Burner run={run} onEvent={say} />}
           {!away && !happened && (view.away || run.stage === "opened") && (
             <span className="ml-auto flex flex-wrap">

@@ -53,6 +53,7 @@ const EVENTS: Record<string, string> = {
   interrupted: "Interrupted",
   away: "Nobody at the stove",
   watch: "On watch",
+  "stands-on": "Stands on",
   burner: "Burner",
   note: "Note",
   correction: "Correction",
@@ -104,6 +105,25 @@ const DEVIATIONS: Record<string, string> = {
   "early-zero": "The pressure was gone too soon",
   "hold-unsupported": "What came to light later does not support the full time",
 };
+
+/** What may heat a canner. */
+export const HEAT_SOURCES: readonly { readonly code: string; readonly text: string }[] = [
+  { code: "gas", text: "Gas" },
+  { code: "coil", text: "Electric coil" },
+  { code: "glass-top", text: "Glass top" },
+  { code: "induction", text: "Induction" },
+  { code: "camp-stove", text: "Camp stove" },
+  { code: "outdoors", text: "Outdoor burner" },
+];
+
+/** 'front left, gas'; empty for where a canner usually stands. */
+export function hearthLabel(where: {
+  readonly burner: string;
+  readonly source?: string | null | undefined;
+}): string {
+  const source = HEAT_SOURCES.find((each) => each.code === where.source)?.text.toLowerCase();
+  return [where.burner, source].filter((part) => part).join(", ");
+}
 
 const PLACES: Record<string, string> = {
   "next-load": "for the next load",

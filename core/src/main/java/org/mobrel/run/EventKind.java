@@ -54,6 +54,8 @@ public enum EventKind {
     CLOCK_SET("clock-set"),
     /** Who looks after the canner from now on, by name. */
     WATCH("watch"),
+    /** Where it stands, by the burner's name and what heats it; it begins where its canner usually stands. */
+    STANDS_ON("stands-on", HeatSource.class, true),
     /** The setting of the burner that holds the pressure. */
     BURNER("burner"),
     NOTE("note"),
@@ -97,7 +99,12 @@ public enum EventKind {
 
     /** Whether it is only kept: it means the same wherever the run stands by the time it arrives. */
     public boolean isRemark() {
-        return this == NOTE || this == BURNER || this == WATCH || this == AWAY || this == LIDS_POPPED;
+        return this == NOTE
+                || this == STANDS_ON
+                || this == BURNER
+                || this == WATCH
+                || this == AWAY
+                || this == LIDS_POPPED;
     }
 
     /** Whether it is told in words: an empty one would say nothing. */

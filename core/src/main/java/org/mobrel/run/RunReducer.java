@@ -41,6 +41,7 @@ final class RunReducer {
     private final Map<Integer, JarCheck> checked;
     private final Map<Integer, Decision> fates;
     private String watch;
+    private Hearth hearth;
     private Optional<Stage> abandonedFrom;
     private Optional<Decision> decision;
     private boolean offThePin;
@@ -73,6 +74,7 @@ final class RunReducer {
         checked = new TreeMap<>(from.checked());
         fates = new TreeMap<>(from.fates());
         watch = from.watch();
+        hearth = from.hearth();
         abandonedFrom = from.abandonedFrom();
         decision = from.decision();
         offThePin = from.offThePin();
@@ -142,6 +144,7 @@ final class RunReducer {
                 checked,
                 fates,
                 watch,
+                hearth,
                 abandonedFrom,
                 decision,
                 offThePin,
@@ -228,6 +231,7 @@ final class RunReducer {
             }
             case DECIDED -> decision = event.as(Decision.class);
             case WATCH -> watch = event.note();
+            case STANDS_ON -> hearth = new Hearth(event.note(), event.as(HeatSource.class));
             case AWAY, CLOCK_SET, BURNER, NOTE, LIDS_POPPED, CORRECTION -> {
                 // Kept in the record; the run does not change. A correction works on the event it is about.
             }

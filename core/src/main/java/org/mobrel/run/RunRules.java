@@ -71,6 +71,7 @@ public final class RunRules {
             case STEAM_STOPPED, WEIGHT_ON -> EnumSet.of(Stage.VENTING);
             case READING -> EnumSet.of(Stage.RISING, Stage.HOLDING);
             case INTERRUPTED, BOILED_DRY -> EnumSet.range(Stage.HEATING, Stage.HOLDING);
+            case STANDS_ON -> EnumSet.range(Stage.CHECKS, Stage.HOLDING);
             case WEIGHT_KNOCKED, CANNER_MOVED -> EnumSet.range(Stage.HEATING, Stage.COOLING);
             case HEAT_OFF -> EnumSet.of(Stage.HOLDING);
             case SERVER_AWAY, HELD -> EnumSet.range(Stage.VENTING, Stage.HOLDING);

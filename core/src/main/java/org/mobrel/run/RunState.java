@@ -23,6 +23,7 @@ import org.mobrel.quantity.Volume;
  * @param loaded the jars that stand in the canner, as far as they were counted in
  * @param fates what was done with jars that did not seal, by their number
  * @param watch who looks after it; empty where nobody said
+ * @param hearth where it stands
  * @param abandonedFrom the stage it was given up in
  * @param offThePin whether the dial has shown any pressure since the weight went on
  * @param leftOut jars of the load that did not go in, and where they went
@@ -42,6 +43,7 @@ public record RunState(
         Map<Integer, JarCheck> checked,
         Map<Integer, Decision> fates,
         String watch,
+        Hearth hearth,
         Optional<Stage> abandonedFrom,
         Optional<Decision> decision,
         boolean offThePin,
@@ -84,6 +86,7 @@ public record RunState(
                 Map.of(),
                 Map.of(),
                 "",
+                Hearth.USUAL,
                 Optional.empty(),
                 Optional.empty(),
                 false,

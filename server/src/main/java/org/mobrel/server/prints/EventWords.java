@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.mobrel.run.CheckTick;
 import org.mobrel.run.Decision;
+import org.mobrel.run.HeatSource;
 import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.JarFate;
@@ -32,6 +33,7 @@ final class EventWords {
                 .or(() -> event.as(Decision.class).map(decision -> plain(decision.code())))
                 .or(() ->
                         event.as(CheckTick.class).map(tick -> tick.check().label() + (tick.waived() ? ", waived" : "")))
+                .or(() -> event.as(HeatSource.class).map(source -> plain(source.code())))
                 .or(() -> event.as(WaterSeen.class).map(seen -> seen.left() ? "some was left" : "none was left"))
                 .or(() -> event.as(ZeroSigns.class).map(EventWords::signs))
                 .orElse("");

@@ -14,6 +14,7 @@ import org.mobrel.run.Correction;
 import org.mobrel.run.Decision;
 import org.mobrel.run.EventDetail;
 import org.mobrel.run.EventKind;
+import org.mobrel.run.HeatSource;
 import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.JarFate;
@@ -75,6 +76,7 @@ final class EventRow {
                                         .collect(Collectors.toSet()),
                                 cooled));
             }
+            case STANDS_ON -> Optional.ofNullable(row.getString("place")).flatMap(HeatSource::ofCode);
             case WATER_SEEN -> Optional.of(new WaterSeen(row.getBoolean("water_left")));
             case JAR_SETTLED ->
                 Optional.of(new JarFate(
@@ -116,8 +118,7 @@ final class EventRow {
                         .sorted()
                         .collect(Collectors.joining(" ")))))
                 .param("cooled", or(event.as(ZeroSigns.class).map(ZeroSigns::cooled)))
-                .param("place", or(event.as(LeftJar.class).map(left -> left.place()
-                        .code())))
+                .param("place", or(place(event)))
                 .param("waterLeft", or(event.as(WaterSeen.class).map(WaterSeen::left)))
                 .param("sealed", or(event.jar().map(JarCheck::sealed)))
                 .param("loss", or(event.jar().map(jar -> jar.loss().code())))
@@ -133,6 +134,12 @@ final class EventRow {
                                 .map(Decision::code)))
                 .param("by", Objects.requireNonNull(event.by().name()))
                 .param("note", event.note());
+    }
+
+    /** Where a jar went, or what heats the canner. */
+    static Optional<String> place(RunEvent event) {
+        return event.as(LeftJar.class).map(left -> left.place().code()).or(() -> event.as(HeatSource.class)
+                .map(HeatSource::code));
     }
 
     /** The jar that an event is about, by its number in the load. */

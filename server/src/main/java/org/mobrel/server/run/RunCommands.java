@@ -10,6 +10,7 @@ import org.mobrel.run.Correction;
 import org.mobrel.run.Decision;
 import org.mobrel.run.EventDetail;
 import org.mobrel.run.EventKind;
+import org.mobrel.run.HeatSource;
 import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.JarFate;
@@ -59,6 +60,7 @@ final class RunCommands {
                 }
                 yield Optional.of(new WaterSeen(request.waterLeft()));
             }
+            case STANDS_ON -> heat(request).map(EventDetail.class::cast);
             case JAR_IN, JAR_BACK -> Optional.of(new JarSeat(which(request.jar())));
             case CHECK -> Optional.of(check(request));
             case DECIDED -> Optional.of(decision(request));
@@ -102,6 +104,12 @@ final class RunCommands {
                 .orElseThrow(() -> new InvalidField("place", "next-load, refrigerator, freezer or tonight"));
     }
 
+    private static Optional<HeatSource> heat(RunMessages.EventRequest request) {
+        return Optional.ofNullable(request.place()).map(place -> HeatSource.ofCode(place)
+                .orElseThrow(
+                        () -> new InvalidField("place", "gas, coil, glass-top, induction, camp-stove or outdoors")));
+    }
+
     /** Empty where no sign was told: that is enough for a zero that comes in its time. */
     private static Optional<ZeroSigns> zeroSigns(RunMessages.EventRequest request) {
         if (request.signs() == null || request.signs().isEmpty()) {
@@ -116,7 +124,7 @@ final class RunCommands {
 
     private static CheckTick check(RunMessages.EventRequest request) {
         CheckTick.Check check = CheckTick.Check.ofCode(stripped(request.check()))
-                .orElseThrow(() -> new InvalidField("check", "rack, water, vent, seal, plug or gauge"));
+                .orElseThrow(() -> new InvalidField("check", "rack, water, vent, seal, plug, gauge or a care point"));
         return new CheckTick(check, Boolean.TRUE.equals(request.waived()));
     }
 

@@ -16,11 +16,12 @@ import org.mobrel.run.Deviation;
 import org.mobrel.run.Due;
 import org.mobrel.run.EventKind;
 import org.mobrel.run.Gap;
+import org.mobrel.run.Hearth;
+import org.mobrel.run.HeatSource;
 import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.JarFate;
 import org.mobrel.run.Jiggles;
-import org.mobrel.run.LeftJar;
 import org.mobrel.run.Outlook;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunPlan;
@@ -117,7 +118,10 @@ final class RunMapper {
                 or(run.again().map(Run.Again::until)),
                 or(run.nextTry()),
                 state.watch(),
-                or(burner(run, past)),
+                or(Optional.of(state.hearth())
+                        .filter(where -> !where.isSameAs(Hearth.USUAL))
+                        .map(RunMapper::hearth)),
+                or(burner(run, state, past)),
                 state.gaps().stream().map(RunMapper::gap).toList(),
                 state.deviations().stream().map(RunMapper::deviation).toList(),
                 state.heldFor(),
@@ -201,7 +205,7 @@ final class RunMapper {
                         .sorted()
                         .toList())),
                 or(event.as(ZeroSigns.class).map(ZeroSigns::cooled)),
-                or(event.as(LeftJar.class).map(left -> left.place().code())),
+                or(EventRow.place(event)),
                 or(event.as(WaterSeen.class).map(WaterSeen::left)),
                 said(event.by().device() ? "" : event.by().name()),
                 said(event.by().device() ? event.by().name() : ""),
@@ -238,13 +242,24 @@ final class RunMapper {
                 outlook.heatOff(), outlook.leastToHeatOff().toMillis(), outlook.zero(), outlook.lidOff());
     }
 
-    /** What was said in this run, or else what held the last time. */
-    private static Optional<RunMessages.BurnerResponse> burner(Run run, RunResponses.Past past) {
+    /** What was said since it stands where it does, or else what held the last time. */
+    private static Optional<RunMessages.BurnerResponse> burner(Run run, RunState state, RunResponses.Past past) {
         return run.events().stream()
-                .filter(event -> event.kind() == EventKind.BURNER)
+                .filter(event -> event.kind() == EventKind.BURNER || event.kind() == EventKind.STANDS_ON)
                 .reduce((first, last) -> last)
-                .map(event -> new RunMessages.BurnerResponse(event.note(), event.at(), true))
-                .or(() -> past.burner().map(last -> new RunMessages.BurnerResponse(last.setting(), last.at(), false)));
+                .filter(event -> event.kind() == EventKind.BURNER)
+                .map(event -> new RunMessages.BurnerResponse(event.note(), event.at(), true, null))
+                .or(() -> state.hearth()
+                        .lastOf(past.burner())
+                        .map(last -> new RunMessages.BurnerResponse(
+                                last.words(),
+                                last.at(),
+                                false,
+                                last.where().isSameAs(state.hearth()) ? null : hearth(last.where()))));
+    }
+
+    private static RunMessages.HearthResponse hearth(Hearth where) {
+        return new RunMessages.HearthResponse(where.burner(), or(where.source().map(HeatSource::code)));
     }
 
     private static @Nullable Integer brothMl(RunGroup group) {

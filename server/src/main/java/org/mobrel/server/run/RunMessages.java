@@ -49,6 +49,7 @@ public final class RunMessages {
      * @param checkFrom when seals may be judged; null before the jars are out
      * @param checkBy by when they should be
      * @param decideBy until when jars that were not processed, or an unsealed one, can be processed again
+     * @param standsOn null for where this canner usually stands
      * @param burner the setting that held the pressure: of this run, or of the last one of this canner
      * @param fates what was done with jars that did not seal
      * @param unsettled the jars that did not seal and wait for a decision
@@ -110,6 +111,7 @@ public final class RunMessages {
             @Nullable Instant againUntil,
             @Nullable Long nextTry,
             String watch,
+            @Nullable HearthResponse standsOn,
             @Nullable BurnerResponse burner,
             List<GapResponse> gaps,
             List<DeviationResponse> deviations,
@@ -184,8 +186,19 @@ public final class RunMessages {
 
     public record CheckResponse(String check, boolean waived) {}
 
-    /** @param ofThisRun whether it was written down now; else the last time this canner was used */
-    public record BurnerResponse(String setting, Instant at, boolean ofThisRun) {}
+    /**
+     * @param ofThisRun whether it was written down now; else the last time this canner was used
+     * @param elsewhere where the canner stood then; null for where it stands now
+     */
+    public record BurnerResponse(String setting, Instant at, boolean ofThisRun, @Nullable HearthResponse elsewhere) {}
+
+    /**
+     * Where a canner stands; without either where it usually does.
+     *
+     * @param burner in the cook's words; may be empty
+     * @param source gas, coil, glass-top, induction, camp-stove or outdoors
+     */
+    public record HearthResponse(String burner, @Nullable String source) {}
 
     public record GapResponse(Instant from, Instant until, int missedLooks) {}
 
@@ -237,7 +250,8 @@ public final class RunMessages {
      * @param corrects the number of the event a correction is about; a reading beside it is what was really shown
      * @param signs what was seen of a pressure that was gone too soon: dial-at-zero, lock-dropped, no-hiss
      * @param cooled whether water or a fan helped it
-     * @param place where a jar went that was left out: next-load, refrigerator, freezer or tonight
+     * @param place where a jar went that was left out: next-load, refrigerator, freezer or tonight; or what heats the canner: gas, coil,
+     *     glass-top, induction, camp-stove or outdoors
      * @param waterLeft whether any was found in the opened canner
      * @param by who says so
      * @param known how many events the page has already, so that it is answered with the rest alone

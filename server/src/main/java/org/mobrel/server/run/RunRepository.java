@@ -19,6 +19,8 @@ import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.quantity.Volume;
 import org.mobrel.ruling.Verdict;
+import org.mobrel.run.Hearth;
+import org.mobrel.run.HeatSource;
 import org.mobrel.run.Jiggles;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunPlan;
@@ -232,18 +234,27 @@ class RunRepository {
                 .list());
     }
 
-    /** The last setting of the burner that was written down with a canner, in any run but this one. */
-    Optional<RunService.Burner> lastBurner(long canner, long exceptRun) {
+    /** The settings of the burner that were written down with a canner, in any run but this one, and where it stood then; the newest first. */
+    List<Hearth.Setting> burnerSettings(long canner, long exceptRun) {
         return db.sql(
                         """
-                        SELECT e.note, e.happened_at FROM run_event e JOIN run r ON r.id = e.run_id
+                        SELECT e.note, e.happened_at, s.note AS burner, s.place FROM run_event e JOIN run r ON r.id = e.run_id
+                        LEFT JOIN run_event s ON s.run_id = e.run_id AND s.number =
+                          (SELECT MAX(m.number) FROM run_event m WHERE m.run_id = e.run_id AND m.kind = 'stands-on' AND m.number < e.number)
                         WHERE r.canner_id = :canner AND r.id <> :run AND e.kind = 'burner'
-                        ORDER BY e.happened_at DESC LIMIT 1
+                        ORDER BY e.happened_at DESC LIMIT 60
                         """)
                 .param("canner", canner)
                 .param("run", exceptRun)
-                .query((row, number) -> new RunService.Burner(row.getString("note"), SqlTime.get(row, "happened_at")))
-                .optional();
+                .query((row, number) -> new Hearth.Setting(
+                        row.getString("note"), SqlTime.get(row, "happened_at"), hearth(row.getString("burner"), row)))
+                .list();
+    }
+
+    private static Hearth hearth(@Nullable String burner, ResultSet row) throws SQLException {
+        return burner == null
+                ? Hearth.USUAL
+                : new Hearth(burner, Optional.ofNullable(row.getString("place")).flatMap(HeatSource::ofCode));
     }
 
     /** The number of one more load of a batch. */

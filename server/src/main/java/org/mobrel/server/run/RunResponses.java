@@ -1,10 +1,11 @@
 package org.mobrel.server.run;
 
 import java.time.InstantSource;
+import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.mobrel.day.CannerTimes;
+import org.mobrel.run.Hearth;
 import org.mobrel.run.Outlook;
 import org.mobrel.server.platform.KitchenReplaced;
 import org.springframework.stereotype.Service;
@@ -15,7 +16,7 @@ import org.springframework.transaction.event.TransactionalEventListener;
 public class RunResponses {
 
     /** What the past says about a run; it does not change while the run goes on. */
-    record Past(Outlook.Usual usual, Optional<RunService.Burner> burner) {}
+    record Past(Outlook.Usual usual, List<Hearth.Setting> burner) {}
 
     private final Map<Long, Past> pasts = new ConcurrentHashMap<>();
     private final RunService service;
@@ -47,9 +48,9 @@ public class RunResponses {
         if (run.state().isClosed()) {
             // Its outlook is behind it, and there are many of them.
             pasts.remove(run.id());
-            return new Past(usual(run), Optional.empty());
+            return new Past(usual(run), List.of());
         }
-        return pasts.computeIfAbsent(run.id(), id -> new Past(usual(run), service.lastBurner(run)));
+        return pasts.computeIfAbsent(run.id(), id -> new Past(usual(run), service.burnerSettings(run)));
     }
 
     private Outlook.Usual usual(Run run) {

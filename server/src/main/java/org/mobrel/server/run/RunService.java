@@ -17,6 +17,7 @@ import org.mobrel.foods.Pack;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.run.CommandResult;
 import org.mobrel.run.EventKind;
+import org.mobrel.run.Hearth;
 import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.Refusal;
@@ -143,13 +144,10 @@ public class RunService {
         return habits.pastOf(canner);
     }
 
-    /** A setting of a burner that was written down, and when. */
-    public record Burner(String setting, Instant at) {}
-
-    /** The setting that held the pressure the last time this run's canner was used; empty if nobody ever said. */
+    /** What was written down of the burner with this run's canner, in other runs. */
     @Transactional(readOnly = true)
-    public Optional<Burner> lastBurner(Run run) {
-        return repository.lastBurner(run.cannerId(), run.id());
+    public List<Hearth.Setting> burnerSettings(Run run) {
+        return repository.burnerSettings(run.cannerId(), run.id());
     }
 
     /** What a cook wants to write down, as it depends on the instant it reaches the server. */

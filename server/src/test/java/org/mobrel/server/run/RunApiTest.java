@@ -237,6 +237,49 @@ class RunApiTest {
                 .isFalse();
     }
 
+    /** The setting offered to a run, and where it held: '3 elsewhere'. */
+    private static String burner(JsonNode run) {
+        JsonNode burner = run.get("burner");
+        return burner.isNull()
+                ? "none"
+                : burner.get("setting").asString()
+                        + (burner.get("ofThisRun").asBoolean() ? " now" : "")
+                        + (burner.get("elsewhere").isNull() ? "" : " elsewhere");
+    }
+
+    @Test
+    void a_burner_is_remembered_by_where_the_canner_stood(TestServer server) {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        String camp = "{\"type\": \"stands-on\", \"note\": \"Porch\", \"place\": \"camp-stove\"}";
+        long first = kitchen.run(1, 0);
+        assertThat(burner(kitchen.happen(first, camp))).isEqualTo("none");
+        assertThat(burner(kitchen.happen(first, "{\"type\": \"burner\", \"note\": \"3\"}")))
+                .isEqualTo("3 now");
+        server.advance(Duration.ofMinutes(1));
+
+        long second = kitchen.run(1, 0);
+        JsonNode usual = server.get("/api/runs/" + second).body();
+        assertThat(usual.get("standsOn").isNull()).isTrue();
+        assertThat(burner(usual)).isEqualTo("3 elsewhere");
+        assertThat(usual.get("burner").get("elsewhere").get("source").asString())
+                .isEqualTo("camp-stove");
+        kitchen.happen(second, "{\"type\": \"burner\", \"note\": \"5\"}");
+        assertThat(burner(kitchen.happen(second, camp.replace("Porch", "porch "))))
+                .as("moved away from where 5 held")
+                .isEqualTo("3");
+        assertThat(kitchen.tell(second, camp.replace("camp-stove", "sun"))
+                        .body()
+                        .get("field")
+                        .asString())
+                .isEqualTo("place");
+
+        long third = kitchen.run(1, 0);
+        assertThat(burner(server.get("/api/runs/" + third).body())).isEqualTo("5");
+        assertThat(burner(kitchen.happen(third, "{\"type\": \"stands-on\", \"place\": \"gas\"}")))
+                .as("never stood there: the last one of any place")
+                .isEqualTo("5 elsewhere");
+    }
+
     private static String code(TestServer.Answer answer) {
         assertThat(answer.status()).isEqualTo(409);
         return answer.body().get("code").asString();

@@ -14,10 +14,12 @@ import java.util.List;
 /** Looks a page over for what shuts people out, by day and by night. */
 final class Axe {
 
-    /** Colours that fade from day to night are looked at once they have. */
+    /** Colours that fade from day to night are looked at once they have; a field that is being typed in may never tell that it has. */
     private static final String LOOK =
             """
-            () => Promise.allSettled(document.getAnimations().filter((each) => each instanceof CSSTransition).map((each) => each.finished))
+            () => Promise.race([
+              Promise.allSettled(document.getAnimations().filter((each) => each instanceof CSSTransition).map((each) => each.finished)),
+              new Promise((enough) => setTimeout(enough, 2000))])
               .then(() => axe.run(document, {resultTypes: ["violations"]}).then((found) => found.violations.map(
               (each) => each.id + ": " + each.nodes.map((node) => node.html.slice(0, 160) + " " + node.failureSummary).join(" | "))))
             """;

@@ -69,7 +69,7 @@ export function RunCard({ run, alone }: Props) {
     >
       <div>
         <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-          <h2 className="flex-1 text-xl font-bold">{run.cannerName}</h2>
+          <h2 className="min-w-26 flex-1 text-xl font-bold">{run.cannerName}</h2>
           <Watch run={run} onEvent={say} />
           {run.simulated && <Tag tone="ink">{`Simulated, ${run.pace}×`}</Tag>}
           {unconfirmed && <Tag tone="mustard">Not written down yet</Tag>}
@@ -85,16 +85,24 @@ export function RunCard({ run, alone }: Props) {
         <div className="min-w-0">
           <div className="flex flex-wrap items-center gap-x-2 sm:gap-x-6">
             <Clock face={view.face} now={now} alone={alone} />
-            {view.mark && (
-              <div className={alone ? "sm:hidden" : ""}>
+            {view.mark && !alone && (
+              <div className="max-sm:hidden">
                 <Mark run={run} needle={simulation?.needlePsi} />
               </div>
             )}
           </div>
-          {/* What changes here is said by a screen reader too, and nothing else of the card is. */}
-          <p aria-live="polite" className="mt-2 text-xl leading-snug">
-            {view.now}
-          </p>
+          <div className="mt-2 flex items-center gap-x-3">
+            {/* What changes here is said by a screen reader too, and nothing else of the card is. */}
+            <p aria-live="polite" className="min-w-0 flex-1 text-xl leading-snug">
+              {view.now}
+            </p>
+            {/* On a phone beside the words: beside the clock it would push the buttons down. */}
+            {view.mark && (
+              <div className="shrink-0 sm:hidden">
+                <Mark run={run} needle={simulation?.needlePsi} />
+              </div>
+            )}
+          </div>
           {view.next && <p className="mt-1 text-soft">{view.next}</p>}
           {/* On a phone the buttons come first: nobody should have to look for them. */}
           <div className="mt-2 hidden items-center gap-x-6 sm:flex">

@@ -26,6 +26,7 @@ export function StovePage() {
       title={live.length > 0 ? "On the stove" : "Stove"}
       place="Stove"
       lead={live[0] && live.length > 1 ? nextWords(live[0]) : undefined}
+      short
       actions={live.length > 0 && <Aloud />}
     >
       <Offline />
@@ -79,7 +80,15 @@ function Aloud() {
         setOn(!on);
       }}
     >
-      {on ? "Alarms are said aloud" : "Say alarms aloud"}
+      {on ? (
+        <span>
+          <span className="max-sm:sr-only">Alarms are </span>said aloud
+        </span>
+      ) : (
+        <span>
+          Say <span className="max-sm:sr-only">alarms </span>aloud
+        </span>
+      )}
     </Button>
   );
 }

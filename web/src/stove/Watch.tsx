@@ -46,11 +46,19 @@ export function Watch({ run, onEvent }: Props) {
     <Button
       size="small"
       look="quiet"
-      className="-my-2 self-center"
+      className="-my-2 self-center max-sm:px-1"
       icon={<Eye size={18} aria-hidden="true" />}
       onClick={() => (mine || cookName() === "" ? setAsking(true) : take(cookName()))}
     >
-      {run.watch === "" ? "Who watches?" : mine ? `You watch, ${run.watch}` : `${run.watch} watches`}
+      {run.watch === "" ? (
+        <span>
+          Who<span className="max-sm:sr-only"> watches</span>?
+        </span>
+      ) : mine ? (
+        `You watch, ${run.watch}`
+      ) : (
+        `${run.watch} watches`
+      )}
     </Button>
   );
 }

@@ -119,6 +119,87 @@ class LookBackTest {
                 .containsExactly("step-purees");
     }
 
+    /** What is open, or what was not as the tables ask; 'covered' where everything was. */
+    private static String found(List<String> lines, List<String> steps, String... known) {
+        LookBack back = LookBack.of(RULINGS, batch(lines, JarSize.QUART, steps), deed(90, "10", known));
+        return back.covered().filter(covered -> covered).isPresent()
+                ? "covered"
+                : Stream.concat(
+                                back.shortfalls().stream().map(ProcessShortfall.Shortfall::code),
+                                back.questions().stream().map(LookBack.Asked::code))
+                        .distinct()
+                        .collect(Collectors.joining(" "));
+    }
+
+    @Test
+    void steps_answer_what_they_say_and_leave_the_rest_open() {
+        List<String> beans = List.of("2 lb dried pinto beans", "3 cups carrots, peeled and diced", "2 qt water");
+        String[] open = {"hot", "1/2", "yes", "-", "-", "yes", "yes"};
+        assertThat(found(beans, List.of(), open)).isEqualTo("soaked boiled");
+        assertThat(found(beans, List.of("Soak the beans overnight."), open)).isEqualTo("boiled");
+        assertThat(found(beans, List.of("Soak the beans overnight.", "Boil the beans 30 minutes."), open))
+                .isEqualTo("covered");
+        assertThat(found(beans, List.of("Soak the beans overnight.", "Boil the beans 29 minutes."), open))
+                .isEqualTo("not-boiled");
+        assertThat(found(beans, List.of("Soak the beans 2 hours.", "Boil the beans 30 minutes."), open))
+                .isEqualTo("not-soaked");
+        assertThat(found(
+                        beans,
+                        List.of("Soak the beans 2 hours.", "Boil the beans 30 minutes."),
+                        "hot",
+                        "1/2",
+                        "yes",
+                        "yes",
+                        "-",
+                        "yes",
+                        "yes"))
+                .as("the cook's own word goes before the recipe's")
+                .isEqualTo("covered");
+        assertThat(found(
+                        List.of("4 cups carrots, peeled and diced", "2 qt water"),
+                        List.of(),
+                        "?",
+                        "1/2",
+                        "yes",
+                        "-",
+                        "-",
+                        "yes",
+                        "yes"))
+                .as("not known to be hot is raw, which carrots may be")
+                .isEqualTo("covered");
+    }
+
+    @Test
+    void how_full_the_jars_were_is_asked_only_where_it_matters() {
+        List<String> stew = List.of("3 lb beef, in 1-inch cubes", "2 lb carrots, peeled and sliced", "2 qt water");
+        assertThat(found(stew, List.of(), "hot", "-", "yes", "-", "-", "yes", "yes"))
+                .isEqualTo("fill");
+        List<String> soup = List.of("2 cups carrots, peeled and diced", "2 cups peas", "2 qt water");
+        assertThat(found(
+                        soup,
+                        List.of("Fill the jars two thirds with solids."),
+                        "hot",
+                        "-",
+                        "yes",
+                        "-",
+                        "-",
+                        "yes",
+                        "yes"))
+                .isEqualTo(found(soup, List.of(), "hot", "2/3", "yes", "-", "-", "yes", "yes"));
+        assertThat(found(
+                        List.of("4 cups carrots, peeled and diced"),
+                        List.of(),
+                        "hot",
+                        "-",
+                        "yes",
+                        "-",
+                        "-",
+                        "yes",
+                        "yes"))
+                .as("one food alone fills its jars")
+                .isEqualTo("covered");
+    }
+
     /** With everything done as the tables ask, it is covered where the recipe is and nowhere else. */
     @Test
     void it_is_covered_only_where_the_recipe_page_would_be() {

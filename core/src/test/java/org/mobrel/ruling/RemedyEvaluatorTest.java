@@ -24,9 +24,11 @@ import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.JarTable;
 import org.mobrel.jars.Mouth;
+import org.mobrel.method.Method;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Minutes;
+import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
 
 /** What each remedy does to the recipe, and what the recipe then gets. */
@@ -231,6 +233,48 @@ class RemedyEvaluatorTest {
             assertThat(finding.line()).isEmpty();
         });
         assertThat(VariantRuling.rule(rulings, base, List.of(rooted)).verdict()).isEqualTo(Verdict.OWN_JUDGEMENT);
+    }
+
+    private static List<String> rows(Ruling ruling) {
+        return ruling.rows().stream()
+                .map(use -> use.row()
+                        + (use.line().isPresent() ? " of line " + use.line().getAsInt() : ""))
+                .sorted()
+                .toList();
+    }
+
+    @Test
+    void a_batch_rests_on_the_rows_of_every_variant_and_asks_what_any_of_them_asks_once() {
+        Batch base = soup("3 cups green beans + 2 lb potatoes, peeled + 2 qt water");
+        Variant corn = new Variant("with corn", reader.readAll(List.of("2 cups corn")));
+        Variant plain = new Variant("with thyme", reader.readAll(List.of("1 sprig thyme")));
+        List<String> own = rows(rulings.rule(base));
+        assertThat(rows(VariantRuling.rule(rulings, base, List.of(plain)))).isEqualTo(own);
+        assertThat(own).noneMatch(row -> row.startsWith("corn-kernels"));
+        List<String> withCorn = rows(VariantRuling.rule(rulings, base, List.of(plain, corn)));
+        assertThat(withCorn).containsAll(own).hasSize(own.size() + 1);
+        assertThat(withCorn).as("a variant's line is none of the base's").contains("corn-kernels-hot");
+
+        Variant unclear = new Variant("with wobbly corn", reader.readAll(List.of("2 cups wobbly corn")));
+        Ruling asked = VariantRuling.rule(rulings, base, List.of(plain, unclear));
+        assertThat(asked.verdict()).isEqualTo(Verdict.ASK);
+        assertThat(asked.questions()).singleElement().satisfies(question -> {
+            assertThat(question.line()).isEmpty();
+            assertThat(question.text()).startsWith("With wobbly corn: ");
+        });
+        Batch open = soup("2 cups wobbly carrots + 2 lb potatoes, peeled + 2 qt water");
+        assertThat(VariantRuling.rule(rulings, open, List.of(plain, corn)).questions())
+                .as("asked of the base, and not again of each variant")
+                .isEqualTo(rulings.rule(open).questions());
+        Batch halted = soup("1 cup cream + 2 lb potatoes, peeled + 2 qt water");
+        assertThat(VariantRuling.rule(rulings, halted, List.of(plain, corn)).findings())
+                .isEqualTo(rulings.rule(halted).findings());
+        List<IngredientLine> blend = reader.readAll(List.of("Blend until smooth."));
+        Variant smooth = new Variant("blended", blend, Method.of(List.of(), blend, reader));
+        Ruling stopped = VariantRuling.rule(rulings, base, List.of(smooth, plain));
+        assertThat(stopped.verdict()).isEqualTo(Verdict.STOP);
+        assertThat(stopped.findings()).isNotEmpty().allSatisfy(finding -> assertThat(finding.text())
+                .startsWith("Blended: "));
     }
 
     @ParameterizedTest

@@ -5,8 +5,6 @@ import { type Kitchen, useSettings } from "./useKitchen";
 /** Habits that help, each switched on by those who want to be reminded: then the lid waits for it. */
 export function CareCard({ kitchen }: { readonly kitchen: Kitchen }) {
   const { save, error } = useSettings();
-  const toggle = (code: string, on: boolean) =>
-    save({ care: on ? [...kitchen.care, code] : kitchen.care.filter((each) => each !== code) });
   return (
     <Card label="Care points" className="flex flex-col gap-3">
       <div>
@@ -24,7 +22,7 @@ export function CareCard({ kitchen }: { readonly kitchen: Kitchen }) {
               type="checkbox"
               className="toggle toggle-primary shrink-0"
               checked={kitchen.care.includes(code)}
-              onChange={(event) => toggle(code, event.target.checked)}
+              onChange={(event) => save({ care: { [code]: event.target.checked } })}
             />
             <span>
               <strong className="block leading-tight">{text}</strong>

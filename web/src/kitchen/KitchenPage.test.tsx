@@ -295,3 +295,16 @@ test("two canners stand there, each with the pressure it needs", async () => {
   expect(screen.getByRole("heading", { name: "Big canner" })).toBeTruthy();
   expect(screen.getByRole("heading", { name: "Small canner" })).toBeTruthy();
 });
+
+test("care points are switched one by one, and say only which was meant", async () => {
+  const { user } = await page(kitchen({ care: ["clamps"] }));
+  expect(
+    (screen.getByRole("checkbox", { name: /^Clamps in opposite pairs/ }) as HTMLInputElement).checked,
+  ).toBe(true);
+  server.on(PATCH, ok(kitchen({ version: 8, care: ["rim-nicks", "clamps"] })));
+  server.on("GET /api/kitchen", ok(kitchen({ version: 8, care: ["rim-nicks", "clamps"] })));
+  await user.click(screen.getByRole("checkbox", { name: /^Jar rims felt/ }));
+  await waitFor(() => expect(server.sent(PATCH)).toEqual([{ basedOn: 7, care: { "rim-nicks": true } }]));
+  await user.click(screen.getByRole("checkbox", { name: /^Clamps in opposite pairs/ }));
+  await waitFor(() => expect(server.sent(PATCH)[1]).toEqual({ basedOn: 8, care: { clamps: false } }));
+});

@@ -35,6 +35,9 @@ public record CheckTick(Check check, boolean waived) implements EventDetail {
         /** Those of every run. */
         public static final Set<Check> ALWAYS = Collections.unmodifiableSet(EnumSet.range(RACK, GAUGE));
 
+        /** Those that a kitchen has to switch on before they are asked for. */
+        public static final Set<Check> CARE_POINTS = Collections.unmodifiableSet(EnumSet.range(RIM_NICKS, CLAMPS));
+
         private final String code;
         private final String label;
 
@@ -45,7 +48,7 @@ public record CheckTick(Check check, boolean waived) implements EventDetail {
 
         /** Whether a kitchen has to switch it on before it is asked for. */
         public boolean isCarePoint() {
-            return !ALWAYS.contains(this);
+            return CARE_POINTS.contains(this);
         }
 
         /** In lower case, to stand in a sentence. */

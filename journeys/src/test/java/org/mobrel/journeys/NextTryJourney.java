@@ -33,7 +33,7 @@ class NextTryJourney {
 
     private final Axe axe = new Axe();
 
-    /** Nine pints on the stove, four of them with thyme; the run's number. */
+    /** Nine pints on the stove, four of them with thyme; the number of their plan. */
     private static long ninePints(RunningMobrel mobrel, int withThyme) {
         mobrel.changeKitchen(KITCHEN);
         mobrel.post("/api/kitchen/canners", CANNER);
@@ -50,14 +50,9 @@ class NextTryJourney {
         Assertions.assertThat(mobrel.put("/api/plans/" + id, body.formatted(1, recipe, withThyme))
                         .statusCode())
                 .isEqualTo(200);
-        String made = mobrel.post("/api/batches/of-plan/" + id, "").body();
-        return JsonParser.parseString(made)
-                .getAsJsonArray()
-                .get(0)
-                .getAsJsonObject()
-                .getAsJsonArray("runs")
-                .get(0)
-                .getAsLong();
+        Assertions.assertThat(mobrel.post("/api/batches/of-plan/" + id, "").statusCode())
+                .isLessThan(300);
+        return id;
     }
 
     private static JsonObject object(String json) {
@@ -85,7 +80,7 @@ class NextTryJourney {
         try (RunningMobrel mobrel = RunningMobrel.empty();
                 Browser browser = new Browser()) {
             ninePints(mobrel, 4);
-            mobrel.changeKitchen("\"care\": [\"rim-nicks\", \"lid-even\"]");
+            mobrel.changeKitchen("\"care\": {\"rim-nicks\": true, \"lid-even\": true}");
             Page page = browser.tablet();
             Page phone = browser.page(390, 844, ColorScheme.LIGHT);
             page.navigate(mobrel.url("/stove"));
@@ -263,27 +258,41 @@ class NextTryJourney {
         mobrel.advance(Duration.ofHours(12));
     }
 
-    /** Nine good pints: from "jars out" to the shelf with four taps, and into the canner with one for all of them. */
+    private static int taps(Page page) {
+        return ((Number) page.evaluate("window.taps")).intValue();
+    }
+
+    /** Nine good pints: one tap for each as it is filled, one for all of them into the canner, and four from "jars out" to the shelf. */
     @Test
     void a_good_load_asks_for_few_taps() {
         try (RunningMobrel mobrel = RunningMobrel.empty();
                 Browser browser = new Browser()) {
-            ninePints(mobrel, 0);
+            long plan = ninePints(mobrel, 0);
             Page page = browser.page(390, 844, ColorScheme.LIGHT);
-            page.navigate(mobrel.url("/stove"));
+            page.navigate(mobrel.url("/plan/%d/filling".formatted(plan)));
             page.evaluate("() => { window.taps = 0; addEventListener('click', () => window.taps++, true); }");
+            for (int jar = 1; jar <= 9; jar++) {
+                button(page, "pint " + jar).click();
+                assertThat(page.getByText(jar + " of 9 filled")).isVisible();
+            }
+            Assertions.assertThat(taps(page))
+                    .as("one for each jar as it is filled")
+                    .isEqualTo(9);
+            link(page, "To the stove").click();
             button(page, "All six are in order").click();
+            // One for all that were filled: of seven jars that is eight taps in all.
             toTheSealCheck(page, mobrel, "All 9 are in, lid locked");
-            Object before = page.evaluate("window.taps");
+            int before = taps(page);
             link(page, "Check the seals").click();
             button(page, "All 9 bands are off").click();
             button(page, "All 9 sealed").click();
             assertThat(page.getByText("9 jars in, 9 sealed")).isVisible();
             link(page, "To the shelf").click();
             assertThat(page.getByText("9 jars, 1 dish")).isVisible();
-            int taps = ((Number) page.evaluate("window.taps")).intValue() - ((Number) before).intValue();
-            Assertions.assertThat(taps + 1).as("with the one for jars out").isLessThanOrEqualTo(6);
-            Assertions.assertThat(((Number) before).intValue()).isLessThanOrEqualTo(12);
+            Assertions.assertThat(taps(page) - before + 1)
+                    .as("with the one for jars out")
+                    .isLessThanOrEqualTo(6);
+            Assertions.assertThat(before - 9).as("from the plan to jars out").isLessThanOrEqualTo(12);
             Assertions.assertThat(browser.errors()).isEmpty();
         }
     }

@@ -3,10 +3,11 @@ package org.mobrel.server.kitchen;
 import jakarta.validation.Valid;
 import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Volume;
@@ -76,16 +77,24 @@ class KitchenController {
                 household(change, before.household()),
                 workplace(change, before.workplace()),
                 change.bestMonths() == null ? before.bestMonths() : change.bestMonths(),
-                change.care() == null ? before.care() : care(change.care()),
+                change.care() == null ? before.care() : care(change.care(), before.care()),
                 before.canners());
     }
 
-    private static Set<CheckTick.Check> care(List<String> codes) {
-        return codes.stream()
-                .map(code -> CheckTick.Check.ofCode(code)
-                        .filter(CheckTick.Check::isCarePoint)
-                        .orElseThrow(() -> new InvalidField("care", "no care point is called '%s'".formatted(code))))
-                .collect(Collectors.toSet());
+    /** What is switched on or off; the other points stay as they are. */
+    private static Set<CheckTick.Check> care(Map<String, Boolean> switched, Set<CheckTick.Check> before) {
+        Set<CheckTick.Check> after = new HashSet<>(before);
+        switched.forEach((code, on) -> {
+            CheckTick.Check point = CheckTick.Check.ofCode(code)
+                    .filter(CheckTick.Check::isCarePoint)
+                    .orElseThrow(() -> new InvalidField("care", "no care point is called '%s'".formatted(code)));
+            if (on) {
+                after.add(point);
+            } else {
+                after.remove(point);
+            }
+        });
+        return after;
     }
 
     private static Household household(KitchenMessages.KitchenChange change, Household before) {

@@ -28,8 +28,7 @@ enum KitchenField {
             kitchen -> "The end of the quiet hours was changed to %s"
                     .formatted(kitchen.workplace().quietUntil())),
     BEST_MONTHS("bestMonths", Kitchen::bestMonths, kitchen -> "How long jars are at their best was changed to %d months"
-            .formatted(kitchen.bestMonths())),
-    CARE("care", Kitchen::care, kitchen -> "What is looked at before a run was changed");
+            .formatted(kitchen.bestMonths()));
 
     private final String code;
     private final Function<Kitchen, Object> value;

@@ -12,6 +12,7 @@ import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** What the kitchen says and is told over the wire. */
@@ -143,7 +144,7 @@ final class KitchenMessages {
      * @param basedOn the version that whoever changes something had seen
      * @param altitudeFt in feet or in metres, whichever the cook knows
      * @param quietFrom such as 22:00
-     * @param care the codes of what is looked at before every run beside the usual: all of them, as it is to be
+     * @param care by the codes of care points, whether each is to be looked at from now on; those that are not named stay as they are
      */
     record KitchenChange(
             @NotNull(message = "the version of the kitchen that this changes") Long basedOn,
@@ -160,7 +161,7 @@ final class KitchenMessages {
                     @Max(value = Kitchen.MOST_MONTHS, message = "between 1 and 18 months")
                     @Nullable
                     Integer bestMonths,
-            @Size(max = 20, message = "20 at most") @Nullable List<@NotNull String> care) {}
+            @Size(max = 20, message = "20 at most") @Nullable Map<@NotNull String, @NotNull Boolean> care) {}
 
     /** @param version the number of the last change this shows */
     record CupboardResponse(long version, List<CupboardJar> jars, List<CupboardLids> lids) {}

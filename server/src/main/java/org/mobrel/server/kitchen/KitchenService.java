@@ -2,6 +2,7 @@ package org.mobrel.server.kitchen;
 
 import java.util.function.UnaryOperator;
 import org.mobrel.canner.CannerProfile;
+import org.mobrel.run.CheckTick;
 import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.sharing.SharedFields;
 import org.springframework.stereotype.Service;
@@ -82,6 +83,12 @@ public class KitchenService {
                 begun.writes(field.code(), field.changedElsewhere(before));
             }
         }
+        // Each care point for itself: two devices may switch two of them on.
+        CheckTick.Check.CARE_POINTS.stream()
+                .filter(point -> before.care().contains(point) != after.care().contains(point))
+                .forEach(point -> begun.writes(
+                        "care." + point.code(),
+                        "The care point \"%s\" was changed on another device.".formatted(point.label())));
         begun.settle();
         repository.store(after);
         changed();

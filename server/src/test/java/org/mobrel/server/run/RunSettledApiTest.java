@@ -155,20 +155,29 @@ class RunSettledApiTest {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(2, 0);
         long basedOn = server.get("/api/kitchen").body().get("version").asLong();
-        assertThat(server.patch("/api/kitchen", "{\"basedOn\": %d, \"care\": [\"rack\"]}".formatted(basedOn))
+        assertThat(server.patch("/api/kitchen", "{\"basedOn\": %d, \"care\": {\"rack\": true}}".formatted(basedOn))
                         .status())
                 .as("looked at in any case")
                 .isEqualTo(400);
-        server.changeKitchen("\"care\": [\"clamps\", \"rim-nicks\"]");
+        long seen = server.get("/api/kitchen").body().get("version").asLong();
+        for (String point : List.of("clamps", "rim-nicks")) {
+            assertThat(server.patch(
+                                    "/api/kitchen",
+                                    "{\"basedOn\": %d, \"care\": {\"%s\": true}}".formatted(seen, point))
+                            .status())
+                    .as("two devices that saw the same")
+                    .isEqualTo(200);
+        }
         JsonNode asked = server.get("/api/runs/" + run).body();
         assertThat(asked.get("care").toString()).isEqualTo("[\"rim-nicks\",\"clamps\"]");
         kitchen.happen(run, "{\"type\": \"check\", \"check\": \"rim-nicks\"}");
         kitchen.happen(run, event("checks-done"));
         assertThat(code(kitchen.tell(run, event("lid-locked")))).isEqualTo("care-open");
-        server.changeKitchen("\"care\": []");
+        server.changeKitchen("\"care\": {\"clamps\": false}");
         kitchen.happen(run, event("lid-locked"));
         assertThat(server.get("/api/runs/" + run).body().get("checks").toString())
                 .contains("rim-nicks");
+        server.changeKitchen("\"care\": {\"rim-nicks\": false}");
     }
 
     @Test

@@ -3,6 +3,7 @@ import { Button, Card, ProblemNote } from "@/kit";
 import { type NumberedJar, type Run, useRecordEvent } from "@/stove";
 import { type Finding, isPlain, PLAIN } from "./findings";
 import { JarRow } from "./JarRow";
+import { forgetCheck, keepCheck, keptCheck } from "./kept";
 import { OneJar } from "./OneJar";
 
 interface Props {
@@ -19,14 +20,16 @@ const AGAIN_MS = 10_000;
 /** Two taps for a good load: bands off, all sealed. Only what is otherwise is said jar by jar. */
 export function CheckAll({ run, jars }: Props) {
   const recording = useRecordEvent(run);
-  const [bandsOff, setBandsOff] = useState(false);
-  const [findings, setFindings] = useState<ReadonlyMap<number, Finding>>(new Map());
+  const [kept] = useState(() => keptCheck(run.id));
+  const [bandsOff, setBandsOff] = useState(kept !== undefined);
+  const [findings, setFindings] = useState<ReadonlyMap<number, Finding>>(kept?.findings ?? new Map());
   const [chosen, setChosen] = useState<number | undefined>();
-  const [waiting, setWaiting] = useState(false);
+  const [waiting, setWaiting] = useState(kept?.goesOn ?? false);
   const [written, setWritten] = useState(false);
   const open = jars.filter((jar) => !run.checked.some((done) => done.jar === jar.number));
   const failed = open.filter((jar) => findings.get(jar.number)?.sealed === false);
   const write = () => {
+    forgetCheck(run.id);
     for (const jar of open) {
       const { sealed, loss, level, leaked } = findings.get(jar.number) ?? PLAIN;
       void recording
@@ -85,7 +88,13 @@ export function CheckAll({ run, jars }: Props) {
       ) : waiting ? (
         <div role="status" className="flex flex-wrap items-center gap-4">
           <p className="min-w-0 flex-1 text-2xl font-bold">{verdict(open, failed)}</p>
-          <Button size="stove" onClick={() => setWaiting(false)}>
+          <Button
+            size="stove"
+            onClick={() => {
+              forgetCheck(run.id);
+              setWaiting(false);
+            }}
+          >
             Undo
           </Button>
         </div>
@@ -95,7 +104,14 @@ export function CheckAll({ run, jars }: Props) {
             Press the middle of each lid: sunk, and it does not give? Lift each jar a little by its lid. Tap
             the jars of which something else is true.
           </p>
-          <Button size="stove" look={failed.length > 0 ? "loss" : "main"} onClick={() => setWaiting(true)}>
+          <Button
+            size="stove"
+            look={failed.length > 0 ? "loss" : "main"}
+            onClick={() => {
+              keepCheck(run.id, findings);
+              setWaiting(true);
+            }}
+          >
             {verdict(open, failed)}
           </Button>
         </>

@@ -5,6 +5,8 @@ import { FakeEventSource } from "@/test/eventSource";
 import { at, run as runOf } from "@/test/runs";
 import { ok, problem, server } from "@/test/server";
 import { show } from "@/test/show";
+import { PLAIN } from "./findings";
+import { keepCheck, keptCheck } from "./kept";
 import { SealsPage } from "./SealsPage";
 
 const EVENTS = "POST /api/runs/1/events";
@@ -20,6 +22,7 @@ const checked = (jar: number, sealed: boolean) => ({
 const open = { checkFrom: at(-1) };
 
 beforeEach(() => {
+  localStorage.clear();
   vi.setSystemTime(at(0));
 });
 
@@ -99,6 +102,32 @@ test("a check is taken back before it is written down", async () => {
   await user.click(screen.getByRole("button", { name: "All 3 sealed" }));
   await user.click(screen.getByRole("button", { name: "Undo" }));
   expect(screen.getByRole("button", { name: "All 3 sealed" })).toBeTruthy();
+  expect(server.sent(EVENTS)).toEqual([]);
+});
+
+test("a page that is reloaded before the check is written down goes on with it", async () => {
+  keepCheck(1, new Map([[2, { ...PLAIN, sealed: false }]]));
+  const { unmount } = await page(resting(open));
+  expect(card().getByText("All sealed but jar 2")).toBeTruthy();
+  expect(card().getByRole("button", { name: "Undo" })).toBeTruthy();
+  server.on(EVENTS, ok(resting({ ...open, checked: [checked(1, true)] })));
+  await leave(unmount);
+  await waitFor(() =>
+    expect(server.sent(EVENTS)).toMatchObject(
+      [true, false, true].map((sealed, at) => ({ jar: at + 1, sealed })),
+    ),
+  );
+  expect(keptCheck(1)).toBeUndefined();
+});
+
+test("what was said long ago is shown again, and goes on only with a tap; and it is forgotten when taken back", async () => {
+  keepCheck(1, new Map([[3, { ...PLAIN, leaked: true }]]));
+  vi.setSystemTime(at(30));
+  const { user } = await page(resting(open));
+  await user.click(screen.getByRole("button", { name: "All 3 sealed" }));
+  expect(keptCheck(1)?.findings.get(3)?.leaked).toBe(true);
+  await user.click(screen.getByRole("button", { name: "Undo" }));
+  expect(keptCheck(1)).toBeUndefined();
   expect(server.sent(EVENTS)).toEqual([]);
 });
 

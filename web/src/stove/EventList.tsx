@@ -1,3 +1,5 @@
+import { useState } from "react";
+import { Button } from "@/kit";
 import { CARE_POINTS } from "@/kitchen";
 import { formatTime } from "@/quantity";
 import {
@@ -11,6 +13,9 @@ import {
 } from "./labels";
 import type { Run, RunEvent } from "./live";
 
+/** So many entries are shown at first, the latest ones. */
+const AT_A_SITTING = 40;
+
 /** Everything people wrote down, with its time; of a gauge that sends by itself only what changed something. */
 export function EventList({ run }: { readonly run: Run }) {
   const lost = new Set(run.deviations.map((deviation) => deviation.at));
@@ -20,10 +25,17 @@ export function EventList({ run }: { readonly run: Run }) {
     (event) => event.gauge == null || lost.has(event.at) || event.at === started,
   );
   const silent = run.events.length - shown.length;
+  const [all, setAll] = useState(false);
+  const earlier = all ? 0 : Math.max(0, shown.length - AT_A_SITTING);
   return (
     <>
+      {earlier > 0 && (
+        <Button size="small" look="quiet" onClick={() => setAll(true)}>
+          Show {earlier} earlier
+        </Button>
+      )}
       <ol className="columns-1 gap-8 sm:columns-2">
-        {shown.map((event) => {
+        {shown.slice(earlier).map((event) => {
           const marked = lost.has(event.at) && !["checks-done", "note"].includes(event.type);
           return (
             <li key={event.number} className="flex gap-3 py-0.5 break-inside-avoid">

@@ -244,6 +244,9 @@ test("a tap without a server is shown as not written down, and the clock goes on
   const card = screen.getByRole("region", { name: "Big canner" });
   expect(await within(card).findByText("Not written down yet")).toBeTruthy();
   expect(within(card).getByText(/Coming up to 12.5 on this dial/)).toBeTruthy();
+  // It is sent again as soon as the server is there.
+  server.on(EVENTS, ok(runOf({ stage: "rising", weightOnAt: at(0), events: events(1) })));
+  await waitFor(() => expect(within(card).queryByText("Not written down yet")).toBeNull());
 });
 
 test("what this kitchen wants to look at is ticked before the lid can be locked", async () => {
@@ -324,4 +327,13 @@ test("a canner that stands elsewhere is said so, and a setting of another place 
   expect(await screen.findByText("Stands on: Porch, camp stove.")).toBeTruthy();
   expect(screen.getByText(/^Never held here\. At its usual place it was 4/)).toBeTruthy();
   expect(screen.queryByRole("button", { name: "The same today" })).toBeNull();
+});
+
+test("of a long record the latest entries are shown, and the earlier ones on request", async () => {
+  const told = Array.from({ length: 45 }, (_, minute) => seen(minute, 12 + minute / 2));
+  const { user } = await stove({ stage: "done", events: told });
+  await user.click(screen.getByText(/^Notes, the record/));
+  expect(await screen.findAllByText(/on the dial$/)).toHaveLength(40);
+  await user.click(button("Show 5 earlier"));
+  expect(screen.getAllByText(/on the dial$/)).toHaveLength(45);
 });

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The events of a run as they happened, made from the order in which they were written down: late readings at their own time,
@@ -18,8 +19,9 @@ final class EventTimeline {
     /**
      * @param takesBack what a correction takes back, where that is not a reading
      * @param struck whether the event counts for nothing any more
+     * @param tooHigh whether it, or a correction of it, ever said that the heat is too high: the water that this used stays used
      */
-    record Step(RunEvent event, Optional<EventKind> takesBack, boolean struck) {}
+    record Step(RunEvent event, Optional<EventKind> takesBack, boolean struck, boolean tooHigh) {}
 
     static List<Step> of(RunPlan plan, List<RunEvent> written) {
         Map<Integer, List<Correction>> corrections = written.stream()
@@ -31,8 +33,12 @@ final class EventTimeline {
             RunEvent event = written.get(index);
             Optional<EventKind> takesBack = event.correction()
                     .map(correction -> written.get(correction.event() - 1).kind());
-            Optional<RunEvent> left = corrected(plan, event, corrections.getOrDefault(index + 1, List.of()));
-            course.add(new Step(left.orElse(event), takesBack, left.isEmpty()));
+            List<Correction> own = corrections.getOrDefault(index + 1, List.of());
+            Optional<RunEvent> left = corrected(plan, event, own);
+            boolean tooHigh = Stream.concat(
+                            event.reading().stream(), own.stream().flatMap(correction -> correction.instead().stream()))
+                    .anyMatch(plan::isTooHigh);
+            course.add(new Step(left.orElse(event), takesBack, left.isEmpty(), tooHigh));
         }
         // Stable, so what happened at the same instant stays in the order it was told.
         course.sort(Comparator.comparing(step -> step.event().at()));

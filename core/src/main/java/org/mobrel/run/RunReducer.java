@@ -84,17 +84,23 @@ final class RunReducer {
         doubtSince = from.doubtSince();
     }
 
-    RunState apply(RunEvent event, Optional<EventKind> takesBack) {
+    RunState apply(RunEvent event, EventTimeline.Step step) {
         lastAt = Optional.of(event.at());
         if (RunRules.follows(plan, from, event)) {
             take(event);
-            takesBack.ifPresent(kind -> takeBack(kind, event));
+            tooHot = tooHot || step.tooHigh();
+            step.takesBack().ifPresent(kind -> takeBack(kind, event));
         }
         return done();
     }
 
-    /** A reading that was struck out counts for nothing, but the needle may have left its pin: no zero after it becomes one before pressure. */
-    RunState strike(RunEvent event) {
+    /**
+     * A reading that was struck out counts for nothing; but the needle may have left its pin, so that no zero after it becomes one before
+     * pressure, and heat that was too high may have been.
+     */
+    RunState strike(EventTimeline.Step step) {
+        RunEvent event = step.event();
+        tooHot = tooHot || step.tooHigh();
         boolean underWeight = stage == Stage.RISING || stage == Stage.HOLDING;
         offThePin = offThePin
                 || underWeight

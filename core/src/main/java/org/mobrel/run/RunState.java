@@ -110,10 +110,10 @@ public record RunState(
         RunEvent event = step.event();
         Instant at = clock(event.at());
         if (step.struck()) {
-            return new RunReducer(plan, seenAt(plan, at)).strike(event);
+            return new RunReducer(plan, seenAt(plan, at)).strike(step);
         }
         return new RunReducer(plan, seenAt(plan, at))
-                .apply(event.happened(at, event.heard().isBefore(at) ? at : event.heard()), step.takesBack());
+                .apply(event.happened(at, event.heard().isBefore(at) ? at : event.heard()), step);
     }
 
     /** The run's own clock: an instant before the last event counts as the last event, so that no hold is ever shortened. */

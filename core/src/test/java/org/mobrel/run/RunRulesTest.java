@@ -341,6 +341,30 @@ class RunRulesTest {
     }
 
     @Test
+    void a_reading_that_is_put_right_later_lets_no_water_come_back() {
+        for (Optional<InstrumentReading> instead :
+                List.of(Optional.of(dial(11)), Optional.<InstrumentReading>empty())) {
+            log.clear();
+            plan = new RunPlan(
+                    new Minutes(60),
+                    GaugePressure.ofPsi(11),
+                    GaugeKind.DIAL,
+                    7,
+                    Jiggles.NOT_COUNTED,
+                    Optional.of(Volume.ofMillilitres(1_600)),
+                    Duration.ZERO,
+                    Set.of());
+            holding().read(34, 15);
+            assertThat(state(93).holdComplete())
+                    .as("a litre and a half an hour, and dry before")
+                    .isFalse();
+            tell(RunEvent.of(EventKind.CORRECTION, new Correction(6, instead), at(94))
+                    .with("misread"));
+            assertThat(state(95).holdComplete()).isFalse();
+        }
+    }
+
+    @Test
     void water_is_foretold_at_the_rate_it_goes_now() {
         plan = new RunPlan(
                 new Minutes(60),

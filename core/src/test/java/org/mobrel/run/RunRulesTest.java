@@ -55,6 +55,18 @@ class RunRulesTest {
         return RunState.after(plan, log).seenAt(plan, at(minute));
     }
 
+    private static RunPlan anHourOnLittleWater() {
+        return new RunPlan(
+                new Minutes(60),
+                GaugePressure.ofPsi(11),
+                GaugeKind.DIAL,
+                7,
+                Jiggles.NOT_COUNTED,
+                Optional.of(Volume.ofMillilitres(1_600)),
+                Duration.ZERO,
+                Set.of());
+    }
+
     /** Holding since minute 33. */
     private RunRulesTest holding() {
         tell(0, EventKind.CHECKS_DONE);
@@ -345,15 +357,7 @@ class RunRulesTest {
         for (Optional<InstrumentReading> instead :
                 List.of(Optional.of(dial(11)), Optional.<InstrumentReading>empty())) {
             log.clear();
-            plan = new RunPlan(
-                    new Minutes(60),
-                    GaugePressure.ofPsi(11),
-                    GaugeKind.DIAL,
-                    7,
-                    Jiggles.NOT_COUNTED,
-                    Optional.of(Volume.ofMillilitres(1_600)),
-                    Duration.ZERO,
-                    Set.of());
+            plan = anHourOnLittleWater();
             holding().read(34, 15);
             assertThat(state(93).holdComplete())
                     .as("a litre and a half an hour, and dry before")
@@ -366,15 +370,7 @@ class RunRulesTest {
 
     @Test
     void water_is_foretold_at_the_rate_it_goes_now() {
-        plan = new RunPlan(
-                new Minutes(60),
-                GaugePressure.ofPsi(11),
-                GaugeKind.DIAL,
-                7,
-                Jiggles.NOT_COUNTED,
-                Optional.of(Volume.ofMillilitres(1_600)),
-                Duration.ZERO,
-                Set.of());
+        plan = anHourOnLittleWater();
         tell(0, EventKind.CHECKS_DONE);
         assertThat(dues(1)).isEmpty();
         tell(2, EventKind.LID_LOCKED);

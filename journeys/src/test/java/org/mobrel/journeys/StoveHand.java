@@ -28,6 +28,24 @@ final class StoveHand {
 
     private static final double AT_ONCE_MS = 1_500;
 
+    /** Every tap is kept on the device before it is sent, and forgotten once it is written down; a refused one stays until it is read. */
+    private static final String NOTHING_UNDER_WAY =
+            """
+            async () => {
+              await new Promise((done) => setTimeout(done, 300));
+              return new Promise((done) => {
+                const open = indexedDB.open("mobrel");
+                open.onsuccess = () => {
+                  const taps = open.result.transaction("taps").objectStore("taps").getAll();
+                  taps.onsuccess = () => {
+                    open.result.close();
+                    done(taps.result.every((tap) => tap.refused));
+                  };
+                };
+              });
+            }
+            """;
+
     private final Page page;
     private final String name;
 
@@ -86,8 +104,9 @@ final class StoveHand {
         }
     }
 
-    /** Waits until everything has reached the server. */
+    /** Waits until everything has reached the server: also what is under way for the first time, which no page calls waiting. */
     void untilAllIsWrittenDown() {
+        page.waitForFunction(NOTHING_UNDER_WAY);
         page.waitForCondition(() -> page.getByText("not written down yet").count() == 0
                 && page.getByText("cannot be reached").count() == 0);
     }

@@ -3,9 +3,6 @@ package org.mobrel.run;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
-import java.time.Instant;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -15,73 +12,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
-import org.mobrel.quantity.Volume;
 
-/** What the timelines leave open: checks one by one, late readings, corrections, interruptions, what comes due. */
-class RunRulesTest {
-
-    private static final Instant START = Instant.parse("2026-11-24T09:00:00Z");
-    private static final RunPlan DIAL = new RunPlan(new Minutes(60), GaugePressure.ofPsi(11), GaugeKind.DIAL, 7);
+/** What the timelines leave open: checks one by one, interruptions, what comes due, jars that did not seal. */
+class RunRulesTest extends RunLog {
     private static final RunPlan WEIGHT =
             new RunPlan(new Minutes(60), GaugePressure.ofPsi(10), GaugeKind.WEIGHTED, 7, new Jiggles(1, 4));
     private static final Outlook.Usual USUAL = new Outlook.Usual(new Minutes(20), new Minutes(8), new Minutes(40));
-
-    private final List<RunEvent> log = new ArrayList<>();
-    private RunPlan plan = DIAL;
-
-    private static Instant at(double minutes) {
-        return START.plusMillis(Math.round(minutes * 60_000));
-    }
-
-    private Optional<Refusal> tell(RunEvent command) {
-        CommandResult answer = RunRules.decide(plan, log, command);
-        answer.event().ifPresent(log::add);
-        return answer.refusal();
-    }
-
-    private Optional<Refusal> tell(double minute, EventKind kind) {
-        return tell(RunEvent.of(kind, at(minute)).with("why"));
-    }
-
-    private Optional<Refusal> read(double minute, double psi) {
-        return tell(RunEvent.reading(dial(psi), at(minute)));
-    }
-
-    private static InstrumentReading dial(double psi) {
-        return InstrumentReading.ofDial(new GaugePressure((int) Math.round(psi * 1000)));
-    }
-
-    private RunState state(double minute) {
-        return RunState.after(plan, log).seenAt(plan, at(minute));
-    }
-
-    private static RunPlan anHourOnLittleWater() {
-        return new RunPlan(
-                new Minutes(60),
-                GaugePressure.ofPsi(11),
-                GaugeKind.DIAL,
-                7,
-                Jiggles.NOT_COUNTED,
-                Optional.of(Volume.ofMillilitres(1_600)),
-                Duration.ZERO,
-                Set.of());
-    }
-
-    /** Holding since minute 33. */
-    private RunRulesTest holding() {
-        tell(0, EventKind.CHECKS_DONE);
-        tell(2, EventKind.LID_LOCKED);
-        tell(14, EventKind.STEAM_STEADY);
-        tell(24, EventKind.WEIGHT_ON);
-        read(33, 11);
-        assertThat(state(33).stage()).isEqualTo(Stage.HOLDING);
-        return this;
-    }
-
-    private String deviations(double minute) {
-        return String.join(
-                " ", state(minute).deviations().stream().map(Deviation::code).toList());
-    }
 
     @Test
     void every_check_is_ticked_or_waived_by_name_before_the_jars_go_in() {
@@ -139,75 +75,6 @@ class RunRulesTest {
     }
 
     @Test
-    void one_jar_more_goes_in_where_it_fits_and_needs_no_longer_time() {
-        RunPlan shorter = new RunPlan(new Minutes(60), plan.target(), plan.gauge(), 7);
-        RunPlan longer = new RunPlan(new Minutes(90), plan.target(), plan.gauge(), 7);
-        RunState loading = RunState.after(shorter, List.of(RunEvent.of(EventKind.CHECKS_DONE, at(0))));
-        RunState left = RunState.after(
-                shorter,
-                List.of(
-                        RunEvent.of(EventKind.CHECKS_DONE, at(0)),
-                        RunEvent.of(EventKind.JAR_LEFT, new LeftJar(7, LeftJar.Place.NEXT_LOAD), at(1)),
-                        RunEvent.of(EventKind.JAR_LEFT, new LeftJar(6, LeftJar.Place.TONIGHT), at(1))));
-        RunState closed = loading.after(
-                shorter,
-                EventTimeline.of(shorter, List.of(RunEvent.of(EventKind.LID_LOCKED, at(3))))
-                        .get(0));
-        assertThat(why(shorter, loading, true, Optional.empty(), 2)).isEqualTo("may go in");
-        assertThat(why(shorter, loading, false, Optional.empty(), 2)).isEqualTo("does-not-fit");
-        assertThat(why(shorter, closed, true, Optional.empty(), 4)).isEqualTo("lid-is-on");
-        assertThat(why(longer, loading, true, waiting(shorter, left, 7), 2)).isEqualTo("may go in");
-        assertThat(why(shorter, loading, true, waiting(shorter, left, 7), 2)).isEqualTo("may go in");
-        assertThat(why(shorter, loading, true, waiting(longer, left, 7), 2)).isEqualTo("needs-longer");
-        assertThat(why(longer, loading, false, waiting(shorter, left, 7), 2)).isEqualTo("does-not-fit");
-        assertThat(why(longer, loading, true, waiting(shorter, left, 6), 2)).isEqualTo("jar-is-elsewhere");
-        assertThat(why(longer, loading, true, waiting(shorter, left, 1), 2)).isEqualTo("jar-is-elsewhere");
-        assertThat(why(longer, loading, true, waiting(shorter, left, 7), 24 * 60 + 2))
-                .isEqualTo("too-late");
-    }
-
-    private static Optional<OneMoreJar.Waiting> waiting(RunPlan from, RunState state, int jar) {
-        return Optional.of(new OneMoreJar.Waiting(from, state, jar, at(1)));
-    }
-
-    private static String why(
-            RunPlan into, RunState state, boolean fits, Optional<OneMoreJar.Waiting> from, double minute) {
-        return OneMoreJar.refusal(into, state, fits, from, at(minute))
-                .map(Refusal::why)
-                .orElse("may go in");
-    }
-
-    @Test
-    void a_late_reading_is_sorted_in_and_the_clock_starts_again_from_what_came_after_it() {
-        holding().read(60, 11.5);
-        assertThat(tell(RunEvent.reading(dial(9), at(45)).heardAt(at(70)))).isEmpty();
-        assertThat(state(70).stage()).isEqualTo(Stage.HOLDING);
-        assertThat(state(70).earliestHeatOff(plan)).contains(at(120));
-        assertThat(deviations(70)).isEqualTo("pressure-lost");
-    }
-
-    @Test
-    void a_late_low_reading_after_the_heat_went_off_puts_the_lots_on_hold() {
-        holding().tell(93, EventKind.HEAT_OFF);
-        tell(130, EventKind.PRESSURE_ZERO);
-        tell(131, EventKind.WEIGHT_OFF);
-        assertThat(state(131).heldFor()).isEmpty();
-        assertThat(tell(RunEvent.reading(dial(10.5), at(92)).heardAt(at(135)))).isEmpty();
-        assertThat(state(135).stage()).isEqualTo(Stage.SETTLING);
-        assertThat(state(135).holdComplete()).isFalse();
-        assertThat(state(135).heldFor()).containsExactly("hold-unsupported");
-        assertThat(tell(141, EventKind.LID_OFF)).isEmpty();
-    }
-
-    @Test
-    void a_late_reading_from_after_the_full_time_changes_nothing() {
-        holding().tell(94, EventKind.HEAT_OFF);
-        tell(RunEvent.reading(dial(8), at(93.5)).heardAt(at(97)));
-        assertThat(state(97).holdComplete()).isTrue();
-        assertThat(state(97).heldFor()).isEmpty();
-    }
-
-    @Test
     void a_gauge_that_sends_by_itself_may_show_zero_until_its_needle_has_left_the_pin() {
         tell(0, EventKind.CHECKS_DONE);
         assertThat(tell(RunEvent.reading(dial(0), at(1)).by(Reporter.gauge("probe"))))
@@ -223,50 +90,6 @@ class RunRulesTest {
         tell(RunEvent.reading(dial(2), at(26)).by(Reporter.gauge("probe")));
         tell(RunEvent.reading(dial(0), at(27)).by(Reporter.gauge("probe")));
         assertThat(state(27).stage()).isEqualTo(Stage.HEATING);
-    }
-
-    @Test
-    void a_correction_may_void_a_hold_and_never_make_one() {
-        holding().read(50, 9);
-        read(52, 11);
-        RunEvent lifted = RunEvent.of(EventKind.CORRECTION, new Correction(6, Optional.of(dial(12))), at(53));
-        assertThat(tell(lifted)).map(Refusal::why).contains("without-words");
-        assertThat(tell(lifted.with("a slip of the thumb"))).isEmpty();
-        assertThat(state(53).earliestHeatOff(plan)).contains(at(112));
-        tell(RunEvent.of(EventKind.CORRECTION, new Correction(6, Optional.empty()), at(54))
-                .with("never read"));
-        assertThat(state(54).earliestHeatOff(plan)).contains(at(112));
-        tell(RunEvent.of(EventKind.CORRECTION, new Correction(7, Optional.of(dial(10.5))), at(55))
-                .with("misread"));
-        assertThat(state(55).stage()).isEqualTo(Stage.RISING);
-    }
-
-    @Test
-    void steam_that_was_only_a_wisp_takes_the_vent_and_all_that_rests_on_it_with_it() {
-        holding();
-        tell(RunEvent.of(EventKind.CORRECTION, new Correction(3, Optional.empty()), at(40))
-                .with("it was a wisp"));
-        assertThat(state(40).stage()).isEqualTo(Stage.HEATING);
-        tell(41, EventKind.STEAM_STEADY);
-        assertThat(tell(45, EventKind.WEIGHT_ON).flatMap(Refusal::left)).contains(Duration.ofMinutes(6));
-    }
-
-    @Test
-    void what_has_happened_to_the_jars_cannot_be_taken_back() {
-        holding().read(40, 10);
-        read(42, 11);
-        tell(102, EventKind.HEAT_OFF);
-        tell(103, EventKind.FORCED_COOLING);
-        tell(104, EventKind.PRESSURE_ZERO);
-        tell(105, EventKind.WEIGHT_OFF);
-        tell(115, EventKind.LID_OFF);
-        for (int event : List.of(9, 10, 11, 12)) {
-            assertThat(tell(RunEvent.of(EventKind.CORRECTION, new Correction(event, Optional.empty()), at(116))
-                            .with("no")))
-                    .map(Refusal::why)
-                    .contains("stands");
-        }
-        assertThat(state(116).heldFor()).containsExactly("forced-cooling");
     }
 
     @ParameterizedTest
@@ -339,33 +162,6 @@ class RunRulesTest {
         assertThat(dues(141)).containsExactly("jars-inside 171");
         tell(150, EventKind.JARS_OUT);
         assertThat(dues(150)).containsExactly("seal-check 870", "seal-check-late 1590");
-    }
-
-    /** Struck out or not, a needle that was seen to leave its pin makes a gauge's zero one that voids the vent. */
-    @Test
-    void a_reading_that_is_struck_out_does_not_bring_a_void_vent_back() {
-        holding();
-        tell(RunEvent.reading(dial(0), at(40)).by(Reporter.gauge("probe")));
-        assertThat(state(40).stage()).isEqualTo(Stage.HEATING);
-        tell(RunEvent.of(EventKind.CORRECTION, new Correction(5, Optional.empty()), at(41))
-                .with("misread"));
-        assertThat(state(41).stage()).isEqualTo(Stage.HEATING);
-    }
-
-    @Test
-    void a_reading_that_is_put_right_later_lets_no_water_come_back() {
-        for (Optional<InstrumentReading> instead :
-                List.of(Optional.of(dial(11)), Optional.<InstrumentReading>empty())) {
-            log.clear();
-            plan = anHourOnLittleWater();
-            holding().read(34, 15);
-            assertThat(state(93).holdComplete())
-                    .as("a litre and a half an hour, and dry before")
-                    .isFalse();
-            tell(RunEvent.of(EventKind.CORRECTION, new Correction(6, instead), at(94))
-                    .with("misread"));
-            assertThat(state(95).holdComplete()).isFalse();
-        }
     }
 
     @Test

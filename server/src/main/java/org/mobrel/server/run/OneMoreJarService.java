@@ -180,13 +180,9 @@ class OneMoreJarService {
                     Map.of("jars", run.plan().jars()));
         }
         RunGroup one = kind.with(kind.jars().kind().times(1));
-        List<JarCount> all = new ArrayList<>(run.jars());
-        all.add(one.jars());
-        boolean fits = Loader.fits(kitchens.canner(run.cannerId()).profile().capacity(), all);
-        OneMoreJar.refusal(run.plan(), run.state(), fits, from, run.clock(clock.instant()))
-                .ifPresent(refusal -> {
-                    throw new Conflict(refusal.why(), refusal.text(), Map.of("jars", seen));
-                });
+        refusal(run, one, from).ifPresent(refusal -> {
+            throw new Conflict(refusal.why(), refusal.text(), Map.of("jars", seen));
+        });
         moved.append(run.id(), one);
         String words = "Jar %d, one more than planned: %s of %s%s."
                 .formatted(

@@ -20,6 +20,7 @@ import org.mobrel.run.EventKind;
 import org.mobrel.run.Hearth;
 import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
+import org.mobrel.run.JarSeat;
 import org.mobrel.run.Refusal;
 import org.mobrel.run.Reporter;
 import org.mobrel.run.RunEvent;
@@ -47,6 +48,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 public class RunService {
 
     private final RunRepository repository;
+    private final MovedJarRepository moved;
     private final RunSettings settings;
     private final CannerHabits habits;
     private final RowComparisons comparisons;
@@ -58,6 +60,7 @@ public class RunService {
 
     RunService(
             RunRepository repository,
+            MovedJarRepository moved,
             RunSettings settings,
             CannerHabits habits,
             RowComparisons comparisons,
@@ -67,6 +70,7 @@ public class RunService {
             InstantSource clock,
             ApplicationEventPublisher news) {
         this.repository = repository;
+        this.moved = moved;
         this.settings = settings;
         this.habits = habits;
         this.comparisons = comparisons;
@@ -354,7 +358,19 @@ public class RunService {
                 });
     }
 
+    /** A jar that another load took is in that one, and would be counted twice. */
+    private void refuseWhatWentElsewhere(Run run, RunEvent event) {
+        event.as(JarSeat.class)
+                .filter(seat -> event.kind() == EventKind.JAR_IN)
+                .flatMap(seat -> moved.takenBy(new MovedJarRepository.Seat(run.id(), seat.jar())))
+                .ifPresent(other -> {
+                    throw new Conflict(
+                            "jar-is-elsewhere", "That jar went into another load meanwhile.", Map.of("run", other));
+                });
+    }
+
     private Run append(Run held, RunEvent event, RunRepository.RunOrigin origin) {
+        refuseWhatWentElsewhere(held, event);
         Run run = event.kind() == EventKind.LID_LOCKED ? lock(held) : held;
         repository.add(run.id(), run.events().size() + 1, event, origin);
         List<RunEvent> events = new ArrayList<>(run.events());

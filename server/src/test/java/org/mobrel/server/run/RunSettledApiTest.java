@@ -117,6 +117,9 @@ class RunSettledApiTest {
         assertThat(five.get("events").get(0).get("note").asString()).contains("Jar 5", "left out of another load");
         assertThat(room(server, second)).isEqualTo("[0]");
         assertThat(code(more(server, second, "\"jars\": 5, " + fromFirst))).isEqualTo("jar-is-elsewhere");
+        assertThat(code(kitchen.tell(first, "{\"type\": \"jar-in\", \"jar\": 3}")))
+                .as("back in where it was left out, it would be counted twice")
+                .isEqualTo("jar-is-elsewhere");
 
         assertThat(more(server, second, "\"jars\": 5").status())
                 .as("which one?")

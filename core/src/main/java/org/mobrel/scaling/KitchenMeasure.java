@@ -21,6 +21,8 @@ public final class KitchenMeasure {
     /** Below this nobody weighs what can be counted. */
     private static final Mass WORTH_WEIGHING = Mass.ofGrams(20);
 
+    private static final Volume TABLESPOON = Volume.ofCups(1.0 / 16);
+
     private static final Pattern TRACE_WORD =
             Pattern.compile("\\b(pinch|dash|sprig|handful|drop|splash|drizzle|glug)(?:es|s)?\\b");
 
@@ -60,7 +62,16 @@ public final class KitchenMeasure {
                 && food.filter(known -> known.kind().isSolid()).isPresent();
         return (weigh ? Portions.of(line, Pack.HOT) : Optional.<Portion>empty())
                 .map(portion -> mass(portion.raw().times(factor)))
-                .orElseGet(() -> volume(volume.times(factor), liquid));
+                .orElseGet(() -> food.filter(known -> known.kind().isSolid()).isPresent()
+                        ? volume(bySpoon(volume.times(factor)), false)
+                        : volume(volume.times(factor), liquid));
+    }
+
+    /** Nobody measures kale in teaspoons: up to a quarter cup by the whole tablespoon. */
+    private static Volume bySpoon(Volume volume) {
+        return volume.compareTo(TABLESPOON.times(4)) < 0
+                ? TABLESPOON.times(Math.max(1, Math.round(volume.dividedBy(TABLESPOON))))
+                : volume;
     }
 
     /** Cans and bunches to the quarter. */

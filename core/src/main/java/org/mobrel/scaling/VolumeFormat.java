@@ -8,8 +8,9 @@ import org.mobrel.quantity.Volume;
 /**
  * Volumes by the measures that hang in a kitchen: spoons, cups and quarts, or spoons, millilitres and litres.
  *
- * <p>The plainest words that are near enough: within 3 %, or a third of the smallest spoon. So '1⅓ cups' before '1⅓ cups + 1 tbsp',
- * and that before anything to the eighth of a spoon.
+ * <p>Only measures that exist: teaspoons to the quarter, and to the eighth under one; tablespoons up to four; from there on the marks of a
+ * cup, and at most three tablespoons beside them. Of these the plainest words that are near enough: within 3 %, or half of the
+ * smallest spoon; where none is, the nearest. So '1⅓ cups' before '1⅓ cups + 1 tbsp'.
  */
 final class VolumeFormat {
 
@@ -24,6 +25,12 @@ final class VolumeFormat {
 
     /** What a cup is marked with, in teaspoons: 0, ¼, ⅓, ½, ⅔, ¾ and the next whole. */
     private static final int[] CUP_MARKS = {0, 12, 16, 24, 32, 36, 48};
+
+    /** Almost four tablespoons, which is a quarter cup. */
+    private static final double FROM_HERE_CUPS = 11.6;
+
+    /** Up to half a cup a teaspoon makes a difference. */
+    private static final double UP_TO_HERE_TEASPOONS = 24;
 
     /** Two quarts: up to there a cook counts cups. */
     private static final double FROM_HERE_QUARTS_AND_CUPS = 384;
@@ -43,7 +50,8 @@ final class VolumeFormat {
     /** @param liquid whether it is poured: then quarts are a measure for it */
     Measured of(Volume volume, boolean liquid) {
         double ml = volume.millilitres();
-        double slack = Math.max(0.03 * ml, teaspoon * SMALLEST_TSP / 3);
+        double finest = ml < 0.95 * teaspoon ? SMALLEST_TSP / 2 : SMALLEST_TSP;
+        double slack = Math.max(0.03 * ml, teaspoon * finest / 2);
         return Measured.firstWithin(ml, slack, us ? american(ml / teaspoon, liquid) : metric(ml));
     }
 
@@ -57,11 +65,15 @@ final class VolumeFormat {
                 quartsAndCups(spoons, ways);
             }
         }
-        if (spoons >= 11.6) {
+        if (spoons >= FROM_HERE_CUPS) {
             cupMarks(spoons).forEach(mark -> ways.add(tsp(cups(mark), mark)));
             cupMarks(spoons).forEach(mark -> cupsAnd(mark, spoons, ways));
+            if (spoons > CUP_MARKS[2] && spoons < CUP_MARKS[3]) {
+                cupsAnd(CUP_MARKS[1], spoons, ways);
+            }
+        } else {
+            spoonWays(spoons, ways);
         }
-        spoonWays(spoons, ways);
         return ways;
     }
 
@@ -100,30 +112,34 @@ final class VolumeFormat {
         if (mark < 12 || rest <= 0) {
             return;
         }
-        long tablespoons = Math.round(rest / 3);
+        long tablespoons = Math.min(3, Math.round(rest / 3));
         if (tablespoons > 0) {
             ways.add(tsp(cups(mark) + " + " + tablespoons + " tbsp", mark + 3.0 * tablespoons));
         }
-        long halves = Math.round(rest * 2);
-        if (halves > 0 && halves < 6) {
-            ways.add(tsp(cups(mark) + " + " + Fractions.eighths(4 * halves) + " tsp", mark + halves / 2.0));
+        long whole = Math.round(rest);
+        if (whole > 0 && whole < 3 && spoons < UP_TO_HERE_TEASPOONS) {
+            ways.add(tsp(cups(mark) + " + " + whole + " tsp", mark + (double) whole));
         }
     }
 
+    /** Up to four tablespoons. */
     private void spoonWays(double spoons, List<Measured> ways) {
-        if (spoons < 2.95) {
+        if (spoons < 0.95) {
             ways.add(teaspoons(2 * Fractions.nearest(spoons, 0.25)));
             ways.add(teaspoons(Fractions.nearest(spoons, 0.125)));
             return;
         }
+        if (spoons < 2.9) {
+            ways.add(teaspoons(4 * Fractions.nearest(spoons, 0.5)));
+            ways.add(teaspoons(2 * Fractions.nearest(spoons, 0.25)));
+            return;
+        }
         long tablespoons = Fractions.nearest(spoons, 3);
         ways.add(tsp(tablespoons + " tbsp", 3.0 * tablespoons));
-        if (spoons < 12) {
-            long halves = Fractions.nearest(spoons, 1.5);
-            ways.add(tsp(Fractions.eighths(4 * halves) + " tbsp", 1.5 * halves));
-        }
+        long halves = Fractions.nearest(spoons, 1.5);
+        ways.add(tsp(Fractions.eighths(4 * halves) + " tbsp", 1.5 * halves));
         long below = Math.max(1, (long) (spoons / 3));
-        for (int parts : new int[] {1, 2, 4, 8}) {
+        for (int parts : new int[] {1, 2, 4}) {
             long part = Math.round((spoons - 3 * below) * parts);
             if (part > 0) {
                 ways.add(tsp(

@@ -18,9 +18,14 @@ class KitchenMeasureProperties {
     private static final KitchenMeasure US = new KitchenMeasure(Units.US);
     private static final KitchenMeasure METRIC = new KitchenMeasure(Units.METRIC);
 
-    /** 3 %, or a third of the smallest measure. */
+    /** A mass: 3 %, or a third of the finest line of the scale. */
     private static double slack(double exact, double smallest) {
         return Math.max(0.03 * exact, smallest / 3) + 1e-9;
+    }
+
+    /** A volume: 7 % where only cups and whole spoons come near, and half of the smallest spoon. */
+    private static double poured(double exact, double teaspoon) {
+        return Math.max(0.07 * exact, VolumeFormat.SMALLEST_TSP * teaspoon / 2) + 1e-9;
     }
 
     @Property(tries = 3_000)
@@ -30,10 +35,10 @@ class KitchenMeasureProperties {
         double meant = exact.millilitres();
         assertThat(US.rounded(exact, liquid).millilitres())
                 .as(US.volume(exact, liquid))
-                .isCloseTo(meant, within(slack(meant, VolumeFormat.SMALLEST_TSP * TSP_ML) + 0.001));
+                .isCloseTo(meant, within(poured(meant, TSP_ML) + 0.001));
         assertThat(METRIC.rounded(exact, liquid).millilitres())
                 .as(METRIC.volume(exact, liquid))
-                .isCloseTo(meant, within(slack(meant, VolumeFormat.SMALLEST_TSP * 5) + 0.001));
+                .isCloseTo(meant, within(poured(meant, 5) + 0.001));
     }
 
     @Property(tries = 3_000)
@@ -50,6 +55,15 @@ class KitchenMeasureProperties {
         assertThat(METRIC.rounded(exact).grams())
                 .as(METRIC.mass(exact))
                 .isCloseTo(exact.grams(), within(slack(exact.grams(), MassFormat.SMALLEST_GRAM) + 0.001));
+    }
+
+    private static final java.util.regex.Pattern NOT_IN_A_KITCHEN = java.util.regex.Pattern.compile(
+            "([5-9]|\\d\\d)[¼½¾⅛]? tbsp|[1-9][⅛⅜⅝⅞]|cups? \\+ [4-9]|tbsp \\+ [3-9]|tsp \\+|\\+.*\\+");
+
+    @Property(tries = 3_000)
+    void every_measure_is_one_that_hangs_in_a_kitchen(
+            @ForAll @DoubleRange(min = 0.3, max = 3_000) double ml, @ForAll boolean liquid) {
+        assertThat(US.volume(Volume.ofMillilitres(ml), liquid)).doesNotContainPattern(NOT_IN_A_KITCHEN);
     }
 
     @Property(tries = 1_000)

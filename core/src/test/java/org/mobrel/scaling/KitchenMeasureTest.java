@@ -27,6 +27,14 @@ class KitchenMeasureTest {
             1 cup chopped onion        | 0.4    | US     | ⅓ cup + 1 tbsp
             1 cup chopped onion        | 0.34   | US     | ⅓ cup
             1 cup chopped onion        | 1.4    | US     | 1⅓ cups + 1 tbsp
+            1 cup chopped onion        | 0.84   | US     | ¾ cup + 1 tbsp
+            1 cup honey                | 0.26   | US     | ¼ cup
+            1 cup honey                | 0.29   | US     | ¼ cup + 2 tsp
+            1 tsp dried thyme          | 2.4    | US     | 2½ tsp
+            1 tsp dried thyme          | 0.13   | US     | ⅛ tsp
+            1 tbsp paprika             | 3.4    | US     | 3½ tbsp
+            1 cup kale, chopped        | 0.02   | US     | 1 tbsp
+            1 cup kale, chopped        | 0.13   | US     | 2 tbsp
             6 carrots                  | 1      | US     | 6, about 13 oz
             3 cloves garlic            | 1.4    | US     | 4
             2 bay leaves               | 1.8    | US     | 3½

@@ -18,6 +18,8 @@ public sealed interface DishOutcome permits PlannedDish, DishOutcome.Problem {
         LINE_WITHOUT_AMOUNT,
         /** A thing in hand is said in a measure that its line cannot be held against. */
         MEASURE_DOES_NOT_FIT,
+        /** The pot weighs no more than it does empty. */
+        EMPTY_POT,
         /** More is kept back than is made. */
         KEEPS_BACK_TOO_MUCH,
         /** It makes more jars than anybody has. */

@@ -61,9 +61,14 @@ public record PlannedDish(
         return wish.variants();
     }
 
-    /** Whether the jars follow from what is in hand. */
+    /** Whether the jars follow from what there is. */
     public boolean usesUp() {
-        return wish.amount() instanceof DishWish.UseUp;
+        return wish.amount() instanceof DishWish.AsMany;
+    }
+
+    /** Whether it stands cooked on the stove: nothing of it is bought or cut any more. */
+    public boolean isCooked() {
+        return wish.amount() instanceof DishWish.PotAsItIs;
     }
 
     /** The broth that one jar of a kind takes; empty where nothing has an amount to work it out from. */

@@ -64,6 +64,11 @@ public final class IngredientLine {
         return new IngredientLine(reading, all);
     }
 
+    /** The same line with this amount in place of its own, or of none. */
+    public IngredientLine with(Amount amount) {
+        return new IngredientLine(reading.with(amount), answers);
+    }
+
     /** The same line with all these answered. */
     public IngredientLine answered(List<Answer> more) {
         IngredientLine line = this;

@@ -50,4 +50,20 @@ record LineReading(
         shapes = List.copyOf(shapes);
         spans = List.copyOf(spans);
     }
+
+    LineReading with(Amount other) {
+        return new LineReading(
+                text,
+                rest,
+                Optional.of(other),
+                heard,
+                leftovers,
+                states,
+                largestPiece,
+                shapes,
+                perJar,
+                kind,
+                meaning,
+                spans);
+    }
 }

@@ -85,7 +85,13 @@ public record Setting(Pack pack, Fraction share, From from) {
         } else {
             from = counted.isPresent() ? From.AMOUNTS : From.DEFAULT;
         }
-        return new Setting(set, share.or(() -> said).or(() -> counted).orElse(Fraction.HALF), from);
+        Fraction usual = isPlainBeans(contents) ? Fraction.THREE_QUARTERS : Fraction.HALF;
+        return new Setting(set, share.or(() -> said).or(() -> counted).orElse(usual), from);
+    }
+
+    /** Beans alone, in water or in a sauce, go up to three quarters of the jar (source: the rows' own directions). */
+    private static boolean isPlainBeans(JarContents contents) {
+        return !contents.solids().isEmpty() && contents.solids().stream().allMatch(Food::isDriedBeans);
     }
 
     private static boolean hasRawRow(JarContents contents, Catalogue catalogue) {

@@ -35,10 +35,22 @@ public record InHand(int line, Amount amount, boolean asBought) {
      * @return empty when the line has no amount, or one of the two cannot be weighed
      */
     public Optional<Double> factor(Pot pot) {
-        return available(pot).flatMap(mass -> pot.portions()
+        return available(pot)
+                .flatMap(mass -> pot.portions()
+                        .get(line)
+                        .filter(portion -> !portion.raw().isZero())
+                        .map(portion ->
+                                (double) mass.milligrams() / portion.raw().milligrams()))
+                .or(() -> counted(pot));
+    }
+
+    /** Carcasses are weighed by nobody: so many for so many. */
+    private Optional<Double> counted(Pot pot) {
+        return pot.lines()
                 .get(line)
-                .filter(portion -> !portion.raw().isZero())
-                .map(portion -> (double) mass.milligrams() / portion.raw().milligrams()));
+                .amount()
+                .filter(said -> said.unit() == amount.unit() && available(pot).isEmpty())
+                .map(said -> amount.value().doubleValue() / said.value().doubleValue());
     }
 
     private Optional<Mass> available(Pot pot) {
@@ -68,8 +80,12 @@ public record InHand(int line, Amount amount, boolean asBought) {
         }
         List<Mass> rests = new ArrayList<>();
         for (InHand hand : hands) {
-            Mass used = pot.portions().get(hand.line()).orElseThrow().raw().times(least);
-            Mass had = hand.available(pot).orElseThrow();
+            double times = least;
+            Mass had = hand.available(pot).orElse(Mass.ZERO);
+            Mass used = pot.portions()
+                    .get(hand.line())
+                    .map(portion -> portion.raw().times(times))
+                    .orElse(Mass.ZERO);
             // Of the scarcest nothing is left, whatever rounding says.
             rests.add(hand == scarcest || had.compareTo(used) <= 0 ? Mass.ZERO : had.minus(used));
         }

@@ -8,6 +8,7 @@ import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Mass;
+import org.mobrel.quantity.Minutes;
 import org.mobrel.quantity.Volume;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.Portion;
@@ -28,6 +29,8 @@ import org.mobrel.recipe.Portions;
  * @param uncounted the liquids of a recipe whose solids are counted for each jar: how much of them goes in, the jars decide; zero for
  *     any other recipe
  * @param yield what this recipe's own history says
+ * @param error how far off what it makes may be
+ * @param cooked whether it stands on the stove already, measured as it is; then the portions are what is in it
  */
 public record Pot(
         List<IngredientLine> lines,
@@ -41,7 +44,18 @@ public record Pot(
         List<Integer> unmeasured,
         boolean takesNoLiquid,
         Volume uncounted,
-        YieldCorrection yield) {
+        YieldCorrection yield,
+        Fraction error,
+        boolean cooked) {
+
+    /** Nobody pours more exactly than this, stock kept at a boil included (source: ordinary kitchen measures). */
+    private static final Fraction POURED = Fraction.of(0.03);
+
+    /** A pot that was measured or weighed; the ladle is not exact. */
+    private static final Fraction MEASURED = Fraction.of(0.05);
+
+    /** Of pieces with their gaps, where the recipe does not say: the pieces alone (source: ordinary kitchen measures). */
+    private static final double PIECES_WITHOUT_GAPS = 0.55;
 
     /** Above this share of the jar nothing is left for a broth to be poured into. */
     private static final Fraction SOLID_PACK = Fraction.of(0.9);
@@ -96,7 +110,80 @@ public record Pot(
             }
         }
         return new Pot(
-                lines, portions, share, bulk, solid, broth, inJar, beans, unmeasured, solidMeat, uncounted, yield);
+                lines,
+                portions,
+                share,
+                bulk,
+                solid,
+                broth,
+                inJar,
+                beans,
+                unmeasured,
+                solidMeat,
+                uncounted,
+                yield,
+                yield.error(),
+                false);
+    }
+
+    /**
+     * This recipe cooked, as it stands on the stove.
+     *
+     * @param contents all of it
+     * @param solids how much of a jar the solids fill when it is ladled as it is
+     */
+    public Pot cooked(Volume contents, Fraction solids) {
+        Fraction inJar = solids.isMoreThan(share) ? share : solids;
+        Volume pieces = contents.times(solids.value());
+        double times = bulk.isZero() ? 0 : pieces.dividedBy(bulk);
+        Volume alone = bulk.isZero() ? pieces.times(PIECES_WITHOUT_GAPS) : solid.times(times);
+        return new Pot(
+                lines,
+                portions.stream()
+                        .map(portion -> portion.filter(each -> times > 0).map(each -> each.times(times)))
+                        .toList(),
+                inJar,
+                pieces,
+                alone,
+                contents.minus(alone),
+                this.inJar.times(times),
+                beans.times(times),
+                List.of(),
+                takesNoLiquid,
+                Volume.ZERO,
+                YieldCorrection.NONE,
+                MEASURED,
+                true);
+    }
+
+    /** This recipe of bones, which are strained out: nothing but so much stock goes into the jars. */
+    public Pot asStock(StockForecast stock) {
+        return brothAlone(stock.makes(), stock.error());
+    }
+
+    /** A pot of nothing but a liquid, which loses some while it is heated and poured. */
+    public Pot heated(Minutes boiled) {
+        return brothAlone(BoilingLoss.after(broth, boiled), POURED);
+    }
+
+    private Pot brothAlone(Volume made, Fraction off) {
+        // A recipe that has learnt from its own days is as good as those were, if that is better.
+        Fraction known = yield.days() > 0 && off.isMoreThan(yield.error()) ? yield.error() : off;
+        return new Pot(
+                lines,
+                portions,
+                share,
+                Volume.ZERO,
+                Volume.ZERO,
+                made,
+                Mass.ZERO,
+                Mass.ZERO,
+                unmeasured,
+                false,
+                uncounted,
+                yield,
+                known,
+                cooked);
     }
 
     private static boolean isLiquid(IngredientLine line) {

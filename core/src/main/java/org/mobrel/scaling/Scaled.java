@@ -67,9 +67,15 @@ public record Scaled(
         return inPot().times(1 / pot.yield().factor());
     }
 
-    /** Broth to have boiling: the need and a reserve. */
+    /**
+     * Broth to have boiling beside the pot: the need and a reserve. None where the pot itself is what is poured; of a cooked pot only what
+     * it lacks.
+     */
     public Volume kettle() {
-        return Kettle.toBoil(brothNeeded);
+        if (pot.isBrothAlone()) {
+            return Volume.ZERO;
+        }
+        return Kettle.toBoil(pot.cooked() ? topUp() : brothNeeded);
     }
 
     /** Broth that has to be added to what the recipe brings, so that jars and dinner have theirs; zero if it brings enough. */

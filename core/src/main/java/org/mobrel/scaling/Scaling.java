@@ -1,6 +1,7 @@
 package org.mobrel.scaling;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -77,6 +78,29 @@ public final class Scaling {
         }
         return Optional.of(
                 scaled(pot, headspace, factor, filled, fill(filled, headspace).orElseThrow(), keepBack, rest));
+    }
+
+    /**
+     * The smaller jars that what is left would fill: whole ones, the largest first.
+     *
+     * @param kinds that may be taken, in any order
+     */
+    public List<JarCount> odd(Volume leftover, Headspace headspace, List<JarKind> kinds) {
+        List<JarCount> odd = new ArrayList<>();
+        Volume rest = leftover;
+        List<JarKind> largestFirst = kinds.stream()
+                .sorted(Comparator.comparing((JarKind kind) -> fillOf(kind, headspace))
+                        .reversed())
+                .toList();
+        for (JarKind kind : largestFirst) {
+            Volume each = fillOf(kind, headspace);
+            int count = (int) Math.min(JarCount.MOST, rest.dividedBy(each));
+            if (count > 0) {
+                odd.add(kind.times(count));
+                rest = rest.minus(each.times(count));
+            }
+        }
+        return odd;
     }
 
     private static int mostOf(JarKind kind, int most, List<JarCount> beside, Predicate<List<JarCount>> mayHold) {

@@ -8,6 +8,7 @@ import java.time.LocalTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Collectors;
@@ -123,9 +124,8 @@ class PlanningTest {
                 "a",
                 STEW,
                 new DishWish.UseUp(
-                        List.of(QUART),
-                        List.of(new InHand(line, Amount.read(amount).orElseThrow(), false)),
-                        oneLoad)));
+                        new DishWish.Ready(List.of(QUART), oneLoad, Map.of()),
+                        List.of(new InHand(line, Amount.read(amount).orElseThrow(), false)))));
         if (problem == null) {
             assertThat(((PlannedDish) outcome).jars()).containsExactly(QUART.times(quarts));
             assertThat(((PlannedDish) outcome).reach()).isPresent();

@@ -19,6 +19,11 @@ public record RequiredStep(String code, When when, String text, Source source, L
         lines = List.copyOf(lines);
     }
 
+    /** The same in another part of the work. */
+    public RequiredStep on(When other) {
+        return new RequiredStep(code, other, text, source, lines, said);
+    }
+
     /** Which part of the work it belongs to, in the order of the work. */
     public enum When {
         /** The evening before. */

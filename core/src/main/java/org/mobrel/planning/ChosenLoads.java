@@ -36,6 +36,21 @@ public record ChosenLoads(
         loads = List.copyOf(loads);
     }
 
+    /** The same, its loads numbered on from so many of the days before. */
+    public ChosenLoads after(int before) {
+        return new ChosenLoads(
+                canners,
+                times,
+                works,
+                morning,
+                day,
+                best,
+                loads.stream()
+                        .map(load -> load.numbered(load.number() + before))
+                        .toList(),
+                fitsNowhere);
+    }
+
     /** The loads that hold jars of a dish. */
     public List<PlannedLoad> of(String dish) {
         return loads.stream().filter(load -> load.of(dish).isPresent()).toList();

@@ -22,6 +22,9 @@ final class DayRemedies {
     /** Another start is looked for this far around the one that does not fit. */
     private static final int STEPS = 4 * 36;
 
+    /** A plan has no more days than this. */
+    private static final int MOST_DAYS = 4;
+
     /** More than this nobody weighs against each other. */
     private static final int MOST = 3;
 
@@ -55,6 +58,7 @@ final class DayRemedies {
         startAt();
         soakQuickly();
         moreCanners();
+        moreDays();
         pintsOnly();
         fewerJars();
         return found.stream().limit(MOST).toList();
@@ -68,10 +72,7 @@ final class DayRemedies {
                 Instant start = quarter(day.start()).plus(STEP.multipliedBy(way));
                 Day other = DayPlanner.day(workday, chosen, new DayTarget(DayTarget.Kind.START, start), workplace);
                 if (other.fits()) {
-                    found.add(new PlannedDay.Remedy(
-                            PlannedDay.Kind.START_AT,
-                            other,
-                            new PlannedDay.Change(Optional.of(start), false, List.of(), List.of())));
+                    found.add(new PlannedDay.Remedy(PlannedDay.Kind.START_AT, other, PlannedDay.Change.start(start)));
                     return;
                 }
             }
@@ -89,12 +90,7 @@ final class DayRemedies {
                 .anyMatch(misfit -> misfit.code() != DayConflict.Code.TOO_LONG
                         && misfit.task().endsWith("-soak"));
         if (soaks && soakIsAtFault && !wish.quickSoak()) {
-            attempt(
-                    PlannedDay.Kind.QUICK_SOAK,
-                    dishes,
-                    wish.used(),
-                    true,
-                    new PlannedDay.Change(Optional.empty(), true, List.of(), List.of()));
+            attempt(PlannedDay.Kind.QUICK_SOAK, dishes, wish.used(), true, PlannedDay.Change.quickSoaked());
         }
     }
 
@@ -106,11 +102,8 @@ final class DayRemedies {
                     dishes,
                     usable,
                     wish.quickSoak(),
-                    new PlannedDay.Change(
-                            Optional.empty(),
-                            false,
-                            usable.stream().map(PlannedCanner::id).toList(),
-                            List.of()));
+                    PlannedDay.Change.canners(
+                            usable.stream().map(PlannedCanner::id).toList()));
         }
     }
 
@@ -127,7 +120,7 @@ final class DayRemedies {
                     with(jars),
                     wish.used(),
                     wish.quickSoak(),
-                    new PlannedDay.Change(Optional.empty(), false, List.of(), jars));
+                    PlannedDay.Change.jars(jars));
         }
     }
 
@@ -139,6 +132,53 @@ final class DayRemedies {
                 .toList();
     }
 
+    /** The loads shared out over as few days as will do, each at the same hour; the first day takes one more where they do not come out even. */
+    private void moreDays() {
+        int loads = chosen.loads().size();
+        for (int days = 2; days <= Math.min(MOST_DAYS, loads); days++) {
+            List<List<PlannedDay.DishJars>> split = new ArrayList<>();
+            int from = 0;
+            for (int day = 0; day < days; day++) {
+                int to = from + loads / days + (day < loads % days ? 1 : 0);
+                split.add(dishJars(chosen.loads().subList(from, to)));
+                from = to;
+            }
+            Optional<Day> first = fitting(with(split.get(0)), wish.aim());
+            boolean all = first.isPresent();
+            for (int day = 1; day < days && all; day++) {
+                Instant then = wish.aim().at().plus(Duration.ofDays(day));
+                all = fitting(with(split.get(day)), new DayTarget(wish.aim().kind(), then))
+                        .isPresent();
+            }
+            if (all) {
+                List<List<PlannedDay.DishJars>> later = split.stream()
+                        .skip(1)
+                        .map(day -> day.stream()
+                                .filter(jars -> !jars.jars().isEmpty())
+                                .toList())
+                        .toList();
+                found.add(new PlannedDay.Remedy(
+                        PlannedDay.Kind.MORE_DAYS, first.orElseThrow(), PlannedDay.Change.later(later)));
+                return;
+            }
+        }
+    }
+
+    private Optional<Day> fitting(List<PlannedDish> some, DayTarget aim) {
+        ChosenLoads other =
+                loads.choose(some, wish.used(), new LoadPlanner.Wish(workplace.burners(), wish.quickSoak(), false));
+        return Optional.of(other)
+                .filter(it -> !it.loads().isEmpty())
+                .map(it -> DayPlanner.day(DayPlanner.workday(it, workplace), it, aim, workplace))
+                .filter(Day::fits);
+    }
+
+    private List<PlannedDay.DishJars> dishJars(List<PlannedLoad> some) {
+        return dishes.stream()
+                .map(dish -> new PlannedDay.DishJars(dish.key(), in(some, dish)))
+                .toList();
+    }
+
     /** Without the jars of the last load, then of the last two, and so on. */
     private void fewerJars() {
         if (dishes.stream().anyMatch(dish -> dish.usesUp())) {
@@ -146,16 +186,14 @@ final class DayRemedies {
         }
         for (int without = 1; without < chosen.loads().size(); without++) {
             List<PlannedLoad> kept = chosen.loads().subList(0, chosen.loads().size() - without);
-            List<PlannedDay.DishJars> jars = dishes.stream()
-                    .map(dish -> new PlannedDay.DishJars(dish.key(), in(kept, dish)))
-                    .toList();
+            List<PlannedDay.DishJars> jars = dishJars(kept);
             int before = found.size();
             attempt(
                     PlannedDay.Kind.FEWER_JARS,
                     with(jars),
                     wish.used(),
                     wish.quickSoak(),
-                    new PlannedDay.Change(Optional.empty(), false, List.of(), jars));
+                    PlannedDay.Change.jars(jars));
             if (found.size() > before) {
                 return;
             }

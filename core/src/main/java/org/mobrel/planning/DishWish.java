@@ -29,7 +29,8 @@ import org.mobrel.scaling.YieldCorrection;
  * @param yield what was learnt from making it before
  * @param amount how much of it
  * @param keepBack what is kept out of the jars
- * @param prep how long it takes at the board; empty for a kitchen average
+ * @param work how long the cook's own work takes, by its code such as 'prep' or 'simmer'; a kitchen average or the recipe's own words
+ *     where it is not there
  */
 public record DishWish(
         String key,
@@ -42,11 +43,12 @@ public record DishWish(
         YieldCorrection yield,
         HowMuch amount,
         Volume keepBack,
-        Optional<Minutes> prep) {
+        Map<String, Minutes> work) {
 
     public DishWish {
         lines = List.copyOf(lines);
         variants = List.copyOf(variants);
+        work = Map.copyOf(work);
     }
 
     /** How much of a dish is wanted. */
@@ -145,7 +147,7 @@ public record DishWish(
 
     /** The same with the lines as they are counted. */
     DishWish with(List<IngredientLine> counted) {
-        return new DishWish(key, title, counted, pack, solidsShare, method, variants, yield, amount, keepBack, prep);
+        return new DishWish(key, title, counted, pack, solidsShare, method, variants, yield, amount, keepBack, work);
     }
 
     private static List<JarKind> atLeastOne(List<JarKind> kinds) {

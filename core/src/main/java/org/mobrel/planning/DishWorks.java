@@ -3,7 +3,9 @@ package org.mobrel.planning;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.mobrel.day.Attention;
 import org.mobrel.day.DishWork;
 import org.mobrel.day.Span;
@@ -24,12 +26,23 @@ record DishWorks(RequiredSteps steps, WorkTable works) {
     /** Shorter work is part of boiling all together. */
     private static final int LONG_WORK = 30;
 
+    private static final Pattern CHILLED =
+            Pattern.compile("\\b(?:chilled|cold|refrigerated)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final int MOST_WORK = 12 * 60;
+    private static final int MOST_CHILL = 20 * 60;
+
+    /** What the work at the board is called among the cook's own times. */
+    private static final String PREP = "prep";
 
     /** @param quickSoak whether beans are soaked the quick way */
     DishWork of(PlannedDish dish, boolean quickSoak) {
         List<WorkTable.Work> before = new ArrayList<>();
         List<WorkTable.Work> cook = new ArrayList<>();
+        if (dish.isCooked()) {
+            works.of("heat-pot").ifPresent(cook::add);
+            return new DishWork(dish.key(), dish.title(), before, new Minutes(0), cook);
+        }
         Method method = dish.batch().method();
         boolean saidQuick = method.soak()
                 .filter(said -> said.soak() == StepStatement.Soak.QUICK)
@@ -39,7 +52,7 @@ record DishWorks(RequiredSteps steps, WorkTable works) {
             boolean soakedQuickly = (quickSoak || saidQuick) && step.code().equals("soak");
             if (soakedQuickly) {
                 works.of("quick-soak").ifPresent(cook::add);
-            } else if (step.code().equals("skim") && step.said() == RequiredStep.Said.IN_LINE) {
+            } else if (step.code().equals("skim") && isChilled(dish, step)) {
                 continue; // The stock was chilled and skimmed before.
             } else if (step.when() == RequiredStep.When.EVENING) {
                 works.of(step.code()).filter(work -> !before.contains(work)).ifPresent(before::add);
@@ -50,35 +63,83 @@ record DishWorks(RequiredSteps steps, WorkTable works) {
         if (dish.lines().stream().anyMatch(line -> line.goesIntoJar() && line.is(State.FROZEN))) {
             works.of("thaw").ifPresent(before::add);
         }
-        method.all(StepStatement.Takes.class).stream()
-                .filter(takes -> takes.minutes() >= LONG_WORK)
-                .flatMap(takes -> work(takes).stream())
-                .forEach(cook::add);
+        for (StepStatement.Work kind : StepStatement.Work.values()) {
+            int minutes = method.all(StepStatement.Takes.class).stream()
+                    .filter(takes -> takes.work() == kind)
+                    .mapToInt(StepStatement.Takes::minutes)
+                    .sum();
+            if (minutes >= LONG_WORK && kind != StepStatement.Work.CHILL) {
+                cook.add(ownWork(kind, Math.min(minutes, MOST_WORK)));
+            } else if (minutes >= LONG_WORK
+                    && before.stream().noneMatch(work -> work.code().equals("skim"))) {
+                before.add(chill(Math.min(minutes, MOST_CHILL)));
+            }
+        }
         if (cook.isEmpty() && dish.pack() == Pack.HOT) {
             works.of("heat-pot").ifPresent(cook::add);
         }
-        Minutes prep = dish.wish().prep().orElseGet(() -> DishWork.prepFor(atTheBoard(dish)));
-        return new DishWork(dish.key(), dish.title(), before, prep, cook);
+        Map<String, Minutes> own = dish.wish().work();
+        Minutes prep = Optional.ofNullable(own.get(PREP))
+                .map(whole -> new Minutes((int) Math.round(whole.value() * dish.part())))
+                .orElseGet(() -> DishWork.prepFor(atTheBoard(dish).times(dish.part())));
+        return new DishWork(
+                dish.key(),
+                dish.title(),
+                before,
+                prep,
+                cook.stream().map(work -> asLongAs(work, own)).toList());
+    }
+
+    /** As long as the cook says, but never shorter than the tested rows ask for. */
+    private WorkTable.Work asLongAs(WorkTable.Work work, Map<String, Minutes> own) {
+        Minutes said = own.get(work.code());
+        if (said == null) {
+            return work;
+        }
+        int least = works.of(work.code())
+                .map(known -> known.hands().least().value())
+                .orElse(0);
+        int minutes = Math.max(least, said.value());
+        return new WorkTable.Work(
+                work.code(),
+                work.title().replaceFirst(" \\d.*, as the recipe says$", ""),
+                work.attention(),
+                Span.of(minutes, minutes, minutes),
+                work.rest(),
+                work.burner());
     }
 
     /** Work of the recipe's own that takes long enough to shape the day. */
-    private static Optional<WorkTable.Work> work(StepStatement.Takes takes) {
-        String title =
-                switch (takes.work()) {
-                    case SIMMER -> "Simmer";
-                    case ROAST -> "Roast";
-                    case CHILL -> "";
-                };
-        int minutes = Math.min(takes.minutes(), MOST_WORK);
-        return title.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new WorkTable.Work(
-                        takes.work().name().toLowerCase(Locale.ROOT),
-                        "%s %s, as the recipe says".formatted(title, span(minutes)),
-                        Attention.KITCHEN,
-                        Span.of(minutes, minutes, minutes),
-                        new WorkTable.Rest(new Minutes(0), new Minutes(0), ""),
-                        takes.work() == StepStatement.Work.SIMMER));
+    private static WorkTable.Work ownWork(StepStatement.Work kind, int minutes) {
+        return new WorkTable.Work(
+                kind.name().toLowerCase(Locale.ROOT),
+                "%s %s, as the recipe says"
+                        .formatted(kind == StepStatement.Work.ROAST ? "Roast" : "Simmer", span(minutes)),
+                Attention.KITCHEN,
+                Span.of(minutes, minutes, minutes),
+                new WorkTable.Rest(new Minutes(0), new Minutes(0), ""),
+                kind == StepStatement.Work.SIMMER);
+    }
+
+    private static WorkTable.Work chill(int minutes) {
+        return new WorkTable.Work(
+                "chill",
+                "Set it to chill",
+                Attention.HANDS,
+                Span.of(5, 5, 10),
+                new WorkTable.Rest(
+                        new Minutes(minutes),
+                        new Minutes(Math.max(minutes, MOST_CHILL)),
+                        "It chills, %s as the recipe says".formatted(span(minutes))),
+                false);
+    }
+
+    /** Whether every stock of a recipe comes out of the cold, its fat off or on top. */
+    private static boolean isChilled(PlannedDish dish, RequiredStep step) {
+        return step.said() == RequiredStep.Said.IN_LINE
+                || step.lines().stream()
+                        .allMatch(line ->
+                                CHILLED.matcher(dish.lines().get(line).text()).find());
     }
 
     private static String span(int minutes) {

@@ -16,6 +16,7 @@ import org.mobrel.day.WorkTable;
 import org.mobrel.foods.Pack;
 import org.mobrel.jars.JarCount;
 import org.mobrel.loading.CannerLoad;
+import org.mobrel.loading.EvenLoads;
 import org.mobrel.loading.JarGroup;
 import org.mobrel.loading.LoadingCanner;
 import org.mobrel.loading.LoadingDay;
@@ -53,8 +54,22 @@ public final class LoadPlanner {
      * @param quickSoak whether beans are soaked the quick way
      */
     public ChosenLoads choose(List<PlannedDish> dishes, List<PlannedCanner> canners, int burners, boolean quickSoak) {
+        return choose(dishes, canners, new Wish(burners, quickSoak, false));
+    }
+
+    /**
+     * What the cook wants of the loads.
+     *
+     * @param burners of the stove
+     * @param quickSoak whether beans are soaked the quick way
+     * @param even whether like loads hold like many jars, in place of full ones and a rest
+     */
+    public record Wish(int burners, boolean quickSoak, boolean even) {}
+
+    /** The best loads for these dishes; those that something stops or that fill no jar are left out. */
+    public ChosenLoads choose(List<PlannedDish> dishes, List<PlannedCanner> canners, Wish wish) {
         return onBurnersOfTheirOwn(canners).stream()
-                .map(some -> chooseFor(dishes, some, burners, quickSoak))
+                .map(some -> chooseFor(dishes, some, wish))
                 .min(Comparator.comparing(
                         chosen -> chosen.best().map(LoadingPlan::figures).orElse(NEVER)))
                 .orElseThrow();
@@ -85,8 +100,7 @@ public final class LoadPlanner {
         return choices.stream().filter(choice -> !choice.isEmpty()).toList();
     }
 
-    private ChosenLoads chooseFor(
-            List<PlannedDish> dishes, List<PlannedCanner> canners, int burners, boolean quickSoak) {
+    private ChosenLoads chooseFor(List<PlannedDish> dishes, List<PlannedCanner> canners, Wish wish) {
         List<PlannedDish> ready = dishes.stream()
                 .filter(dish ->
                         dish.ruling().timing().isPresent() && !dish.jars().isEmpty())
@@ -95,8 +109,8 @@ public final class LoadPlanner {
         List<CannerTimes> times =
                 canners.stream().map(canner -> canner.times(coldest)).toList();
         List<DishWork> work =
-                ready.stream().map(dish -> dishWorks.of(dish, quickSoak)).toList();
-        PreparationSchedule morning = PreparationSchedule.of(work, burners, works);
+                ready.stream().map(dish -> dishWorks.of(dish, wish.quickSoak())).toList();
+        PreparationSchedule morning = PreparationSchedule.of(work, wish.burners(), works);
         List<JarGroup> groups = groups(ready, morning);
         if (groups.isEmpty()) {
             return new ChosenLoads(
@@ -112,7 +126,8 @@ public final class LoadPlanner {
             return new ChosenLoads(
                     canners, times, work, morning, Optional.empty(), Optional.empty(), List.of(), nowhere);
         }
-        LoadingPlan best = search.best(day);
+        LoadingPlan found = search.best(day);
+        LoadingPlan best = wish.even() ? EvenLoads.of(day, found) : found;
         return new ChosenLoads(
                 canners,
                 times,

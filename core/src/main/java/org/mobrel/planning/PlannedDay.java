@@ -29,7 +29,8 @@ public record PlannedDay(Workday workday, Day day, DayTarget aim, boolean wished
         QUICK_SOAK("quick-soak"),
         MORE_CANNERS("more-canners"),
         PINTS_ONLY("pints-only"),
-        FEWER_JARS("fewer-jars");
+        FEWER_JARS("fewer-jars"),
+        MORE_DAYS("more-days");
 
         private final String code;
 
@@ -46,14 +47,39 @@ public record PlannedDay(Workday workday, Day day, DayTarget aim, boolean wished
      * What to change; everything else stays.
      *
      * @param jars of each dish by its key; null where they stay
+     * @param later what is canned on each day after the first; empty where all stays on one day
      */
-    public record Change(Optional<Instant> start, boolean quickSoak, List<Long> canners, List<DishJars> jars) {
-
-        public static final Change NONE = new Change(Optional.empty(), false, List.of(), List.of());
+    public record Change(
+            Optional<Instant> start,
+            boolean quickSoak,
+            List<Long> canners,
+            List<DishJars> jars,
+            List<List<DishJars>> later) {
 
         public Change {
             canners = List.copyOf(canners);
             jars = List.copyOf(jars);
+            later = later.stream().map(List::copyOf).toList();
+        }
+
+        static Change start(Instant start) {
+            return new Change(Optional.of(start), false, List.of(), List.of(), List.of());
+        }
+
+        static Change quickSoaked() {
+            return new Change(Optional.empty(), true, List.of(), List.of(), List.of());
+        }
+
+        static Change canners(List<Long> canners) {
+            return new Change(Optional.empty(), false, canners, List.of(), List.of());
+        }
+
+        static Change jars(List<DishJars> jars) {
+            return new Change(Optional.empty(), false, List.of(), jars, List.of());
+        }
+
+        static Change later(List<List<DishJars>> later) {
+            return new Change(Optional.empty(), false, List.of(), List.of(), later);
         }
     }
 

@@ -71,6 +71,26 @@ public record PlannedDish(
         return wish.amount() instanceof DishWish.PotAsItIs;
     }
 
+    /** How much of the whole dish its jars hold, above 0 and at most 1: less than all of it when it is canned on several days. */
+    double part() {
+        Optional<Volume> whole = scaled.map(Scaled::fill).filter(fill -> !fill.isZero());
+        double held = scaled.stream()
+                .flatMap(all -> all.perJar().stream())
+                .mapToDouble(
+                        share -> share.fill().millilitres() * count(share.jars().kind()))
+                .sum();
+        return held == 0
+                ? 1
+                : whole.map(fill -> Math.min(1, held / fill.millilitres())).orElse(1.0);
+    }
+
+    private int count(JarKind kind) {
+        return jars.stream()
+                .filter(jar -> jar.kind().equals(kind))
+                .mapToInt(JarCount::count)
+                .sum();
+    }
+
     /** The broth that one jar of a kind takes; empty where nothing has an amount to work it out from. */
     public Optional<Volume> brothIn(JarKind kind) {
         return scaled.stream()

@@ -30,6 +30,10 @@ public record PlannedLoad(int number, PlannedCanner canner, CannerLoad load, Lis
         }
     }
 
+    PlannedLoad numbered(int other) {
+        return new PlannedLoad(other, canner, load, shares);
+    }
+
     /** The dish whose jars need longest: the whole load gets its minutes. */
     public Share longest() {
         return shares.stream()

@@ -107,7 +107,7 @@ class BeginningsTest {
                 YieldCorrection.NONE,
                 amount(begin.replaceFirst(" keep .*", ""), kinds),
                 kept,
-                Optional.empty()));
+                Map.of()));
     }
 
     private static DishWish.HowMuch amount(String begin, String kinds) {

@@ -88,7 +88,7 @@ class PlanningTest {
                 YieldCorrection.NONE,
                 amount,
                 Volume.ZERO,
-                Optional.empty());
+                Map.of());
     }
 
     private static DishWish.HowMuch jars(JarKind kind, int count) {

@@ -212,20 +212,7 @@ class DemoKitchen implements ApplicationRunner {
     /** Uses up what is in hand of the first ingredient. */
     private void plan(long recipe, List<PlanBody.WantedJars> jars, String inHand) {
         PlanBody.Dish plain = PlanBody.Dish.of("a", recipe, jars);
-        plans.create(new PlanBody.Dish(
-                plain.key(),
-                recipe,
-                "use",
-                jars,
-                List.of(new PlanBody.Hand(0, inHand, true)),
-                null,
-                false,
-                List.of(),
-                List.of(),
-                List.of(),
-                null,
-                null,
-                null));
+        plans.create(plain.usingUp(new PlanBody.Hand(0, inHand, true)));
     }
 
     private static PlanBody.WantedJars wanted(String size, int count) {

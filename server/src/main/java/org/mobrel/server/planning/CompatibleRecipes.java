@@ -39,11 +39,16 @@ class CompatibleRecipes {
 
     /** @throws Missing if the plan has no such load */
     List<DayMessages.CompanyRecipe> of(PlanView looked, int number) {
-        PlannedLoad load = looked.chosen().loads().stream()
+        PlannedLoad load = looked.loads().stream()
                 .filter(each -> each.number() == number)
                 .findFirst()
                 .orElseThrow(() -> new NotFound("load", number));
-        LoadingDay day = looked.chosen().day().orElseThrow();
+        LoadingDay day = looked.days().stream()
+                .map(PlanView.DayView::chosen)
+                .filter(chosen -> chosen.loads().contains(load))
+                .flatMap(chosen -> chosen.day().stream())
+                .findFirst()
+                .orElseThrow();
         List<DayMessages.CompanyRecipe> company = new ArrayList<>();
         for (Recipe recipe : recipes.book(false, "")) {
             boolean isHere =

@@ -32,7 +32,6 @@ import org.mobrel.day.Attention;
 import org.mobrel.day.Day;
 import org.mobrel.day.Task;
 import org.mobrel.planning.ChosenLoads;
-import org.mobrel.planning.PlannedDay;
 import org.mobrel.planning.PlannedLoad;
 import org.mobrel.run.RunPlan;
 
@@ -55,18 +54,16 @@ final class DayCalendar {
         this.stamp = looked.plan().changedAt();
     }
 
-    static String of(PlanView looked, PlannedDay look) {
+    /** Every day of a plan that has one. */
+    static String of(PlanView looked) {
         DayCalendar words = new DayCalendar(looked);
         Calendar calendar = new Calendar();
         calendar.add(new ProdId("-//Mobrel//Canning day//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
-        for (Day.Timed timed : look.day().tasks()) {
-            if (timed.end().isAfter(timed.start())) {
-                calendar.add(words.event(timed, looked.chosen()));
-            }
+        for (PlanView.DayView view : looked.days()) {
+            view.day().ifPresent(day -> words.add(calendar, day.day(), view));
         }
-        calendar.add(words.sealCheck(look.day().end()));
         StringWriter text = new StringWriter();
         try {
             // Checks the calendar as it writes it, and folds its lines.
@@ -77,14 +74,29 @@ final class DayCalendar {
         return text.toString();
     }
 
-    private VEvent event(Day.Timed timed, ChosenLoads chosen) {
+    private void add(Calendar calendar, Day day, PlanView.DayView view) {
+        for (Day.Timed timed : day.tasks()) {
+            if (timed.end().isAfter(timed.start())) {
+                calendar.add(event(timed, view));
+            }
+        }
+        calendar.add(sealCheck(day.end(), view.before()));
+    }
+
+    private VEvent event(Day.Timed timed, PlanView.DayView view) {
+        ChosenLoads chosen = view.chosen();
         Task task = timed.task();
         Optional<PlannedLoad> load = chosen.loads().stream()
-                .filter(each -> each.number() == task.load())
+                .filter(each -> task.load() > 0 && each.number() == task.load() + view.before())
                 .findFirst();
         String title = load.map(its -> "%s: %s".formatted(its.canner().profile().name(), title(task, its)))
                 .orElse(task.title());
-        VEvent event = event(task.id(), title, description(task, load, chosen), timed.start(), timed.end());
+        VEvent event = event(
+                view.before() == 0 ? task.id() : "after-%d-%s".formatted(view.before(), task.id()),
+                title,
+                description(task, load, chosen),
+                timed.start(),
+                timed.end());
         if (task.attention() == Attention.FREE) {
             event.add(new Transp(Transp.VALUE_TRANSPARENT));
         }
@@ -123,10 +135,10 @@ final class DayCalendar {
     }
 
     /** Seals are judged after half a day and before a whole one. */
-    private VEvent sealCheck(Instant jarsOut) {
+    private VEvent sealCheck(Instant jarsOut, int before) {
         Instant from = jarsOut.plus(RunPlan.REST);
         VEvent event = event(
-                "seals",
+                before == 0 ? "seals" : "after-%d-seals".formatted(before),
                 "Check the seals",
                 "Bands off; a lid that is sunk and does not give is sealed. An unsealed jar is to be dealt with within 24 h of its process.",
                 from,

@@ -39,33 +39,48 @@ class DayMapper {
         this.zone = zone;
     }
 
+    /** The first day, and those after it. */
     DayMessages.@Nullable DayResponse answer(PlanView looked) {
-        return looked.day().map(day -> answer(day, looked)).orElse(null);
+        return answer(looked.days().get(0), looked);
     }
 
-    private DayMessages.DayResponse answer(PlannedDay look, PlanView looked) {
+    DayMessages.@Nullable DayResponse answer(PlanView.DayView view, PlanView looked) {
+        return view.day().map(day -> answer(day, view, looked)).orElse(null);
+    }
+
+    private DayMessages.DayResponse answer(PlannedDay look, PlanView.DayView view, PlanView looked) {
         Day day = look.day();
-        boolean soaks = looked.chosen().works().stream().anyMatch(work -> work.before().stream()
+        boolean alone = looked.days().size() == 1;
+        boolean soaks = view.chosen().works().stream().anyMatch(work -> work.before().stream()
                 .anyMatch(each -> each.code().equals("soak")));
         return new DayMessages.DayResponse(
                 look.aim().kind() == DayTarget.Kind.DONE ? "done" : "start",
                 look.aim().at(),
                 look.wished(),
-                looked.plan().body().soaksQuickly(),
-                soaks || looked.plan().body().soaksQuickly(),
+                view.quickSoak(),
+                soaks || view.quickSoak(),
                 day.start(),
                 day.end(),
                 lead(day),
-                facts(day, looked.chosen()),
+                facts(day, view.chosen()),
                 day.fits(),
                 day.misfits().stream()
-                        .map(misfit -> misfit(misfit, day, looked.kitchen().workplace()))
+                        .map(misfit -> misfit(
+                                misfit, day, view.before(), looked.kitchen().workplace()))
                         .toList(),
-                look.remedies().stream().map(remedy -> remedy(remedy, day)).toList(),
-                day.tasks().stream().map(task -> task(task, looked.chosen())).toList(),
+                look.remedies().stream()
+                        .filter(remedy -> alone || !changesJars(remedy))
+                        .map(remedy -> remedy(remedy, day))
+                        .toList(),
+                day.tasks().stream().map(task -> task(task, view)).toList(),
                 day.watches().stream()
                         .map(watch -> new DayMessages.WatchResponse(watch.start(), watch.end()))
                         .toList());
+    }
+
+    /** Of a plan of several days jars are moved, not taken away. */
+    private static boolean changesJars(PlannedDay.Remedy remedy) {
+        return !remedy.change().jars().isEmpty() || !remedy.change().later().isEmpty();
     }
 
     /** Such as 'Begin at 9:00, on watch 10:15 to 12:23, jars out at 13:23.' */
@@ -99,12 +114,12 @@ class DayMapper {
                         .orElse("");
     }
 
-    private DayMessages.MisfitResponse misfit(DayConflict misfit, Day day, Workplace workplace) {
+    private DayMessages.MisfitResponse misfit(DayConflict misfit, Day day, int before, Workplace workplace) {
         Optional<Task> task = day.tasks().stream()
                 .map(Day.Timed::task)
                 .filter(each -> each.id().equals(misfit.task()))
                 .findFirst();
-        String what = task.map(DayMapper::name).orElse("The day");
+        String what = task.map(each -> name(each, before)).orElse("The day");
         String text =
                 switch (misfit.code()) {
                     case TOO_LONG ->
@@ -124,9 +139,9 @@ class DayMapper {
     }
 
     /** Such as 'Load 2, jars out' or 'Sort and soak the beans'. */
-    private static String name(Task task) {
+    private static String name(Task task, int before) {
         return task.load() > 0
-                ? "Load %d (%s)".formatted(task.load(), task.title().toLowerCase(Locale.ROOT))
+                ? "Load %d (%s)".formatted(task.load() + before, task.title().toLowerCase(Locale.ROOT))
                 : task.title();
     }
 
@@ -143,6 +158,8 @@ class DayMapper {
                     case MORE_CANNERS ->
                         "Use %d canners: %s".formatted(change.canners().size(), ends);
                     case PINTS_ONLY -> "Pints only: " + ends;
+                    case MORE_DAYS ->
+                        "Over %d days: the first %s".formatted(change.later().size() + 1, ends);
                     case FEWER_JARS -> "Only %s: %s".formatted(counted(change), ends);
                 };
         return new DayMessages.DayRemedy(
@@ -151,13 +168,19 @@ class DayMapper {
                 change.start().orElse(null),
                 change.quickSoak(),
                 change.canners(),
-                change.jars().stream()
-                        .map(jars -> new DayMessages.RemedyJars(
-                                jars.dish(),
-                                jars.jars().stream()
-                                        .map(jar -> new PlanBody.WantedJars(
-                                                jar.size().code(), jar.mouth().code(), jar.count()))
-                                        .toList()))
+                change.jars().stream().map(DayMapper::jars).toList(),
+                change.later().stream()
+                        .map(day -> new DayMessages.RemedyDay(
+                                day.stream().map(DayMapper::jars).toList()))
+                        .toList());
+    }
+
+    private static DayMessages.RemedyJars jars(PlannedDay.DishJars dish) {
+        return new DayMessages.RemedyJars(
+                dish.dish(),
+                dish.jars().stream()
+                        .map(jar -> new PlanBody.WantedJars(
+                                jar.size().code(), jar.mouth().code(), jar.count()))
                         .toList());
     }
 
@@ -169,19 +192,19 @@ class DayMapper {
         return jars == 1 ? "1 jar" : jars + " jars";
     }
 
-    private DayMessages.TaskResponse task(Day.Timed timed, ChosenLoads chosen) {
+    private DayMessages.TaskResponse task(Day.Timed timed, PlanView.DayView view) {
         Task task = timed.task();
         return new DayMessages.TaskResponse(
                 task.id(),
                 task.code(),
                 task.title(),
                 task.dish().orElse(null),
-                task.load(),
+                task.load() > 0 ? task.load() + view.before() : 0,
                 task.canner(),
                 timed.start(),
                 timed.end(),
                 task.attention().code(),
-                band(task, chosen).orElse(null));
+                band(task, view.chosen()).orElse(null));
     }
 
     /** How exact the length of a task is. */

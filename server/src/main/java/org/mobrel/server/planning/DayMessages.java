@@ -76,6 +76,7 @@ final class DayMessages {
      *
      * @param start null where the start stays
      * @param jars empty where they stay
+     * @param later what is canned on each day after the first; empty where none is moved
      */
     record DayRemedy(
             String code,
@@ -83,7 +84,13 @@ final class DayMessages {
             @Nullable Instant start,
             boolean quickSoak,
             List<Long> canners,
-            List<RemedyJars> jars) {}
+            List<RemedyJars> jars,
+            List<RemedyDay> later) {}
+
+    record RemedyDay(List<RemedyJars> jars) {}
+
+    /** A day after the first: its loads, and when they are. */
+    record LaterDayResponse(LoadsResponse loads, @Nullable DayResponse day) {}
 
     record RemedyJars(String dish, List<PlanBody.WantedJars> jars) {}
 

@@ -4,16 +4,20 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.mobrel.jars.JarCount;
 import org.mobrel.quantity.Mass;
 import org.mobrel.quantity.Volume;
+import org.mobrel.recipe.Amount;
 import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.LineWriter;
 import org.mobrel.recipe.Portions;
 import org.mobrel.scaling.Dose;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Kettle;
 import org.mobrel.scaling.KitchenMeasure;
 import org.mobrel.scaling.Scaled;
+import org.mobrel.scaling.SoakedLot;
 import org.mobrel.server.ruling.RulingResponse;
 
 /** Amounts, jars and kettle of one dish, in words. */
@@ -24,27 +28,35 @@ final class DishMapper {
 
     private final PlanView looked;
     private final KitchenMeasure measure;
+    private final SummaryMapper summary;
 
     DishMapper(PlanView looked) {
         this.looked = looked;
         this.measure = new KitchenMeasure(looked.kitchen().units());
+        this.summary = new SummaryMapper(measure);
+    }
+
+    DishMessages.SummaryResponse summary(Planned dish, Scaled scaled) {
+        return summary.of(dish, scaled);
     }
 
     DishMessages.AmountsResponse amounts(Planned dish, Scaled scaled, RulingResponse ruling) {
+        boolean cooked = scaled.pot().cooked();
         return new DishMessages.AmountsResponse(
                 scaled.factor(),
-                scaled.pot().yield().error().value(),
+                scaled.pot().error().value(),
                 IntStream.range(0, dish.lines().size())
-                        .filter(index -> dish.lines().get(index).goesIntoJar())
+                        .filter(index -> !cooked && dish.lines().get(index).goesIntoJar())
                         .mapToObj(index -> line(index, ruling.lines().get(index).role(), dish, scaled))
                         .toList(),
                 scaled.fill().millilitres(),
                 scaled.brothNeeded().millilitres(),
                 scaled.brothInRecipe().millilitres(),
                 measure.volume(scaled.brothNeeded(), true),
-                worth(scaled.topUp()).orElse(null),
+                summary.lacks(scaled).orElse(null),
                 worth(scaled.brothLeft()).orElse(null),
-                measure.volume(scaled.kettle(), true),
+                worth(scaled.kettle()).orElse(null),
+                cooked,
                 scaled.perJar().stream().map(this::fill).toList(),
                 scaled.pot().unmeasured());
     }
@@ -64,6 +76,7 @@ final class DishMapper {
                 index,
                 nameOf(line),
                 role,
+                line.amount().map(LineWriter::amount).orElse(null),
                 measure.of(line, times).orElse(null),
                 asBought(line, raw).orElse(null),
                 raw.map(Mass::grams).orElse(null),
@@ -82,12 +95,9 @@ final class DishMapper {
         return line.mentions().isEmpty() ? nameOf(line) : line.mentions().get(0).phrase();
     }
 
-    /** What to buy for it, where peeling and trimming leave less than was bought. */
+    /** What to buy for it, as a shop sells it. */
     private Optional<String> asBought(IngredientLine line, Optional<Mass> raw) {
-        return raw.filter(
-                        mass -> line.food().filter(food -> !food.isDriedBeans()).isPresent())
-                .flatMap(mass -> Portions.asBought(line, mass))
-                .map(measure::toBuy);
+        return raw.flatMap(mass -> Portions.asBought(line, mass)).map(measure::toBuy);
     }
 
     private DishMessages.JarFill fill(Scaled.JarShare jar) {
@@ -100,12 +110,39 @@ final class DishMapper {
                 jar.solids().millilitres(),
                 jar.solidsMass().grams(),
                 jar.broth().millilitres(),
-                measure.mass(jar.solidsMass()),
+                jar.solidsMass().isZero() ? "" : measure.mass(jar.solidsMass()),
                 measure.about(jar.broth()),
                 looked.kitchen().household().servings(jar.fill()));
     }
 
-    DishMessages.KettleResponse kettle(Planned dish, Scaled scaled) {
+    /** What a soaked lot on the scale gives to each jar; null until it was weighed. */
+    DishMessages.@Nullable SoakedResponse soaked(Planned dish, Scaled scaled) {
+        String weighed = dish.dish().weighed();
+        if (weighed == null || weighed.isBlank()) {
+            return null;
+        }
+        Optional<Mass> lot = Amount.read(weighed).flatMap(Amount::mass);
+        return lot.map(mass -> new DishMessages.SoakedResponse(
+                        measure.mass(mass),
+                        SoakedLot.of(mass, scaled).perJar().stream()
+                                .map(each -> new DishMessages.SoakedJar(
+                                        each.jars().size().code(),
+                                        each.jars().mouth().code(),
+                                        each.jars().count(),
+                                        measure.mass(each.each()),
+                                        "%s a %s"
+                                                .formatted(
+                                                        measure.mass(each.each()),
+                                                        each.jars().size().label())))
+                                .toList()))
+                .orElse(null);
+    }
+
+    /** Null where nothing is boiled beside the pot. */
+    DishMessages.@Nullable KettleResponse kettle(Planned dish, Scaled scaled) {
+        if (scaled.kettle().isZero()) {
+            return null;
+        }
         Volume boiling = dish.dish().kettle() == null
                 ? scaled.kettle()
                 : dish.dish().kettle().volume("kettle", looked.kitchen().household());
@@ -156,7 +193,6 @@ final class DishMapper {
         return new DishMessages.ForecastResponse(
                 scaled.inPot().millilitres(),
                 measure.volume(scaled.inPot(), true),
-                giveOrTake(scaled),
                 scaled.leftover().millilitres(),
                 worth(scaled.leftover())
                         .map(rest -> measure.about(scaled.leftover()))
@@ -169,15 +205,6 @@ final class DishMapper {
                 rests(dish),
                 household.servings(scaled.fill()),
                 household.meals(scaled.fill()));
-    }
-
-    /** Jars of the first size, at least one: the averages never promise more than that. */
-    private static int giveOrTake(Scaled scaled) {
-        return scaled.perJar().stream()
-                .findFirst()
-                .map(jar -> Math.max(1, (int) Math.round(
-                        scaled.pot().yield().error().value() * scaled.fill().dividedBy(jar.fill()))))
-                .orElse(1);
     }
 
     private List<DishMessages.RestResponse> rests(Planned dish) {

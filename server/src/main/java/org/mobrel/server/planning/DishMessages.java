@@ -17,6 +17,7 @@ final class DishMessages {
      * @param loads empty when something stops the dish
      * @param amounts null when nothing in the recipe has an amount to scale by
      * @param notes what was noted last time
+     * @param soaked null until a soaked lot was on the scale
      * @param takenOn null where nobody did, or not all of it
      * @param batch null until it is at the stove
      */
@@ -29,10 +30,12 @@ final class DishMessages {
             List<JarRequest> jars,
             @Nullable RulingResponse ruling,
             List<PlanMessages.LoadResponse> loads,
+            @Nullable SummaryResponse summary,
             @Nullable AmountsResponse amounts,
             @Nullable ForecastResponse forecast,
             @Nullable KettleResponse kettle,
             List<ShareResponse> shareOut,
+            @Nullable SoakedResponse soaked,
             List<DoseResponse> doses,
             @Nullable PrepResponse prep,
             @Nullable CorrectionResponse correction,
@@ -48,6 +51,35 @@ final class DishMessages {
     /** @param said in-line, in-method or nowhere */
     record PlanStep(String text, String source, String said) {}
 
+    /**
+     * What begins the plan answered in a sentence.
+     *
+     * @param jars '8 quarts and 1 pint'
+     * @param left what fills none of them; null for less than a quarter cup
+     * @param band how far off that may be, such as 'give or take 1 quart'
+     * @param liquid what broth or sauce is wanted besides; null for none
+     */
+    record SummaryResponse(String jars, @Nullable String left, String band, @Nullable String liquid) {}
+
+    /**
+     * What the pot lacks of its liquid.
+     *
+     * @param kind broth or sauce
+     * @param times how many times the sauce; null for broth
+     */
+    record LacksResponse(String kind, String amount, @Nullable Double times, String text) {}
+
+    /** A soaked and boiled lot shared out by weight. */
+    record SoakedResponse(String weighed, List<SoakedJar> perJar) {}
+
+    record SoakedJar(String size, String mouth, int count, String each, String text) {}
+
+    /**
+     * @param brothNeeded what the jars take of it
+     * @param lacks null when the recipe brings enough
+     * @param kettle null where nothing is boiled beside the pot
+     * @param cooked whether it stands cooked on the stove; then no line is measured any more
+     */
     record AmountsResponse(
             double factor,
             double errorShare,
@@ -56,9 +88,10 @@ final class DishMessages {
             double brothNeededMl,
             double brothInRecipeMl,
             String brothNeeded,
-            @Nullable String topUp,
+            @Nullable LacksResponse lacks,
             @Nullable String brothLeft,
-            String kettle,
+            @Nullable String kettle,
+            boolean cooked,
             List<JarFill> perJar,
             List<Integer> unmeasured) {}
 
@@ -66,11 +99,13 @@ final class DishMessages {
      * @param kitchen null for a line without an amount
      * @param massG raw prepared; null where it cannot be weighed
      * @param fromShelf what own jars bring of it
+     * @param written as the recipe has it, in plain words that are read back, such as '3 lb'; null without an amount
      */
     record LineAmount(
             int line,
             String name,
             String role,
+            @Nullable String written,
             @Nullable String kitchen,
             @Nullable String asBought,
             @Nullable Double massG,
@@ -93,7 +128,6 @@ final class DishMessages {
     /**
      * What the pot makes.
      *
-     * @param giveOrTake jars of the first size that it may be off by
      * @param leftover what fills no jar; null when that is less than a quarter cup
      * @param routes what can be done with it
      * @param limitedBy the line that runs out first; null for target jars
@@ -103,7 +137,6 @@ final class DishMessages {
     record ForecastResponse(
             double inPotMl,
             String inPot,
-            int giveOrTake,
             double leftoverMl,
             @Nullable String leftover,
             List<RouteResponse> routes,
@@ -117,9 +150,9 @@ final class DishMessages {
 
     /**
      * @param code jar, load, tonight, fridge or freezer
-     * @param size the size of jar that would take it; null for other routes
+     * @param jars that would take it; none for other routes
      */
-    record RouteResponse(String code, String text, @Nullable String size, @Nullable String mouth) {}
+    record RouteResponse(String code, String text, List<JarRequest> jars) {}
 
     record RestResponse(int line, String name, String rest) {}
 

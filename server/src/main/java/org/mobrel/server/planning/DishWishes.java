@@ -1,9 +1,12 @@
 package org.mobrel.server.planning;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarKind;
@@ -12,13 +15,16 @@ import org.mobrel.jars.JarTable;
 import org.mobrel.jars.Mouth;
 import org.mobrel.planning.DishOutcome;
 import org.mobrel.planning.DishWish;
-import org.mobrel.quantity.Minutes;
+import org.mobrel.quantity.Fraction;
+import org.mobrel.quantity.Mass;
 import org.mobrel.quantity.Volume;
 import org.mobrel.recipe.Amount;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.InHand;
+import org.mobrel.scaling.PotMeasure;
 import org.mobrel.scaling.YieldCorrection;
+import org.mobrel.server.kitchen.Cupboard;
 import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.recipe.Recipe;
 import org.mobrel.server.ruling.RulingService;
@@ -28,11 +34,13 @@ final class DishWishes {
 
     private final RulingService rulings;
     private final JarTable jarTable;
+    private final Cupboard cupboard;
     private final Household household;
 
-    DishWishes(RulingService rulings, JarTable jarTable, Household household) {
+    DishWishes(RulingService rulings, JarTable jarTable, Cupboard cupboard, Household household) {
         this.rulings = rulings;
         this.jarTable = jarTable;
+        this.cupboard = cupboard;
         this.household = household;
     }
 
@@ -43,8 +51,8 @@ final class DishWishes {
     DishWish read(PlanBody.Dish dish, Recipe recipe, YieldCorrection yield, String field) {
         List<IngredientLine> lines = rulings.read(recipe.lines(), recipe.answers());
         List<JarKind> kinds = kinds(dish, field);
-        DishWish.HowMuch amount = dish.usesUp()
-                ? new DishWish.UseUp(kinds, hands(dish, field), dish.isOneLoad())
+        DishWish.HowMuch amount = dish.asManyAsThereAre()
+                ? asMany(dish, ready(dish, kinds), field)
                 : new DishWish.SoManyJars(kinds, counted(dish, field));
         return new DishWish(
                 dish.key(),
@@ -59,7 +67,52 @@ final class DishWishes {
                 yield,
                 amount,
                 dish.keepBack() == null ? Volume.ZERO : dish.keepBack().volume(field + ".keepBack", household),
-                Optional.ofNullable(dish.prepMinutes()).map(Minutes::new));
+                dish.ownWork());
+    }
+
+    private static DishWish.HowMuch asMany(PlanBody.Dish dish, DishWish.Ready ready, String field) {
+        return switch (dish.mode()) {
+            case "use" -> new DishWish.UseUp(ready, hands(dish, field));
+            case "pot" ->
+                new DishWish.PotAsItIs(
+                        ready,
+                        Optional.ofNullable(dish.pot()).map(pot -> measure(pot, field + ".pot")),
+                        Optional.ofNullable(dish.pot())
+                                .flatMap(pot -> Optional.ofNullable(pot.solids()))
+                                .map(Fraction::of));
+            case "times" -> new DishWish.TimesRecipe(ready, dish.times() == null ? 1 : dish.times());
+            default -> new DishWish.TimesRecipe(ready, 1);
+        };
+    }
+
+    private static PotMeasure measure(PlanBody.PotOnStove pot, String field) {
+        Amount amount = read(pot.amount(), field + ".amount");
+        Optional<Volume> volume = amount.volume();
+        if (volume.isPresent()) {
+            return new PotMeasure.Measured(volume.get());
+        }
+        String empty = Objects.requireNonNullElse(pot.empty(), "");
+        return new PotMeasure.Weighed(
+                amount.mass().orElseThrow(() -> noAmount(pot.amount(), field + ".amount")),
+                empty.isBlank()
+                        ? Mass.ZERO
+                        : read(empty, field + ".empty").mass().orElseThrow(() -> noAmount(empty, field + ".empty")));
+    }
+
+    /** The kinds in the order of the cook's wish; of the cupboard's others the smaller ones, for what fills none of them. */
+    private DishWish.Ready ready(PlanBody.Dish dish, List<JarKind> kinds) {
+        if (!dish.isOnHand()) {
+            return new DishWish.Ready(kinds, dish.isOneLoad(), Map.of());
+        }
+        List<JarKind> all = new ArrayList<>(kinds);
+        cupboard.emptyJars().keySet().stream()
+                .filter(kind -> jarTable.kinds().contains(kind) && !kinds.contains(kind))
+                .filter(kind -> kinds.stream().allMatch(first -> kind.size().compareTo(first.size()) <= 0))
+                .sorted(Comparator.comparing(JarKind::size).reversed().thenComparing(JarKind::mouth))
+                .forEach(all::add);
+        Map<JarKind, Integer> there = new HashMap<>();
+        all.forEach(kind -> there.put(kind, cupboard.empty(kind).orElse(JarCount.MOST)));
+        return new DishWish.Ready(all, dish.isOneLoad(), there);
     }
 
     /** What the core could not work out, at the field that has to be changed. */
@@ -70,6 +123,7 @@ final class DishWishes {
             case LINE_WITHOUT_AMOUNT -> new InvalidField(hand + ".amount", "the recipe says no amount of it");
             case MEASURE_DOES_NOT_FIT ->
                 new InvalidField(hand + ".amount", "say it by weight or by volume, as the recipe can be weighed");
+            case EMPTY_POT -> new InvalidField(field + ".pot.empty", "the pot weighs no more than it does empty");
             case KEEPS_BACK_TOO_MUCH -> new InvalidField(field + ".keepBack.value", "that is more than this makes");
             case TOO_MANY_JARS ->
                 new InvalidField(hand + ".amount", "that makes more than %d jars of one size".formatted(JarCount.MOST));
@@ -89,13 +143,21 @@ final class DishWishes {
     }
 
     private static Amount amount(PlanBody.Hand hand, String field) {
-        return Amount.read(hand.amount())
-                .orElseThrow(() -> new InvalidField(
-                        field,
-                        hand.amount().isBlank()
-                                ? "how much of it?"
-                                : "\"%s\" is no amount: a number above 0 and lb, oz, kg, g, cups, qt or L"
-                                        .formatted(hand.amount().strip())));
+        return read(hand.amount(), field);
+    }
+
+    /** @throws InvalidField if these words are no amount */
+    static Amount read(String words, String field) {
+        return Amount.read(words).orElseThrow(() -> noAmount(words, field));
+    }
+
+    private static InvalidField noAmount(String words, String field) {
+        return new InvalidField(
+                field,
+                words.isBlank()
+                        ? "how much of it?"
+                        : "\"%s\" is no amount: a number above 0 and lb, oz, kg, g, cups, qt or L"
+                                .formatted(words.strip()));
     }
 
     /** The same kind asked for twice is one group; kinds that stand at zero are none. */

@@ -3,39 +3,67 @@ package org.mobrel.server.planning;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.mobrel.freezer.FreezerBoxes;
+import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarKind;
 import org.mobrel.jars.JarSize;
 import org.mobrel.quantity.Volume;
+import org.mobrel.scaling.Household;
+import org.mobrel.scaling.KitchenMeasure;
 import org.mobrel.scaling.Scaled;
+import org.mobrel.scaling.Scaling;
+import org.mobrel.server.ruling.JarRequest;
 
 /** Where what fills no jar may go. */
 final class LeftoverRoutes {
 
+    /** Some eat more than a serving. */
+    private static final double A_MEAL = 1.5;
+
     private final PlanView looked;
+    private final KitchenMeasure measure;
 
     LeftoverRoutes(PlanView looked) {
         this.looked = looked;
+        this.measure = new KitchenMeasure(looked.kitchen().units());
     }
 
     List<DishMessages.RouteResponse> of(Planned dish, Scaled scaled) {
         Volume left = scaled.leftover();
         List<DishMessages.RouteResponse> routes = new ArrayList<>();
-        smallerJar(dish, left).ifPresent(routes::add);
         if (dish.dish().isOneLoad() && fitsAFullJar(dish, left)) {
             routes.add(new DishMessages.RouteResponse(
-                    "load", "A second load: it fills more jars than this one takes.", null, null));
+                    "load", "A second load: it fills more jars than this one takes.", List.of()));
+        } else {
+            oddJars(dish, left).ifPresent(routes::add);
         }
-        double servings = looked.kitchen().household().servings(left);
+        routes.add(new DishMessages.RouteResponse("tonight", tonight(left), List.of()));
+        FreezerBoxes boxes = FreezerBoxes.of(left);
         routes.add(new DishMessages.RouteResponse(
-                "tonight",
-                "Tonight: %s.".formatted(servings < 0.75 ? "a small bowl" : servings(servings)),
-                null,
-                null));
-        routes.add(
-                new DishMessages.RouteResponse("fridge", "In the refrigerator, eaten within a few days.", null, null));
-        routes.add(new DishMessages.RouteResponse(
-                "freezer", "In the freezer, with ½ to 1 inch of room above it.", null, null));
+                "freezer",
+                "In the freezer: %s, with %s in of room above it."
+                        .formatted(
+                                boxes.count() == 1
+                                        ? "one box"
+                                        : "%d boxes of %s".formatted(boxes.count(), measure.about(boxes.each())),
+                                boxes.room().inches().doubleValue() < 1 ? "½" : "1"),
+                List.of()));
         return routes;
+    }
+
+    /** No household eats more than a meal of it tonight. */
+    private String tonight(Volume left) {
+        Household household = looked.kitchen().household();
+        double servings = household.servings(left);
+        if (servings < 0.75) {
+            return "Tonight: a small bowl.";
+        }
+        return servings <= household.people() * A_MEAL
+                ? "Tonight: %s.".formatted(servings(servings))
+                : "Tonight: a meal for %s is %s of it."
+                        .formatted(
+                                household.people() == 1 ? "one" : "all " + household.people(),
+                                measure.about(household.volume(household.people())));
     }
 
     static String servings(double servings) {
@@ -44,21 +72,21 @@ final class LeftoverRoutes {
         return (halves == 1 ? "½" : number) + (halves <= 2 ? " serving" : " servings");
     }
 
-    /** The largest jar that it fills and that is not among those in use. */
-    private Optional<DishMessages.RouteResponse> smallerJar(Planned dish, Volume left) {
-        return looked.jarTable().kinds().stream()
+    /** The smaller jars that it fills, of the mouths in use. */
+    private Optional<DishMessages.RouteResponse> oddJars(Planned dish, Volume left) {
+        List<JarKind> smaller = looked.jarTable().kinds().stream()
                 .filter(kind -> kind.size() == JarSize.PINT || kind.size() == JarSize.HALF_PINT)
                 .filter(kind -> dish.dish().jars().stream()
-                        .noneMatch(wanted -> wanted.size().equals(kind.size().code())))
-                .filter(kind -> fill(dish, kind).compareTo(left) <= 0)
-                .filter(kind -> dish.dish().jars().stream()
-                        .allMatch(wanted -> wanted.mouth().equals(kind.mouth().code())))
-                .findFirst()
-                .map(kind -> new DishMessages.RouteResponse(
+                        .allMatch(wanted -> wanted.mouth().equals(kind.mouth().code())
+                                && !wanted.size().equals(kind.size().code())))
+                .toList();
+        List<JarCount> odd = new Scaling(looked.jarTable()).odd(left, dish.headspace(), smaller);
+        return odd.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new DishMessages.RouteResponse(
                         "jar",
-                        "It fills a %s beside the others.".formatted(kind.size().label()),
-                        kind.size().code(),
-                        kind.mouth().code()));
+                        "It fills %s beside the others.".formatted(SummaryMapper.jars(odd)),
+                        odd.stream().map(JarRequest::of).toList()));
     }
 
     private boolean fitsAFullJar(Planned dish, Volume left) {

@@ -3,7 +3,6 @@ package org.mobrel.server.planning;
 import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.mobrel.planning.PlannedDay;
 import org.mobrel.quantity.Volume;
 import org.mobrel.scaling.Household;
 import org.mobrel.server.platform.NotFound;
@@ -53,7 +52,7 @@ class PlanController {
                         plan.changedAt(),
                         plan.isAtStove(),
                         plan.body().dishes().stream()
-                                .filter(dish -> !dish.usesUp())
+                                .filter(dish -> !dish.asManyAsThereAre())
                                 .flatMap(dish -> dish.jars().stream())
                                 .filter(jar -> jar.count() > 0)
                                 .toList(),
@@ -77,11 +76,13 @@ class PlanController {
     @GetMapping(value = "/{id}/day.ics", produces = "text/calendar")
     ResponseEntity<String> calendar(@PathVariable long id) {
         PlanView looked = service.look(id);
-        PlannedDay day = looked.day().orElseThrow(() -> new NotFound("day of plan", id));
+        if (looked.days().stream().allMatch(day -> day.day().isEmpty())) {
+            throw new NotFound("day of plan", id);
+        }
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"canning-day-%d.ics\"".formatted(id))
                 .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
-                .body(DayCalendar.of(looked, day));
+                .body(DayCalendar.of(looked));
     }
 
     /** Other recipes of the kitchen that need no more minutes than a load gets, and so could share it. */

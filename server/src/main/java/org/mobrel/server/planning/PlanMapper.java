@@ -18,6 +18,7 @@ import org.mobrel.planning.PlannedLoad;
 import org.mobrel.prep.Scraps;
 import org.mobrel.recipe.LineWriter;
 import org.mobrel.scaling.KitchenMeasure;
+import org.mobrel.scaling.Pot;
 import org.mobrel.scaling.Scaled;
 import org.mobrel.scaling.YieldCorrection;
 import org.mobrel.server.recipe.Note;
@@ -71,6 +72,11 @@ class PlanMapper {
                 fullLoads(looked),
                 LoadMapper.answer(looked.chosen()),
                 days.answer(looked),
+                looked.days().stream()
+                        .skip(1)
+                        .map(day -> new DayMessages.LaterDayResponse(
+                                LoadMapper.answer(day.chosen()), days.answer(day, looked)))
+                        .toList(),
                 supplies(looked),
                 shopping(looked));
     }
@@ -103,7 +109,9 @@ class PlanMapper {
                 null,
                 null,
                 null,
+                null,
                 List.of(),
+                null,
                 List.of(),
                 null,
                 null,
@@ -120,12 +128,14 @@ class PlanMapper {
         Optional<Scaled> scaled = dish.scaled();
         DishMapper words = new DishMapper(looked);
         FillingMapper filling = new FillingMapper(looked);
-        List<PlannedLoad> loads = looked.chosen().of(dish.dish().key());
-        List<RequiredStep> required = steps.of(
-                dish.lines(),
-                dish.batch().pack(),
-                dish.batch().solidsShare(),
-                dish.batch().method());
+        List<PlannedLoad> loads = looked.loadsOf(dish.dish().key());
+        List<RequiredStep> required = dish.worked().isCooked()
+                ? List.of()
+                : steps.of(
+                        dish.lines(),
+                        dish.batch().pack(),
+                        dish.batch().solidsShare(),
+                        dish.batch().method());
         return new DishMessages.DishResponse(
                 dish.dish().key(),
                 dish.recipe().id(),
@@ -135,12 +145,20 @@ class PlanMapper {
                 dish.jars().stream().map(JarRequest::of).toList(),
                 ruling,
                 loads.stream().map(LoadMapper::card).toList(),
+                scaled.map(made -> words.summary(dish, made)).orElse(null),
                 scaled.map(made -> words.amounts(dish, made, ruling)).orElse(null),
                 scaled.map(made -> words.forecast(dish, made)).orElse(null),
                 scaled.map(made -> words.kettle(dish, made)).orElse(null),
                 scaled.map(made -> filling.shareOut(dish, made)).orElse(List.of()),
+                scaled.map(made -> words.soaked(dish, made)).orElse(null),
                 scaled.map(made -> filling.doses(dish, made)).orElse(List.of()),
-                scaled.map(made -> filling.prep(dish, made, required, scraps)).orElse(null),
+                scaled.filter(made -> !made.pot().cooked())
+                        .map(made -> filling.prep(
+                                dish,
+                                made,
+                                onTheDay(required, looked.plan().body().soaksQuickly()),
+                                scraps))
+                        .orElse(null),
                 correction(dish, looked.plan().id()),
                 LoadMapper.remarks(loads),
                 filling.variants(dish),
@@ -154,6 +172,13 @@ class PlanMapper {
                         .atStove(dish.dish().key())
                         .map(StoredPlan.AtStove::batchId)
                         .orElse(null));
+    }
+
+    /** Beans that are soaked the quick way are soaked on the day. */
+    private static List<RequiredStep> onTheDay(List<RequiredStep> required, boolean quickSoak) {
+        return required.stream()
+                .map(step -> quickSoak && step.code().equals("soak") ? step.on(RequiredStep.When.PREPARE) : step)
+                .toList();
     }
 
     /** Who took on what departs: for this plan, or with this version of the recipe where that covers all of it. */
@@ -170,9 +195,9 @@ class PlanMapper {
         YieldCorrection yield = dish.pot().yield();
         return new DishMessages.CorrectionResponse(
                 yield.factor(),
-                yield.error().value(),
+                dish.pot().error().value(),
                 yield.days(),
-                said(yield),
+                said(yield, dish.pot()),
                 yields.history(dish.recipe().id()).stream()
                         .map(made -> new DishMessages.YieldEntry(
                                 made.id(),
@@ -185,8 +210,17 @@ class PlanMapper {
                         .toList());
     }
 
-    private static String said(YieldCorrection yield) {
-        long percent = Math.round(yield.error().value() * 100);
+    private static String said(YieldCorrection yield, Pot pot) {
+        long percent = Math.round(pot.error().value() * 100);
+        if (pot.cooked()) {
+            return "Measured in the pot, good to about %d %%.".formatted(percent);
+        }
+        if (yield.days() == 0 && pot.isBrothAlone()) {
+            return percent < 10
+                    ? "A liquid by volume, less what boils away: good to about %d %%.".formatted(percent)
+                    : "A rough forecast of stock, good to about %d %%; it learns from what you make."
+                            .formatted(percent);
+        }
         if (yield.days() == 0) {
             return "Kitchen averages, good to about %d %%.".formatted(percent);
         }

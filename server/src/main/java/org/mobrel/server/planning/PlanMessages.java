@@ -57,6 +57,7 @@ final class PlanMessages {
      * @param fullLoads jars that fill this canner once, for each size
      * @param loads of the dishes that are not at the stove yet
      * @param day null when nothing can be loaded
+     * @param later the days after the first
      * @param supplies jars and lids, and whether there are enough
      */
     record PlanResponse(
@@ -73,6 +74,7 @@ final class PlanMessages {
             List<FullLoad> fullLoads,
             DayMessages.LoadsResponse loads,
             DayMessages.@Nullable DayResponse day,
+            List<DayMessages.LaterDayResponse> later,
             List<SupplyResponse> supplies,
             List<AisleResponse> shopping) {}
 

@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.jars.JarCount;
@@ -104,7 +105,7 @@ public class PlanService {
     /** A new plan of these dishes. */
     @Transactional
     public long create(PlanBody.Dish... dishes) {
-        return repository.create(new PlanBody(null, null, null, List.of(dishes), List.of()), clock.instant());
+        return repository.create(PlanBody.of(List.of(dishes)), clock.instant());
     }
 
     /**
@@ -155,9 +156,16 @@ public class PlanService {
 
     /** A year that is still being typed, or a slip of the finger. */
     private static void refuseADayFarAway(PlanBody body, Instant now) {
-        Instant at = body.day() == null ? null : body.day().at();
+        refuseFarAway(body.day(), "day.at", now);
+        for (int day = 0; day < body.laterDays().size(); day++) {
+            refuseFarAway(body.laterDays().get(day).day(), "later[%d].day.at".formatted(day), now);
+        }
+    }
+
+    private static void refuseFarAway(PlanBody.@Nullable DaySettings day, String field, Instant now) {
+        Instant at = day == null ? null : day.at();
         if (at != null && (at.isBefore(now.minus(FARTHEST)) || at.isAfter(now.plus(FARTHEST)))) {
-            throw new InvalidField("day.at", "a day within five years of today");
+            throw new InvalidField(field, "a day within five years of today");
         }
     }
 
@@ -189,6 +197,9 @@ public class PlanService {
                 && was.hands().equals(now.hands())
                 && Objects.equals(was.keepBack(), now.keepBack())
                 && was.isOneLoad() == now.isOneLoad()
+                && was.isOnHand() == now.isOnHand()
+                && Objects.equals(was.times(), now.times())
+                && Objects.equals(was.pot(), now.pot())
                 && was.ownJars().equals(now.ownJars())
                 && was.variants().equals(now.variants());
     }
@@ -246,15 +257,18 @@ public class PlanService {
             throw new Conflict("at-the-stove", "Everything in this plan is at the stove already.", Map.of());
         }
         waiting.forEach(PlanService::refuseWithoutJars);
-        looked.chosen().fitsNowhere().ifPresent(jars -> {
-            throw new Conflict(
-                    "fits-no-canner",
-                    "%s: its %ss fit into none of the canners."
-                            .formatted(jars.dish(), jars.kind().size().label()),
-                    Map.of());
-        });
+        looked.days().stream()
+                .flatMap(day -> day.chosen().fitsNowhere().stream())
+                .findFirst()
+                .ifPresent(jars -> {
+                    throw new Conflict(
+                            "fits-no-canner",
+                            "%s: its %ss fit into none of the canners."
+                                    .formatted(jars.dish(), jars.kind().size().label()),
+                            Map.of());
+                });
         Set<Long> taken =
-                looked.chosen().loads().stream().map(load -> load.canner().id()).collect(Collectors.toSet());
+                looked.loads().stream().map(load -> load.canner().id()).collect(Collectors.toSet());
         looked.canners().stream()
                 .filter(canner -> taken.contains(canner.id()))
                 .flatMap(canner -> canner.outOfUse().stream()
@@ -264,7 +278,7 @@ public class PlanService {
                     throw new Conflict("out-of-use", why, Map.of());
                 });
         pantry.useUp(looked);
-        return new StoveHandover(waiting, looked.chosen().loads());
+        return new StoveHandover(waiting, looked.loads());
     }
 
     private static void refuseWithoutJars(Planned dish) {

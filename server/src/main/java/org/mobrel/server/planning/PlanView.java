@@ -10,6 +10,7 @@ import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarTable;
 import org.mobrel.planning.ChosenLoads;
 import org.mobrel.planning.PlannedDay;
+import org.mobrel.planning.PlannedLoad;
 import org.mobrel.quantity.Volume;
 import org.mobrel.recipe.Amount;
 import org.mobrel.recipe.IngredientLine;
@@ -30,8 +31,7 @@ import org.mobrel.shopping.Wanted;
  * @param lots on the shelf, by their codes
  * @param pantry what is in the house, by the keys of the shopping list
  * @param canners those that are used
- * @param chosen the loads of the dishes that are not at the stove yet; of all of them once every one is
- * @param day empty when there is no load
+ * @param days the first and those after it, with the loads of the dishes that are not at the stove yet; of all of them once every one is
  */
 record PlanView(
         StoredPlan plan,
@@ -42,8 +42,36 @@ record PlanView(
         Map<String, ShelfLot> lots,
         Map<String, Amount> pantry,
         List<DishView> dishes,
-        ChosenLoads chosen,
-        Optional<PlannedDay> day) {
+        List<DayView> days) {
+
+    /**
+     * One day.
+     *
+     * @param before loads of the days before it
+     * @param chosen its loads, numbered on from those
+     * @param day empty when there is no load
+     */
+    record DayView(int before, ChosenLoads chosen, Optional<PlannedDay> day, boolean quickSoak) {}
+
+    /** The loads of the first day. */
+    ChosenLoads chosen() {
+        return days.get(0).chosen();
+    }
+
+    /** The first day; empty when it has no load. */
+    Optional<PlannedDay> day() {
+        return days.get(0).day();
+    }
+
+    /** The loads of all days. */
+    List<PlannedLoad> loads() {
+        return days.stream().flatMap(day -> day.chosen().loads().stream()).toList();
+    }
+
+    /** The loads of all days that hold jars of a dish. */
+    List<PlannedLoad> loadsOf(String dish) {
+        return days.stream().flatMap(day -> day.chosen().of(dish).stream()).toList();
+    }
 
     /** The first of those that are used; never missing. */
     KitchenCanner canner() {
@@ -91,7 +119,8 @@ record PlanView(
     ShoppingList shopping() {
         List<Wanted> wanted = new ArrayList<>();
         for (Planned dish : waiting()) {
-            dish.scaled().ifPresent(scaled -> {
+            // What stands cooked on the stove is bought already.
+            dish.scaled().filter(scaled -> !scaled.pot().cooked()).ifPresent(scaled -> {
                 for (int line = 0; line < dish.lines().size(); line++) {
                     wanted.add(new Wanted(
                             dish.lines().get(line), times(dish.lines().get(line), dish, scaled), ownJars(dish, line)));

@@ -69,9 +69,10 @@ class PlanViewService {
                         new PlanBody.WantedJars(jar.size().code(), jar.mouth().code(), jar.count()))
                 .toList();
         KitchenCanner canner = kitchens.canner(cannerId);
-        Planned dish = worker.dishes(kitchen, canner, cupboards.jars(cupboards.cupboard()))
+        Cupboard cupboard = cupboards.cupboard();
+        Planned dish = worker.dishes(kitchen, canner, cupboards.jars(cupboard), cupboard)
                 .plan(PlanBody.Dish.of("a", recipe.id(), jars), recipe, yields.of(recipe.id()), "");
-        ChosenLoads chosen = worker.loads(List.of(dish), List.of(canner), kitchen, false);
+        ChosenLoads chosen = worker.loads(dish, canner, kitchen);
         return new StoveHandover(List.of(dish), chosen.loads());
     }
 
@@ -86,13 +87,12 @@ class PlanViewService {
         List<KitchenCanner> canners = canners(kitchen, plan.body());
         Cupboard cupboard = cupboards.cupboard();
         JarTable jars = cupboards.jars(cupboard);
-        PlanWorker.Dishes planner = worker.dishes(kitchen, canners.get(0), jars);
+        PlanWorker.Dishes planner = worker.dishes(kitchen, canners.get(0), jars, cupboard);
         List<PlanView.DishView> dishes = new ArrayList<>();
         for (int index = 0; index < plan.body().dishes().size(); index++) {
             dishes.add(look(plan, plan.body().dishes().get(index), planner, "dishes[%d]".formatted(index)));
         }
         List<Planned> loaded = loaded(plan, dishes);
-        ChosenLoads chosen = worker.loads(loaded, canners, kitchen, plan.body().soaksQuickly());
         return new PlanView(
                 plan,
                 kitchen,
@@ -102,8 +102,7 @@ class PlanViewService {
                 lots(plan.body()),
                 pantry.all(),
                 dishes,
-                chosen,
-                worker.day(plan.body(), kitchen, canners, usable(kitchen), loaded, chosen));
+                worker.days(plan.body(), kitchen, canners, usable(kitchen), loaded));
     }
 
     /** What is cooked is loaded already: only the others are chosen for, or all once nothing is left to choose. */

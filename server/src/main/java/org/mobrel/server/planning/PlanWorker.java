@@ -1,9 +1,11 @@
 package org.mobrel.server.planning;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,7 +13,10 @@ import org.mobrel.day.CannerTimes;
 import org.mobrel.day.DayTarget;
 import org.mobrel.day.Quiet;
 import org.mobrel.day.WorkTable;
+import org.mobrel.jars.JarCount;
+import org.mobrel.jars.JarSize;
 import org.mobrel.jars.JarTable;
+import org.mobrel.jars.Mouth;
 import org.mobrel.method.RequiredSteps;
 import org.mobrel.planning.ChosenLoads;
 import org.mobrel.planning.DayPlanner;
@@ -21,8 +26,10 @@ import org.mobrel.planning.LoadPlanner;
 import org.mobrel.planning.PlannedCanner;
 import org.mobrel.planning.PlannedDay;
 import org.mobrel.planning.PlannedDish;
+import org.mobrel.planning.SpreadOverDays;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.scaling.YieldCorrection;
+import org.mobrel.server.kitchen.Cupboard;
 import org.mobrel.server.kitchen.Kitchen;
 import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.platform.Conflict;
@@ -68,9 +75,9 @@ class PlanWorker {
         private final DishWishes wishes;
         private final DishPlanner planner;
 
-        private Dishes(Kitchen kitchen, KitchenCanner canner, Altitude altitude, JarTable jars) {
+        private Dishes(Kitchen kitchen, KitchenCanner canner, Altitude altitude, JarTable jars, Cupboard cupboard) {
             this.canner = canner;
-            this.wishes = new DishWishes(rulings, jars, kitchen.household());
+            this.wishes = new DishWishes(rulings, jars, cupboard, kitchen.household());
             this.planner = new DishPlanner(rulings.rulings(), jars, altitude, canner.profile(), kitchen.school());
         }
 
@@ -88,46 +95,84 @@ class PlanWorker {
     }
 
     /** @throws Conflict if the kitchen has no altitude yet, for then there is no pressure */
-    Dishes dishes(Kitchen kitchen, KitchenCanner canner, JarTable jars) {
+    Dishes dishes(Kitchen kitchen, KitchenCanner canner, JarTable jars, Cupboard cupboard) {
         Altitude altitude = kitchen.altitude()
                 .orElseThrow(() -> new Conflict(
                         "no-altitude", "The pressure depends on your altitude: say it in Kitchen first.", Map.of()));
-        return new Dishes(kitchen, canner, altitude, jars);
+        return new Dishes(kitchen, canner, altitude, jars, cupboard);
     }
 
-    /** The best loads for these dishes. */
-    ChosenLoads loads(List<Planned> dishes, List<KitchenCanner> canners, Kitchen kitchen, boolean quickSoak) {
+    /** The best loads for one dish alone. */
+    ChosenLoads loads(Planned dish, KitchenCanner canner, Kitchen kitchen) {
         return loads.choose(
-                worked(dishes), withTheirRuns(canners), kitchen.workplace().burners(), quickSoak);
+                List.of(dish.worked()),
+                withTheirRuns(List.of(canner)),
+                kitchen.workplace().burners(),
+                false);
     }
 
     /**
-     * The day of these loads; empty when there is none.
+     * The days of these dishes, each with its loads.
      *
      * @param usable the canners that the loads could be spread over as well
      */
-    Optional<PlannedDay> day(
+    List<PlanView.DayView> days(
             PlanBody body,
             Kitchen kitchen,
             List<KitchenCanner> used,
             List<KitchenCanner> usable,
-            List<Planned> dishes,
-            ChosenLoads chosen) {
-        Optional<DayTarget> wished = Optional.ofNullable(body.day()).flatMap(PlanBody.DaySettings::aims);
-        Instant now = clock.instant();
-        DayPlanner.DayWish wish = new DayPlanner.DayWish(
-                wished.orElseGet(() -> new DayTarget(DayTarget.Kind.START, nextMorning(now))),
-                wished.isPresent(),
-                body.soaksQuickly(),
-                withTheirRuns(used),
-                withTheirRuns(usable));
+            List<Planned> dishes) {
+        List<PlannedCanner> pots = withTheirRuns(used);
+        List<PlannedCanner> all = withTheirRuns(usable);
+        List<List<PlannedDish>> split = SpreadOverDays.of(
+                rulings.rulings(),
+                dishes.stream().map(Planned::worked).toList(),
+                body.laterDays().stream().map(PlanWorker::moved).toList());
+        List<PlanView.DayView> views = new ArrayList<>();
+        int before = 0;
+        Instant begun = nextMorning(clock.instant());
+        for (int day = 0; day < split.size(); day++) {
+            PlanBody.DaySettings settings =
+                    day == 0 ? body.day() : body.laterDays().get(day - 1).day();
+            boolean quickSoak = settings != null && Boolean.TRUE.equals(settings.quickSoak());
+            ChosenLoads chosen = loads.choose(
+                    split.get(day),
+                    pots,
+                    new LoadPlanner.Wish(kitchen.workplace().burners(), quickSoak, body.isEven()));
+            Optional<DayTarget> wished = Optional.ofNullable(settings).flatMap(PlanBody.DaySettings::aims);
+            Instant proposed = day == 0 ? begun : begun.plus(Duration.ofDays(1));
+            DayPlanner.DayWish wish = new DayPlanner.DayWish(
+                    wished.orElseGet(() -> new DayTarget(DayTarget.Kind.START, proposed)),
+                    wished.isPresent(),
+                    quickSoak,
+                    pots,
+                    all);
+            Optional<PlannedDay> planned = days.plan(split.get(day), chosen, wish, workplace(kitchen));
+            views.add(new PlanView.DayView(before, chosen.after(before), planned, quickSoak));
+            before += chosen.loads().size();
+            begun = planned.map(its -> its.day().start()).orElse(wish.aim().at());
+        }
+        return views;
+    }
+
+    private static List<PlannedDay.DishJars> moved(PlanBody.LaterDay day) {
+        return day.jars().stream()
+                .flatMap(jars -> jars(jars).stream().map(count -> new PlannedDay.DishJars(jars.dish(), List.of(count))))
+                .toList();
+    }
+
+    /** Empty for none, and for a kind of jar that is no longer known. */
+    private static Optional<JarCount> jars(PlanBody.MovedJars moved) {
+        return moved.count() == 0
+                ? Optional.empty()
+                : JarSize.ofCode(moved.size()).flatMap(size -> Mouth.ofCode(moved.mouth())
+                        .map(mouth -> new JarCount(size, mouth, moved.count())));
+    }
+
+    private DayPlanner.Workplace workplace(Kitchen kitchen) {
         Quiet quiet =
                 new Quiet(kitchen.workplace().quietFrom(), kitchen.workplace().quietUntil(), zone);
-        return days.plan(
-                worked(dishes),
-                chosen,
-                wish,
-                new DayPlanner.Workplace(kitchen.workplace().burners(), quiet, now));
+        return new DayPlanner.Workplace(kitchen.workplace().burners(), quiet, clock.instant());
     }
 
     private Instant nextMorning(Instant now) {
@@ -137,10 +182,6 @@ class PlanWorker {
                 .atTime(USUAL_START)
                 .atZone(zone)
                 .toInstant();
-    }
-
-    private static List<PlannedDish> worked(List<Planned> dishes) {
-        return dishes.stream().map(Planned::worked).toList();
     }
 
     private List<PlannedCanner> withTheirRuns(List<KitchenCanner> canners) {

@@ -62,7 +62,8 @@ class PlanApiTest {
                         "chopped onion: 1½ cups",
                         "pork stock: 2¼ qt",
                         "salt: 1½ tsp");
-        assertThat(amounts.get("topUp").asString()).isEqualTo("2 qt + ½ cup");
+        assertThat(amounts.get("lacks").get("text").asString())
+                .isEqualTo("Top up with 2 qt + ½ cup stock or boiling water");
         assertThat(dish.get("forecast").get("meals").asDouble()).isCloseTo(8.46, within(0.05));
         JsonNode card = dish.get("loads").get(0);
         assertThat(card.get("minutes").asInt()).isEqualTo(90);
@@ -98,8 +99,8 @@ class PlanApiTest {
                 plans.jars(LINES + ", \"1 cup cream\"", "{\"size\": \"quart\", \"mouth\": \"regular\", \"count\": 1}"));
         assertThat(stopped.get("loads").isEmpty()).isTrue();
         assertThat(stopped.get("ruling").get("verdict").asString()).isEqualTo("stop");
-        JsonNode bare = dish(
-                plans.jars("\"carrots\", \"water\"", "{\"size\": \"quart\", \"mouth\": \"regular\", \"count\": 1}"));
+        JsonNode bare = dish(plans.jars(
+                "\"carrots\", \"potatoes\", \"water\"", "{\"size\": \"quart\", \"mouth\": \"regular\", \"count\": 1}"));
         assertThat(bare.get("amounts").isNull()).isTrue();
         assertThat(bare.get("loads").size()).isEqualTo(1);
     }

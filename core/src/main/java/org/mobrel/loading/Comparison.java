@@ -37,7 +37,7 @@ public final class Comparison {
             return String.join(", ", words);
         }
         if (its.loads() > mine.loads()) {
-            return "which is %s more for nothing".formatted(loads(its.loads() - mine.loads()));
+            return "%s more, and done no sooner".formatted(loads(its.loads() - mine.loads()));
         }
         return its.overProcess() > mine.overProcess()
                 ? "with more jars longer in the canner than they need"

@@ -25,6 +25,9 @@ public record ShoppingList(List<Item> items) {
     private static final Pattern HOW_IT_COMES = Pattern.compile(
             "\\b(?:dried|dry|fresh|frozen|canned|tinned|boneless|ground|minced|chopped|diced|sliced)\\s+");
 
+    /** More than that nobody counts out. */
+    private static final int MOST_COUNTED = 30;
+
     public ShoppingList {
         items = List.copyOf(items);
     }
@@ -37,7 +40,8 @@ public record ShoppingList(List<Item> items) {
      * @param have in the house, as the cook said it
      * @param inHouse the same as a shop sells it; empty where it cannot be compared with the need
      * @param buy the need less that
-     * @param pieces how many whole pieces that is about; 0 where nobody counts them
+     * @param sold how a shop sells that, about: '8' or '2 bunches'; empty where it is weighed or measured
+     * @param parts what each dish gets of the need, where several share it
      */
     public record Item(
             String key,
@@ -47,7 +51,12 @@ public record ShoppingList(List<Item> items) {
             Optional<Amount> have,
             Optional<Goods> inHouse,
             Goods buy,
-            int pieces) {
+            Optional<String> sold,
+            List<Part> parts) {
+
+        public Item {
+            parts = List.copyOf(parts);
+        }
 
         /** What the house has of it when this plan is cooked; empty where nothing of it was in the house. */
         public Optional<Goods> remains() {
@@ -59,6 +68,13 @@ public record ShoppingList(List<Item> items) {
             return need.isMeasured() && buy.isNothing();
         }
     }
+
+    /**
+     * What one dish gets of a thing that several share.
+     *
+     * @param dish what it is called
+     */
+    public record Part(String dish, Goods goods) {}
 
     /**
      * Gathers what several dishes want.
@@ -106,7 +122,38 @@ public record ShoppingList(List<Item> items) {
         Optional<Goods> inHouse = have.flatMap(first::inHouse);
         Goods buy = inHouse.map(need::less).orElse(need);
         return new Item(
-                key, name(first.line()), Aisle.of(first.line()), need, have, inHouse, buy, pieces(first.line(), buy));
+                key,
+                name(first.line()),
+                Aisle.of(first.line()),
+                need,
+                have,
+                inHouse,
+                buy,
+                sold(first.line(), buy),
+                parts(like));
+    }
+
+    /** The need by dish, each once; nothing to split where there is one. */
+    private static List<Part> parts(List<Wanted> like) {
+        Map<String, Goods> byDish = new LinkedHashMap<>();
+        like.forEach(each -> byDish.merge(each.dish(), each.goods(), Goods::plus));
+        return byDish.size() < 2
+                ? List.of()
+                : byDish.entrySet().stream()
+                        .map(dish -> new Part(dish.getKey(), dish.getValue()))
+                        .toList();
+    }
+
+    /** By the bunch, or whole pieces for what weighs something: '8'. */
+    private static Optional<String> sold(IngredientLine line, Goods buy) {
+        if (buy.mass().isEmpty() || buy.isNothing() || line.is(State.FROZEN) || line.is(State.CANNED)) {
+            return Optional.empty();
+        }
+        Optional<String> byTheBunch = line.food()
+                .flatMap(food -> SoldBy.TABLE.words(food, what(line), buy.mass().get()));
+        int pieces = pieces(line, buy);
+        return byTheBunch.or(
+                () -> pieces == 0 || pieces > MOST_COUNTED ? Optional.empty() : Optional.of(Integer.toString(pieces)));
     }
 
     /** Whole pieces, for what is bought by the piece and weighs something: '8 carrots'. */
@@ -115,7 +162,7 @@ public record ShoppingList(List<Item> items) {
                 .filter(food -> food.kind().isSolid())
                 .flatMap(food -> food.measures().unit())
                 .flatMap(unit -> Portions.asBought(line, unit));
-        return each.isEmpty() || buy.mass().isEmpty() || line.is(State.FROZEN) || line.is(State.CANNED)
+        return each.isEmpty() || buy.mass().isEmpty()
                 ? 0
                 : (int) Math.ceil(
                         (double) buy.mass().get().milligrams() / each.get().milligrams() - 0.05);

@@ -18,8 +18,9 @@ import org.mobrel.recipe.Portions;
  *
  * @param factor what the line's amount is multiplied by, at least 0
  * @param fromShelf how much of it comes out of own jars
+ * @param dish what it is for
  */
-public record Wanted(IngredientLine line, double factor, Volume fromShelf) {
+public record Wanted(IngredientLine line, double factor, Volume fromShelf, String dish) {
 
     /** @throws IllegalArgumentException if the factor is negative */
     public Wanted {

@@ -284,8 +284,11 @@ class PlanMapper {
                 item.need().isMeasured() ? GoodsFormat.toBuy(item.need(), measure) : null,
                 item.have().map(LineWriter::amount).orElse(null),
                 item.buy().isSomething() ? GoodsFormat.toBuy(item.buy(), measure) : null,
-                item.isInHouse() ? 0 : item.pieces(),
+                item.isInHouse() ? null : item.sold().orElse(null),
                 item.isInHouse(),
-                ticked.contains(item.key()));
+                ticked.contains(item.key()),
+                item.parts().stream()
+                        .map(part -> new PlanMessages.PartOfItem(part.dish(), GoodsFormat.of(part.goods(), measure)))
+                        .toList());
     }
 }

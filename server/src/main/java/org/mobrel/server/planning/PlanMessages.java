@@ -101,7 +101,8 @@ final class PlanMessages {
      * @param need for all dishes; null where the recipe says no amount
      * @param have what is in the house, as it was said
      * @param buy null when the house has enough, or nobody said how much
-     * @param pieces about so many; 0 where nobody counts them
+     * @param sold how a shop sells it, about: '8' or '2 bunches'; null where it is weighed or measured
+     * @param parts what each dish gets of it, where several share it
      */
     record ShoppingItem(
             String key,
@@ -109,9 +110,12 @@ final class PlanMessages {
             @Nullable String need,
             @Nullable String have,
             @Nullable String buy,
-            int pieces,
+            @Nullable String sold,
             boolean inHouse,
-            boolean ticked) {}
+            boolean ticked,
+            List<PartOfItem> parts) {}
+
+    record PartOfItem(String dish, String amount) {}
 
     /** What departs was taken on, with the recipe or with the plan. */
     record TakenOn(String by, String reason) {}

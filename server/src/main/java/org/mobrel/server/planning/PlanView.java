@@ -123,7 +123,10 @@ record PlanView(
             dish.scaled().filter(scaled -> !scaled.pot().cooked()).ifPresent(scaled -> {
                 for (int line = 0; line < dish.lines().size(); line++) {
                     wanted.add(new Wanted(
-                            dish.lines().get(line), times(dish.lines().get(line), dish, scaled), ownJars(dish, line)));
+                            dish.lines().get(line),
+                            times(dish.lines().get(line), dish, scaled),
+                            ownJars(dish, line),
+                            dish.recipe().title()));
                 }
                 addIns(dish, scaled, wanted);
             });
@@ -135,7 +138,11 @@ record PlanView(
         dish.variants().forEach(variant -> {
             int jars = jarsOf(dish, variant.name());
             variant.addIns()
-                    .forEach(line -> wanted.add(new Wanted(line, timesForSome(line, dish, scaled, jars), Volume.ZERO)));
+                    .forEach(line -> wanted.add(new Wanted(
+                            line,
+                            timesForSome(line, dish, scaled, jars),
+                            Volume.ZERO,
+                            dish.recipe().title())));
         });
     }
 

@@ -57,6 +57,11 @@ public final class LoadPlanner {
         return choose(dishes, canners, new Wish(burners, quickSoak, false));
     }
 
+    /** What a dish asks of the cook before its jars. */
+    public DishWork work(PlannedDish dish, boolean quickSoak) {
+        return dishWorks.of(dish, quickSoak);
+    }
+
     /**
      * What the cook wants of the loads.
      *

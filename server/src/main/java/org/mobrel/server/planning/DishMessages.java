@@ -41,10 +41,18 @@ final class DishMessages {
             @Nullable CorrectionResponse correction,
             List<String> remarks,
             List<VariantShare> variants,
+            List<WorkResponse> work,
             List<PlanStep> steps,
             List<String> notes,
             PlanMessages.@Nullable TakenOn takenOn,
             @Nullable Long batch) {}
+
+    /**
+     * Work before the jars that takes long enough to shape the day.
+     *
+     * @param own whether the cook said how long
+     */
+    record WorkResponse(String code, String title, int minutes, boolean own) {}
 
     record DishTrouble(String field, String text) {}
 

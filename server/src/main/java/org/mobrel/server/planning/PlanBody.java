@@ -182,12 +182,21 @@ public record PlanBody(
 
         /** The same, as many jars as what is in hand makes. */
         public Dish usingUp(Hand... inHand) {
+            return with("use", List.of(inHand), ownTimes());
+        }
+
+        /** The same with work that takes so long. */
+        Dish taking(List<WorkMinutes> times) {
+            return with(mode, hands, times);
+        }
+
+        private Dish with(String way, List<Hand> inHand, List<WorkMinutes> ownWork) {
             return new Dish(
                     key,
                     recipeId,
-                    "use",
+                    way,
                     jars,
-                    List.of(inHand),
+                    inHand,
                     keepBack,
                     oneLoad,
                     ownJars,
@@ -200,14 +209,17 @@ public record PlanBody(
                     pot,
                     onHand,
                     weighed,
-                    work);
+                    ownWork);
+        }
+
+        private List<WorkMinutes> ownTimes() {
+            return Objects.requireNonNullElse(work, List.of());
         }
 
         /** How long the cook's own work takes, by its code. */
         Map<String, Minutes> ownWork() {
             Map<String, Minutes> own = new HashMap<>();
-            Objects.requireNonNullElse(work, List.<WorkMinutes>of())
-                    .forEach(each -> own.put(each.code(), new Minutes(each.minutes())));
+            ownTimes().forEach(each -> own.put(each.code(), new Minutes(each.minutes())));
             if (prepMinutes != null) {
                 own.put("prep", new Minutes(prepMinutes));
             }

@@ -6,8 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.day.DishWork;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarKind;
 import org.mobrel.jars.JarSize;
@@ -119,6 +121,7 @@ class PlanMapper {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 null,
                 null);
     }
@@ -162,6 +165,7 @@ class PlanMapper {
                 correction(dish, looked.plan().id()),
                 LoadMapper.remarks(loads),
                 filling.variants(dish),
+                work(dish, looked),
                 required.stream()
                         .map(step -> new DishMessages.PlanStep(
                                 step.text(), step.source().text(), step.said().code()))
@@ -172,6 +176,23 @@ class PlanMapper {
                         .atStove(dish.dish().key())
                         .map(StoredPlan.AtStove::batchId)
                         .orElse(null));
+    }
+
+    private static List<DishMessages.WorkResponse> work(Planned dish, PlanView looked) {
+        List<DishMessages.WorkResponse> all = new ArrayList<>();
+        DishWork work = looked.works().get(dish.key());
+        if (work == null) {
+            return all;
+        }
+        Set<String> own = dish.dish().ownWork().keySet();
+        if (work.prep().value() > 0) {
+            all.add(new DishMessages.WorkResponse(
+                    "prep", "Peel and cut", work.prep().value(), own.contains("prep")));
+        }
+        work.cook()
+                .forEach(each -> all.add(new DishMessages.WorkResponse(
+                        each.code(), each.title(), each.hands().usual().value(), own.contains(each.code()))));
+        return all;
     }
 
     /** Beans that are soaked the quick way are soaked on the day. */

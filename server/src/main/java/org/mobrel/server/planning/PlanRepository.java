@@ -46,6 +46,15 @@ class PlanRepository {
                 .list();
     }
 
+    /** The last plans, put away or not, the one touched last first. */
+    List<StoredPlan> last(int most) {
+        return db.sql(
+                        "SELECT id, body, revision, changed_at, away FROM plan ORDER BY changed_at DESC, id DESC LIMIT :most")
+                .param("most", most)
+                .query((row, number) -> plan(row))
+                .list();
+    }
+
     Optional<StoredPlan> plan(long id) {
         return db.sql("SELECT id, body, revision, changed_at, away FROM plan WHERE id = :id")
                 .param("id", id)

@@ -31,6 +31,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class PlanService {
 
+    /** So far back is looked for what a cook said of a recipe. */
+    private static final int LAST_PLANS = 60;
+
     private static final Duration FARTHEST = Duration.ofDays(5 * 365);
 
     private final PlanRepository repository;
@@ -94,12 +97,26 @@ public class PlanService {
                 .findFirst();
         return open.map(StoredPlan::id)
                 .orElseGet(() -> create(PlanBody.Dish.of(
-                        "a",
-                        recipeId,
-                        List.of(
-                                new PlanBody.WantedJars("quart", "regular", 7),
-                                new PlanBody.WantedJars("pint", "regular", 0),
-                                new PlanBody.WantedJars("half-pint", "regular", 0)))));
+                                "a",
+                                recipeId,
+                                List.of(
+                                        new PlanBody.WantedJars("quart", "regular", 7),
+                                        new PlanBody.WantedJars("pint", "regular", 0),
+                                        new PlanBody.WantedJars("half-pint", "regular", 0)))
+                        .taking(lastTime(recipeId))));
+    }
+
+    /** How long the work took when this recipe was planned before, where the cook said so. */
+    private List<PlanBody.WorkMinutes> lastTime(long recipeId) {
+        return repository.last(LAST_PLANS).stream()
+                .flatMap(plan -> plan.body().dishes().stream())
+                .filter(dish -> dish.recipeId() == recipeId && !dish.ownWork().isEmpty())
+                .findFirst()
+                .map(dish -> dish.ownWork().entrySet().stream()
+                        .map(work -> new PlanBody.WorkMinutes(
+                                work.getKey(), work.getValue().value()))
+                        .toList())
+                .orElse(List.of());
     }
 
     /** A new plan of these dishes. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.mobrel.day.DishWork;
 import org.mobrel.foods.FoodKind;
 import org.mobrel.jars.Headspace;
 import org.mobrel.jars.JarCount;
@@ -32,6 +33,7 @@ import org.mobrel.shopping.Wanted;
  * @param pantry what is in the house, by the keys of the shopping list
  * @param canners those that are used
  * @param days the first and those after it, with the loads of the dishes that are not at the stove yet; of all of them once every one is
+ * @param works what each dish asks of the cook before its jars, by its key
  */
 record PlanView(
         StoredPlan plan,
@@ -42,7 +44,8 @@ record PlanView(
         Map<String, ShelfLot> lots,
         Map<String, Amount> pantry,
         List<DishView> dishes,
-        List<DayView> days) {
+        List<DayView> days,
+        Map<String, DishWork> works) {
 
     /**
      * One day.

@@ -102,7 +102,8 @@ class PlanViewService {
                 lots(plan.body()),
                 pantry.all(),
                 dishes,
-                worker.days(plan.body(), kitchen, canners, usable(kitchen), loaded));
+                worker.days(plan.body(), kitchen, canners, usable(kitchen), loaded),
+                worker.works(loaded, plan.body().soaksQuickly()));
     }
 
     /** What is cooked is loaded already: only the others are chosen for, or all once nothing is left to choose. */

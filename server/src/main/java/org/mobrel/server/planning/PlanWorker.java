@@ -6,11 +6,13 @@ import java.time.InstantSource;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.mobrel.day.CannerTimes;
 import org.mobrel.day.DayTarget;
+import org.mobrel.day.DishWork;
 import org.mobrel.day.Quiet;
 import org.mobrel.day.WorkTable;
 import org.mobrel.jars.JarCount;
@@ -100,6 +102,13 @@ class PlanWorker {
                 .orElseThrow(() -> new Conflict(
                         "no-altitude", "The pressure depends on your altitude: say it in Kitchen first.", Map.of()));
         return new Dishes(kitchen, canner, altitude, jars, cupboard);
+    }
+
+    /** What each of these dishes asks of the cook, by its key. */
+    Map<String, DishWork> works(List<Planned> dishes, boolean quickSoak) {
+        Map<String, DishWork> works = new HashMap<>();
+        dishes.forEach(dish -> works.put(dish.key(), loads.work(dish.worked(), quickSoak)));
+        return works;
     }
 
     /** The best loads for one dish alone. */

@@ -163,6 +163,34 @@ class BeginningsApiTest {
         assertThat(tooMany.get("loads").get("loads").isEmpty()).isTrue();
     }
 
+    @Test
+    void the_cooks_own_times_stay_with_the_recipe(TestServer server) {
+        long recipe = plans.recipe("Stew that takes longer", STEW);
+        long first = plans.begin(recipe);
+        JsonNode plan = plans.save(
+                        first,
+                        BODY.formatted(
+                                "jars", KINDS.formatted(7), ", \"work\": [{\"code\": \"prep\", \"minutes\": 95}]", ""))
+                .body();
+        assertThat(work(plan)).contains("prep 95 true").anyMatch(each -> each.startsWith("boil-together"));
+        assertThat(server.put("/api/plans/%d/away".formatted(first), "{\"away\": true}")
+                        .status())
+                .isLessThan(300);
+        assertThat(work(plans.plan(plans.begin(recipe)))).contains("prep 95 true");
+    }
+
+    private static List<String> work(JsonNode plan) {
+        return dish(plan)
+                .get("work")
+                .valueStream()
+                .map(work -> "%s %d %s"
+                        .formatted(
+                                work.get("code").asString(),
+                                work.get("minutes").asInt(),
+                                work.get("own").asBoolean()))
+                .toList();
+    }
+
     private static int count(JsonNode loads) {
         return loads.get("loads")
                 .valueStream()

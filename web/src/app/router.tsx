@@ -1,7 +1,7 @@
 import { createRootRoute, createRoute, createRouter, redirect } from "@tanstack/react-router";
 import { KitchenPage } from "@/kitchen";
 import { BatchPage, LogbookPage, OutsidePage } from "@/logbook";
-import { FillingPage, PlanPage, PlansPage, PrepPage, ShoppingPage } from "@/plan";
+import { type PartId, PlanPage, PlansPage, partOf } from "@/plan";
 import { PrintsPage } from "@/prints";
 import { ImportPage, RecipePage, RecipesPage } from "@/recipes";
 import { SealsPage } from "@/seals";
@@ -32,15 +32,25 @@ const recipe = createRoute({
     return <RecipePage key={id} id={id === "new" ? undefined : Number(id)} />;
   },
 });
-/** A page about one plan. */
-const ofPlan = <P extends string>(path: P, page: (id: number) => React.ReactNode) => {
-  const route = createRoute({
+const plan = createRoute({
+  getParentRoute: () => root,
+  path: "/plan/$id",
+  validateSearch: (search: Record<string, unknown>): { part?: PartId } =>
+    search["part"] === undefined ? {} : { part: partOf(search["part"]) },
+  component: () => {
+    const { id } = plan.useParams();
+    return <PlanPage key={id} id={Number(id)} part={partOf(plan.useSearch().part)} />;
+  },
+});
+/** Parts of a plan had addresses of their own once; what was kept of them still leads there. */
+const partOfPlan = (path: string, part: PartId) =>
+  createRoute({
     getParentRoute: () => root,
-    path,
-    component: () => page(Number((route.useParams() as { id: string }).id)),
+    path: `/plan/$id/${path}`,
+    beforeLoad: ({ params }) => {
+      throw redirect({ to: "/plan/$id", params: { id: (params as { id: string }).id }, search: { part } });
+    },
   });
-  return route;
-};
 const batch = createRoute({
   getParentRoute: () => root,
   path: "/logbook/$id",
@@ -79,10 +89,10 @@ const routes = root.addChildren([
   at("/recipes/import", ImportPage),
   recipe,
   at("/plan", PlansPage),
-  ofPlan("/plan/$id", (id) => <PlanPage key={id} id={id} />),
-  ofPlan("/plan/$id/shopping", (id) => <ShoppingPage id={id} />),
-  ofPlan("/plan/$id/prep", (id) => <PrepPage id={id} />),
-  ofPlan("/plan/$id/filling", (id) => <FillingPage id={id} />),
+  plan,
+  partOfPlan("shopping", "shopping"),
+  partOfPlan("prep", "prep"),
+  partOfPlan("filling", "filling"),
   at("/stove", StovePage),
   at("/shelf", ShelfPage),
   lot,

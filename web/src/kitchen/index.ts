@@ -1,4 +1,5 @@
 export { CARE_POINTS } from "./carePoints";
 export { KitchenPage } from "./KitchenPage";
+export { useCupboard, useCupboardChange } from "./useCupboard";
 export { type Canner, type Kitchen, useKitchen } from "./useKitchen";
 export { WeightPicture } from "./WeightPicture";

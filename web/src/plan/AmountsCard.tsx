@@ -31,8 +31,17 @@ export const AmountsCard = memo(function AmountsCard({
         <h2 className="text-lg font-bold">For this many jars</h2>
         <p className="mt-2 text-soft">
           No ingredient has an amount to count from. Give at least one, such as “2 lb carrots”, and the rest
-          follows.
+          follows; or begin with the pot as it is.
         </p>
+      </Card>
+    );
+  }
+  if (amounts.cooked) {
+    return (
+      <Card label="Amounts">
+        <h2 className="text-lg font-bold">In the pot already</h2>
+        <p className="mt-2 text-soft">It stands cooked, so nothing is measured any more.</p>
+        <Broth answer={answer} />
       </Card>
     );
   }
@@ -44,7 +53,7 @@ export const AmountsCard = memo(function AmountsCard({
           <tr className="border-b border-line text-left text-[0.85rem] text-soft">
             <th className="py-1 font-semibold">Ingredient</th>
             <th className="px-2 py-1 text-right font-semibold">Prepared</th>
-            <th className="py-1 text-right font-semibold">To buy</th>
+            <th className="py-1 text-right font-semibold max-md:hidden">To buy</th>
           </tr>
         </thead>
         <tbody>
@@ -69,7 +78,7 @@ export const AmountsCard = memo(function AmountsCard({
                 <td className="px-2 py-2 text-right font-bold whitespace-nowrap">
                   {line.kitchen ?? "to taste"}
                 </td>
-                <td className="py-2 text-right whitespace-nowrap text-soft">
+                <td className="py-2 text-right whitespace-nowrap text-soft max-md:hidden">
                   {line.asBought ?? ""}
                   {line.fromShelf != null && <div className="font-bold text-ink">{line.fromShelf} own</div>}
                 </td>
@@ -108,7 +117,6 @@ function Broth({ answer }: { readonly answer: DishResponse }) {
       {amounts.brothNeededMl > 0 && (
         <p>
           <strong>Broth:</strong> {amounts.brothNeeded} in the jars.{" "}
-          {amounts.topUp != null && <strong>Top up with {amounts.topUp} of stock or boiling water. </strong>}
           {amounts.brothLeft != null && <>{amounts.brothLeft} stays in the pot. </>}
         </p>
       )}
@@ -117,7 +125,7 @@ function Broth({ answer }: { readonly answer: DishResponse }) {
           <strong>No broth:</strong> raw meat packed solid gives its own juice.
         </p>
       )}
-      {amounts.brothNeededMl > 0 && (
+      {amounts.kettle != null && (
         <p className="mt-1">
           <strong>Kettle:</strong> keep {amounts.kettle} boiling, a third of it reserve.
         </p>

@@ -2,13 +2,15 @@ import { memo, useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Button, Card, Choice, Disclosure, Field } from "@/kit";
 import { formatDateTime, formatTime } from "@/quantity";
-import { applyRemedy, type DaySettings, type PlanEdit, setDay, setDayTime } from "./body";
+import { applyRemedy, type DaySettings, type PlanEdit, setDayOf, setTimeOf } from "./body";
 import { DayRibbon } from "./DayRibbon";
 import { CalendarLink } from "./LoadsCard";
 import type { Day, Plan } from "./usePlan";
 
 interface Props {
   readonly plan: Plan;
+  /** Which day: 0 for the first. */
+  readonly index: number;
   /** What the cook set, with the taps the server has not seen yet. */
   readonly settings: DaySettings | undefined;
   readonly error: unknown;
@@ -16,38 +18,43 @@ interface Props {
 }
 
 /** When what is done: the ribbon of the day, and what to change when it does not fit. */
-export const DayCard = memo(function DayCard({ plan, settings, error, edit }: Props) {
-  const { day } = plan;
+export const DayCard = memo(function DayCard({ plan, index, settings, error, edit }: Props) {
+  const day = index === 0 ? plan.day : plan.later[index - 1]?.day;
   if (!day) {
     return null;
   }
   return (
-    <Card label="The day" tone={day.fits ? "plain" : "brick"} className="flex flex-col gap-3">
+    <Card
+      label={index === 0 ? "The day" : `Day ${index + 1}`}
+      tone={day.fits ? "plain" : "brick"}
+      className="flex flex-col gap-3"
+    >
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
         <div className="min-w-64 flex-1">
-          <h2 className="text-lg font-bold">{day.wished ? "The day" : "The day, if it were tomorrow"}</h2>
+          <h2 className="text-lg font-bold">{titleOf(plan, day, index)}</h2>
           <p>{day.lead}</p>
           {day.facts.length > 0 && <p className="text-soft">{day.facts.join(" ")}</p>}
         </div>
         <When
           day={day}
           aim={settings?.aim ?? day.aim}
-          error={wrongAt(error, "day.at")}
+          error={wrongAt(error, index === 0 ? "day.at" : `later[${index - 1}].day.at`)}
           fixed={plan.atStove}
-          edit={edit}
+          set={(part) => edit(setDayOf(index, part))}
+          setTime={(at) => edit(setTimeOf(index, at))}
         />
       </div>
-      {!day.fits && <DoesNotFit day={day} edit={edit} />}
+      {!day.fits && <DoesNotFit day={day} index={index} edit={edit} />}
       <DayRibbon
         plan={plan}
         day={day}
         {...(plan.atStove
           ? {}
-          : { move: (start: Date) => edit(setDay({ aim: "start", at: start.toISOString() })) })}
+          : { move: (start: Date) => edit(setDayOf(index, { aim: "start", at: start.toISOString() })) })}
       />
       <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1">
-        <QuickSoak day={day} edit={edit} />
-        <CalendarLink plan={plan.id} />
+        <QuickSoak day={day} set={(quickSoak) => edit(setDayOf(index, { quickSoak }))} />
+        {index === 0 && <CalendarLink plan={plan.id} />}
       </div>
       <Disclosure title="Hour by hour">
         <HourByHour plan={plan} day={day} />
@@ -56,24 +63,30 @@ export const DayCard = memo(function DayCard({ plan, settings, error, edit }: Pr
   );
 });
 
+function titleOf(plan: Plan, day: Day, index: number): string {
+  const name = plan.later.length > 0 ? `Day ${index + 1}` : "The day";
+  return day.wished ? name : `${name}, if it were ${index === 0 ? "tomorrow" : "the day after"}`;
+}
+
 interface WhenProps {
   readonly day: Day;
   readonly aim: string;
   readonly error: string | undefined;
   readonly fixed: boolean;
-  readonly edit: (edit: PlanEdit) => void;
+  readonly set: (settings: Partial<DaySettings>) => void;
+  readonly setTime: (at: string) => void;
 }
 
 /** Either when it begins or when it is over. */
-function When({ day, aim, error, fixed, edit }: WhenProps) {
+function When({ day, aim, error, fixed, set, setTime }: WhenProps) {
   const [typing, setTyping] = useState<string | undefined>();
   const done = aim === "done";
   const at = done ? day.end : day.start;
-  const set = (local: string) => {
+  const type = (local: string) => {
     setTyping(local);
     const chosen = new Date(local);
     if (!Number.isNaN(chosen.getTime())) {
-      edit(setDayTime(chosen.toISOString()));
+      setTime(chosen.toISOString());
     }
   };
   return (
@@ -86,7 +99,7 @@ function When({ day, aim, error, fixed, edit }: WhenProps) {
           { value: "start", text: "Begin at" },
           { value: "done", text: "Done by" },
         ]}
-        onChange={(next) => edit(setDay({ aim: next, at: next === "done" ? day.end : day.start }))}
+        onChange={(next) => set({ aim: next, at: next === "done" ? day.end : day.start })}
       />
       <Field label="Day and time" error={error}>
         {(id) => (
@@ -96,7 +109,7 @@ function When({ day, aim, error, fixed, edit }: WhenProps) {
             step={300}
             className="input digits min-h-11 font-bold"
             value={typing ?? localTime(day.wished && day.aim === aim ? day.at : at)}
-            onChange={(event) => set(event.target.value)}
+            onChange={(event) => type(event.target.value)}
             onBlur={() => setTyping(undefined)}
           />
         )}
@@ -111,7 +124,7 @@ function localTime(instant: string): string {
   return new Date(at.getTime() - at.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
 }
 
-function DoesNotFit({ day, edit }: { readonly day: Day; readonly edit: (edit: PlanEdit) => void }) {
+function DoesNotFit({ day, index, edit }: Pick<Props, "index" | "edit"> & { readonly day: Day }) {
   return (
     <div role="alert" className="flex flex-col gap-2 rounded-field bg-brick-wash px-4 py-3">
       <p className="font-bold">This day does not fit.</p>
@@ -121,19 +134,19 @@ function DoesNotFit({ day, edit }: { readonly day: Day; readonly edit: (edit: Pl
       {day.remedies.length > 0 ? (
         <div className="flex flex-wrap gap-2">
           {day.remedies.map((remedy) => (
-            <Button key={remedy.code} size="small" onClick={() => edit(applyRemedy(remedy))}>
+            <Button key={remedy.code} size="small" onClick={() => edit(applyRemedy(remedy, index))}>
               {remedy.text}
             </Button>
           ))}
         </div>
       ) : (
-        <p>Nothing tried here would make it fit: spread it over two days, or can fewer jars.</p>
+        <p>Nothing tried here would make it fit: move loads to another day, or can fewer jars.</p>
       )}
     </div>
   );
 }
 
-function QuickSoak({ day, edit }: { readonly day: Day; readonly edit: (edit: PlanEdit) => void }) {
+function QuickSoak({ day, set }: { readonly day: Day; readonly set: (quickSoak: boolean) => void }) {
   if (!day.canSoakQuickly) {
     return <span />;
   }
@@ -143,7 +156,7 @@ function QuickSoak({ day, edit }: { readonly day: Day; readonly edit: (edit: Pla
         type="checkbox"
         className="checkbox checkbox-sm checkbox-primary"
         checked={day.quickSoak}
-        onChange={() => edit(setDay({ quickSoak: !day.quickSoak }))}
+        onChange={() => set(!day.quickSoak)}
       />
       Soak the beans the quick way: boil 2 min, rest 1 h
     </label>
@@ -184,7 +197,9 @@ function HourByHour({ plan, day }: { readonly plan: Plan; readonly day: Day }) {
 }
 
 function whose(task: Day["tasks"][number], plan: Plan): string {
-  const load = plan.loads.loads.find((each) => each.number === task.load);
+  const load = [plan.loads, ...plan.later.map((later) => later.loads)]
+    .flatMap((loads) => loads.loads)
+    .find((each) => each.number === task.load);
   return load
     ? `load ${load.number}, ${load.cannerName}`
     : plan.dishes.length > 1

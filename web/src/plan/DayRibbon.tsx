@@ -58,7 +58,7 @@ export function DayRibbon({ plan, day, move }: Props) {
     setShift(0);
   };
   return (
-    <div ref={frame} className="overflow-x-auto">
+    <div ref={frame} data-drag className="overflow-x-auto">
       <svg
         width={width}
         height={height}

@@ -1,10 +1,11 @@
 import type { ReactNode } from "react";
-import { Card, Choice, Stepper } from "@/kit";
+import { Card, Choice, Disclosure, Stepper } from "@/kit";
 import type { Kitchen } from "@/kitchen";
 import { jarWord } from "@/quantity";
 import { countJar, type Dish, onlyMouth, type WantedJars, withMouth } from "./body";
 import { KeepBack } from "./KeepBack";
-import { amountOf, UseUp } from "./UseUp";
+import { PotAsItIs } from "./PotAsItIs";
+import { amountOf, Sizes, UseUp } from "./UseUp";
 import type { DishResponse, Plan } from "./usePlan";
 
 /** More jars of one size than anybody fills in a day. */
@@ -25,36 +26,115 @@ interface Props {
   readonly change: (change: (dish: Dish) => Dish) => void;
 }
 
-/** How many jars: so many, or as many as what is in hand makes. */
+const BEGINNINGS = [
+  { value: "jars", text: "So many jars" },
+  { value: "all", text: "The recipe as written" },
+  { value: "times", text: "So many times the recipe" },
+  { value: "use", text: "Use up what I have" },
+  { value: "pot", text: "The pot as it is" },
+] as const;
+
+/** How many jars: so many, or as many as there turn out to be. */
 export function JarsCard({ plan, kitchen, dish, answer, fixed, wrong, change }: Props) {
-  const using = dish.mode === "use";
+  const counted = dish.mode === "jars";
   return (
     <Card label="Jars" className="flex flex-col gap-3 px-4! py-4!">
       <fieldset disabled={fixed} className="flex flex-col gap-3 disabled:opacity-70">
-        <Choice
-          label="Start from"
-          hideLabel
-          value={using ? "use" : "jars"}
-          options={[
-            { value: "jars", text: "So many jars" },
-            { value: "use", text: "Use up" },
-          ]}
-          onChange={(mode) => change((now) => begin({ ...now, mode }, answer))}
-        />
-        {using ? (
-          <UseUp plan={plan} dish={dish} answer={answer} wrong={wrong} change={change} />
-        ) : (
-          <Counts plan={plan} dish={dish} wrong={wrong} change={change} />
+        <select
+          aria-label="Start from"
+          className="select min-h-12 w-full text-lg font-bold"
+          value={dish.mode}
+          onChange={(event) => {
+            const mode = event.target.value;
+            change((now) => begin({ ...now, mode }, answer));
+          }}
+        >
+          {BEGINNINGS.map((way) => (
+            <option key={way.value} value={way.value}>
+              {way.text}
+            </option>
+          ))}
+        </select>
+        {dish.mode === "use" && <UseUp dish={dish} answer={answer} wrong={wrong} change={change} />}
+        {dish.mode === "times" && (
+          <Stepper
+            label="Times the recipe"
+            value={dish.times ?? 1}
+            min={0.5}
+            max={50}
+            step={0.5}
+            onChange={(times) => change((now) => ({ ...now, times }))}
+          />
         )}
-        <Mouth dish={dish} change={change} />
-        <KeepBack dish={dish} kitchen={kitchen} wrong={wrong("keepBack")} change={change} />
+        {dish.mode === "pot" && (
+          <PotAsItIs dish={dish} metric={kitchen.units === "metric"} wrong={wrong} change={change} />
+        )}
+        {counted ? (
+          <Counts plan={plan} dish={dish} wrong={wrong} change={change} />
+        ) : (
+          <Sizes dish={dish} change={change} />
+        )}
+        <Disclosure title={more(dish)}>
+          <div className="flex flex-col gap-3 pb-1">
+            {!counted && (
+              <>
+                <Check
+                  checked={dish.oneLoad ?? false}
+                  onChange={(oneLoad) => change((now) => ({ ...now, oneLoad }))}
+                >
+                  Only one load of {plan.cannerName}
+                </Check>
+                <Check
+                  checked={dish.onHand ?? false}
+                  onChange={(onHand) => change((now) => ({ ...now, onHand }))}
+                >
+                  Only jars that stand empty in the cupboard
+                </Check>
+              </>
+            )}
+            {counted && <MoreSizes dish={dish} change={change} />}
+            <Mouth dish={dish} change={change} />
+            <KeepBack dish={dish} kitchen={kitchen} wrong={wrong("keepBack")} change={change} />
+          </div>
+        </Disclosure>
       </fieldset>
       {fixed && <p className="text-[0.9rem] text-soft">At the stove already: its jars stay as they are.</p>}
     </Card>
   );
 }
 
-/** The first thing to use up is the first that can be weighed, else the first with an amount; as much of it as is planned now. */
+/** What is set behind the fold is said on it. */
+function more(dish: Dish): string {
+  const set = [
+    dish.keepBack?.value == null ? "" : "dinner kept back",
+    mouthOf(dish) === "wide" ? "wide mouth" : "",
+    dish.mode !== "jars" && dish.oneLoad ? "one load" : "",
+    dish.mode !== "jars" && dish.onHand ? "jars on hand" : "",
+  ].filter(Boolean);
+  return set.length === 0 ? "More" : `More: ${set.join(", ")}`;
+}
+
+interface CheckProps {
+  readonly checked: boolean;
+  readonly onChange: (checked: boolean) => void;
+  readonly children: ReactNode;
+}
+
+function Check({ checked, onChange, children }: CheckProps) {
+  return (
+    <label className="flex min-h-11 cursor-pointer items-center gap-2.5 leading-tight font-semibold">
+      <input
+        type="checkbox"
+        className="checkbox"
+        checked={checked}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      <span>{children}</span>
+    </label>
+  );
+}
+
+/** The first thing to use up is the first that can be weighed, else the first with an amount; as much as the recipe has. */
 function begin(dish: Dish, answer: DishResponse): Dish {
   if (dish.mode !== "use" || dish.hands.length > 0) {
     return dish;
@@ -72,7 +152,6 @@ interface CountsProps {
 }
 
 function Counts({ plan, dish, wrong, change }: CountsProps) {
-  const more = MORE_SIZES.filter((kind) => dish.jars.every((jar) => jar.size !== kind.size));
   return (
     <>
       {dish.jars.map((jar, index) => (
@@ -89,7 +168,7 @@ function Counts({ plan, dish, wrong, change }: CountsProps) {
         </div>
       ))}
       <p className="text-[0.95rem] leading-8">
-        <span className="text-soft">Fill {plan.cannerName} with </span>
+        <span className="text-soft">One load is </span>
         {plan.fullLoads.map((load, index) => (
           <span key={load.size}>
             {index > 0 && <span className="text-soft"> or </span>}
@@ -98,15 +177,24 @@ function Counts({ plan, dish, wrong, change }: CountsProps) {
             </Word>
           </span>
         ))}
-        {more.length > 0 && <span className="text-soft">. Also </span>}
-        {more.map((kind, index) => (
-          <span key={kind.size}>
-            {index > 0 && <span className="text-soft"> or </span>}
-            <Word onClick={() => change(countJar(kind.size, kind.mouth, 1))}>{jarWord(kind.size, 2)}</Word>
-          </span>
-        ))}
       </p>
     </>
+  );
+}
+
+/** Sizes that few use. */
+function MoreSizes({ dish, change }: { readonly dish: Dish; readonly change: Props["change"] }) {
+  const more = MORE_SIZES.filter((kind) => dish.jars.every((jar) => jar.size !== kind.size));
+  return more.length === 0 ? null : (
+    <p>
+      <span className="text-soft">Also </span>
+      {more.map((kind, index) => (
+        <span key={kind.size}>
+          {index > 0 && <span className="text-soft"> or </span>}
+          <Word onClick={() => change(countJar(kind.size, kind.mouth, 1))}>{jarWord(kind.size, 2)}</Word>
+        </span>
+      ))}
+    </p>
   );
 }
 

@@ -1,23 +1,31 @@
-import { Download } from "lucide-react";
+import { CalendarArrowUp, Download } from "lucide-react";
 import { memo } from "react";
 import { dishLook, LoadPicture } from "@/jars";
-import { Button, Card, Disclosure } from "@/kit";
+import { Button, Card, Choice, Disclosure } from "@/kit";
 import type { Kitchen } from "@/kitchen";
 import { countJars, jarWord } from "@/quantity";
-import { addJars, type PlanEdit, withCanners } from "./body";
+import { addJars, moveJars, type PlanEdit, withCanners } from "./body";
 import { type LoadPictureData, type Plan, useCompany } from "./usePlan";
 
 interface Props {
   readonly plan: Plan;
+  /** Which day: 0 for the first. */
+  readonly day: number;
   /** The canners the cook chose, with the taps the server has not seen yet. */
   readonly chosen: readonly number[] | undefined;
   readonly kitchen: Kitchen;
   readonly edit: (edit: PlanEdit) => void;
 }
 
+/** A plan has no more days than this. */
+const MOST_DAYS = 4;
+
 /** Which jars go into which canner together: each load from above, layer by layer. */
-export const LoadsCard = memo(function LoadsCard({ plan, chosen, kitchen, edit }: Props) {
-  const { loads } = plan;
+export const LoadsCard = memo(function LoadsCard({ plan, day, chosen, kitchen, edit }: Props) {
+  const loads = day === 0 ? plan.loads : plan.later[day - 1]?.loads;
+  if (!loads) {
+    return null;
+  }
   if (loads.trouble != null) {
     return (
       <Card label="Loads" tone="brick" className="flex flex-col gap-3">
@@ -30,20 +38,23 @@ export const LoadsCard = memo(function LoadsCard({ plan, chosen, kitchen, edit }
     return null;
   }
   return (
-    <Card label="Loads" className="flex flex-col gap-4">
+    <Card label={day === 0 ? "Loads" : `Loads of day ${day + 1}`} className="flex flex-col gap-4">
       <div className="flex flex-wrap items-start justify-between gap-3">
         <div className="min-w-64 flex-1">
           <h2 className="text-lg font-bold">{loads.loads.length === 1 ? "The load" : "The loads"}</h2>
           <p className={loads.proven ? "text-soft" : "font-semibold"}>{loads.words}</p>
         </div>
-        <CannerChoice plan={plan} chosen={chosen} kitchen={kitchen} edit={edit} />
+        {day === 0 && <CannerChoice plan={plan} chosen={chosen} kitchen={kitchen} edit={edit} />}
       </div>
       <Legend plan={plan} />
-      <ol className="grid gap-x-4 gap-y-5 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
+      <ol className="grid gap-x-4 gap-y-5 sm:grid-cols-2 xl:grid-cols-3">
         {loads.loads.map((load) => (
-          <LoadView key={load.number} plan={plan} load={load} edit={edit} />
+          <LoadView key={load.number} plan={plan} day={day} load={load} edit={edit} />
         ))}
       </ol>
+      {day === 0 && loads.loads.length > 1 && (
+        <Even even={plan.body.even ?? false} fixed={plan.atStove} edit={edit} />
+      )}
       {loads.compared.length > 0 && (
         <ul className="text-soft">
           {loads.compared.map((sentence) => (
@@ -55,8 +66,33 @@ export const LoadsCard = memo(function LoadsCard({ plan, chosen, kitchen, edit }
   );
 });
 
+/** Full loads and a rest, or like many jars in each. */
+function Even({
+  even,
+  fixed,
+  edit,
+}: {
+  readonly even: boolean;
+  readonly fixed: boolean;
+  readonly edit: Props["edit"];
+}) {
+  return (
+    <fieldset disabled={fixed}>
+      <Choice
+        label="Loads"
+        value={even ? "even" : "full"}
+        options={[
+          { value: "full", text: "Full" },
+          { value: "even", text: "Even" },
+        ]}
+        onChange={(next) => edit((body) => ({ ...body, even: next === "even" }))}
+      />
+    </fieldset>
+  );
+}
+
 /** Which canners are used; all of them unless the cook takes one out. */
-function CannerChoice({ plan, chosen, kitchen, edit }: Props) {
+function CannerChoice({ plan, chosen, kitchen, edit }: Omit<Props, "day">) {
   if (kitchen.canners.length < 2 || plan.atStove) {
     return null;
   }
@@ -116,11 +152,12 @@ function Legend({ plan }: { readonly plan: Plan }) {
 
 interface LoadProps {
   readonly plan: Plan;
+  readonly day: number;
   readonly load: LoadPictureData;
   readonly edit: (edit: PlanEdit) => void;
 }
 
-function LoadView({ plan, load, edit }: LoadProps) {
+function LoadView({ plan, day, load, edit }: LoadProps) {
   const place = (key: string) => plan.dishes.findIndex((dish) => dish.key === key);
   const layers = load.layers.map((layer) => layer.jars.map((jar) => ({ ...jar, dish: place(jar.dish) })));
   const all = merged(load.layers.flatMap((layer) => layer.jars));
@@ -152,6 +189,7 @@ function LoadView({ plan, load, edit }: LoadProps) {
           </p>
         </div>
       </div>
+      {!plan.atStove && <Move plan={plan} day={day} load={load} edit={edit} />}
       {load.room != null && (
         <Disclosure lazy title="Room for more">
           <p className="text-soft">{load.room}</p>
@@ -174,6 +212,37 @@ function LoadView({ plan, load, edit }: LoadProps) {
         </Disclosure>
       )}
     </li>
+  );
+}
+
+/** A load goes to another day by a tap: its jars go, and both days are loaded anew. */
+function Move({ plan, day, load, edit }: LoadProps) {
+  const jars = load.layers
+    .flatMap((layer) => layer.jars)
+    .map(({ dish, size, mouth, count }) => ({ dish, size, mouth, count }));
+  const days = plan.later.length + 1;
+  // A day more than there are, unless this load is all there is of the last one.
+  const loadsHere = day === 0 ? plan.loads.loads.length : (plan.later[day - 1]?.loads.loads.length ?? 0);
+  const reach = Math.min(MOST_DAYS, loadsHere > 1 ? days + 1 : days);
+  const others = Array.from({ length: reach }, (_, index) => index).filter((index) => index !== day);
+  if (others.length === 0) {
+    return null;
+  }
+  return (
+    <div className="flex flex-wrap gap-x-2">
+      {others.map((to) => (
+        <Button
+          key={to}
+          look="quiet"
+          size="small"
+          className="px-2!"
+          icon={<CalendarArrowUp size={18} />}
+          onClick={() => edit(moveJars(day, to, jars))}
+        >
+          To day {to + 1}
+        </Button>
+      ))}
+    </div>
   );
 }
 

@@ -1,159 +1,125 @@
-import { ClipboardList, Droplets, NotebookPen, UtensilsCrossed } from "lucide-react";
+import { useNavigate } from "@tanstack/react-router";
+import { NotebookPen, Printer } from "lucide-react";
 import { useCallback, useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { Card, LinkButton, PageFrame, ProblemNote } from "@/kit";
-import type { Kitchen } from "@/kitchen";
-import { countJars, formatSpan, formatTime } from "@/quantity";
-import { FindingNote, VerdictTag } from "@/ruling";
+import { Button, PageFrame, ProblemNote } from "@/kit";
+import { VerdictTag } from "@/ruling";
 import { AmountsCard } from "./AmountsCard";
-import { type DaySettings, type Dish, onDish, type PlanEdit } from "./body";
+import { type Dish, onDish } from "./body";
+import { CardPart } from "./CardPart";
 import { CorrectionCard } from "./CorrectionCard";
 import { DayCard } from "./DayCard";
-import { Dishes } from "./Dishes";
+import { Filling } from "./Filling";
 import { JarsCard } from "./JarsCard";
-import { Judgement } from "./Judgement";
 import { LoadsCard } from "./LoadsCard";
+import { MoreRecipes } from "./MoreRecipes";
+import { PartList, PartPager, Swiped } from "./PartNav";
 import { PlanFrame, type Ready } from "./PlanFrame";
+import { PlanSummary } from "./PlanSummary";
 import { PotCard } from "./PotCard";
-import { ProcessCard } from "./ProcessCard";
-import { ShareCard, VariantCounts } from "./ShareCard";
-import { StepsCard } from "./StepsCard";
+import { EveningBefore, Prep } from "./Prep";
+import type { PartId } from "./parts";
+import { VariantCounts } from "./ShareCard";
 import { Supplies } from "./Supplies";
+import { ToBuy } from "./ToBuy";
 import { ToTheStove } from "./ToTheStove";
-import type { Day, DishResponse, Load, Plan } from "./usePlan";
+import type { DishResponse } from "./usePlan";
 
-/** How many jars, how much of everything, which loads: recipes above, jars in the middle, amounts beside them. */
-export function PlanPage({ id }: { readonly id: number }) {
+/** The answer in short, and the parts of a day of canning in the order they are done, one of them open. */
+export function PlanPage({ id, part }: { readonly id: number; readonly part: PartId }) {
   return (
     <PlanFrame id={id} title="Plan">
-      {(ready) => <OpenPlan {...ready} />}
+      {(ready) => <OpenPlan part={part} {...ready} />}
     </PlanFrame>
   );
 }
 
-function OpenPlan({ plan, body, kitchen, edit, behind, error, retry }: Ready) {
+function OpenPlan({ part, ...ready }: Ready & { readonly part: PartId }) {
+  const { plan, body, edit, behind, error, retry } = ready;
+  const navigate = useNavigate();
   const [chosen, choose] = useState<string | undefined>();
   const [refused, setRefused] = useState<unknown>();
   const key = body.dishes.some((dish) => dish.key === chosen) ? chosen : body.dishes[0]?.key;
   const index = body.dishes.findIndex((dish) => dish.key === key);
   const dish = body.dishes[index];
   const answer = plan.dishes.find((each) => each.key === key);
-  const params = { id: String(plan.id) };
   const atField = (field: string) => wrongAt(error, `dishes[${index}].${field}`);
-  const shownAtField = ["jars", "hands", "keepBack"].some((field) => atField(field));
+  const shownAtField = ["jars", "hands", "keepBack", "pot", "times"].some((field) => atField(field));
+  const go = useCallback(
+    (next: PartId) =>
+      void navigate({
+        to: "/plan/$id",
+        params: { id: String(plan.id) },
+        search: { part: next },
+        replace: true,
+      }),
+    [navigate, plan.id],
+  );
   return (
     <PageFrame
-      title={plan.title || "Plan"}
-      lead={lead(plan)}
+      title={body.dishes.length > 1 ? `${body.dishes.length} recipes` : plan.title || "Plan"}
+      place={plan.title || "Plan"}
       actions={
         <>
-          <LinkButton to="/plan/$id/shopping" params={params} icon={<ClipboardList size={20} />}>
-            Shopping list
-          </LinkButton>
-          <LinkButton to="/plan/$id/prep" params={params} icon={<UtensilsCrossed size={20} />}>
-            Prep list
-          </LinkButton>
-          <LinkButton to="/plan/$id/filling" params={params} icon={<Droplets size={20} />}>
-            Fill jars
-          </LinkButton>
-          <ToTheStove plan={plan} behind={behind} onError={setRefused} />
+          {(part === "shopping" || part === "prep") && (
+            <Button className="max-md:hidden" icon={<Printer size={20} />} onClick={() => window.print()}>
+              Print
+            </Button>
+          )}
+          <div className={LAST.has(part) ? "" : "max-md:hidden"}>
+            <ToTheStove plan={plan} behind={behind} onError={setRefused} />
+          </div>
         </>
       }
     >
       {!shownAtField && <ProblemNote error={error} retry={retry} />}
       <ProblemNote error={refused} />
-      <Supplies plan={plan} />
-      <div className="flex flex-wrap items-center justify-between gap-3">
-        <Dishes plan={plan} body={body} chosen={key ?? ""} choose={choose} edit={edit} />
+      <div className="grid items-start gap-4 md:grid-cols-[16.5rem_minmax(0,1fr)]">
+        <div className="no-print flex flex-col gap-3 md:sticky md:top-4">
+          <PlanSummary plan={plan} chosen={key} choose={choose}>
+            <Trouble plan={plan} />
+          </PlanSummary>
+          <PartList plan={plan} body={body} part={part} />
+          <PartPager plan={plan} part={part} />
+        </div>
+        <Swiped part={part} go={go}>
+          <div className="flex flex-col gap-4">
+            {dish && answer ? (
+              <Part part={part} ready={ready} dish={dish} answer={answer} wrong={atField} />
+            ) : (
+              dish && <p className="text-soft">One moment…</p>
+            )}
+            {part === "jars" && <Supplies plan={plan} />}
+            {part === "jars" && (
+              <MoreRecipes plan={plan} body={body} chosen={key ?? ""} choose={choose} edit={edit} />
+            )}
+          </div>
+        </Swiped>
       </div>
-      {dish && answer && (
-        <OneDish
-          plan={plan}
-          kitchen={kitchen}
-          dish={dish}
-          answer={answer}
-          wrong={atField}
-          settings={body.day ?? undefined}
-          canners={body.canners ?? undefined}
-          error={error}
-          edit={edit}
-        />
-      )}
-      {dish && !answer && <p className="text-soft">One moment…</p>}
     </PageFrame>
   );
 }
 
-function lead(plan: Plan): string {
-  if (plan.jars.length === 0) {
-    return "Count the jars first";
-  }
-  const { loads } = plan.loads;
-  const canners = [...new Set(loads.map((load) => load.cannerName))].join(" and ");
-  return loads.length === 0
-    ? countJars(merged(plan))
-    : `${countJars(merged(plan))} · ${loads.length === 1 ? "one load" : `${loads.length} loads`} in ${canners}${
-        plan.day ? ` · ${endWords(plan.day)}` : ""
-      }`;
-}
+/** Nobody goes to the stove before the last parts; on a phone the button comes with them. */
+const LAST: ReadonlySet<PartId> = new Set<PartId>(["filling", "day", "card"]);
 
-/** When it is over, once somebody said when it is to be; until then how long it takes. */
-function endWords(day: Day): string {
-  return day.wished
-    ? `jars out at ${formatTime(day.end)}`
-    : `${formatSpan(Date.parse(day.end) - Date.parse(day.start))} in all`;
-}
-
-/** Jars of one size are one number, whatever their mouth. */
-function merged(plan: Plan) {
-  const sizes = [...new Set(plan.jars.map((jar) => jar.size))];
-  return sizes.map((size) => ({
-    size,
-    count: plan.jars.filter((jar) => jar.size === size).reduce((sum, jar) => sum + jar.count, 0),
-  }));
-}
-
-interface DishProps {
-  readonly plan: Plan;
-  readonly kitchen: Kitchen;
+interface PartProps {
+  readonly part: PartId;
+  readonly ready: Ready;
   readonly dish: Dish;
   readonly answer: DishResponse;
   readonly wrong: (field: string) => string | undefined;
-  readonly settings: DaySettings | undefined;
-  readonly canners: readonly number[] | undefined;
-  readonly error: unknown;
-  readonly edit: (edit: PlanEdit) => void;
 }
 
-function OneDish({ plan, kitchen, dish, answer, wrong, settings, canners, error, edit }: DishProps) {
+function Part({ part, ready, dish, answer, wrong }: PartProps) {
+  const { plan, body, kitchen, edit, error } = ready;
   const { key } = dish;
-  const change = useCallback((part: (dish: Dish) => Dish) => edit(onDish(key, part)), [edit, key]);
+  const change = useCallback((to: (dish: Dish) => Dish) => edit(onDish(key, to)), [edit, key]);
   const fixed = answer.batch != null;
-  const { ruling } = answer;
-  const none = answer.jars.length === 0;
-  return (
-    <>
-      <LastTime notes={answer.notes} />
-      {answer.trouble && (
-        <p role="alert" className="rounded-field border-2 border-brick px-4 py-2.5 font-semibold">
-          {answer.trouble.text}
-        </p>
-      )}
-      <div className="grid items-start gap-4 md:grid-cols-[18rem_minmax(0,1fr)] xl:grid-cols-[17.5rem_minmax(0,1fr)_25.5rem]">
-        <JarsCard
-          plan={plan}
-          kitchen={kitchen}
-          dish={dish}
-          answer={answer}
-          fixed={fixed}
-          wrong={wrong}
-          change={change}
-        />
-        <div className="flex flex-col gap-4">
-          <PotCard answer={answer} fixed={fixed} change={change} />
-          <VariantCounts answer={answer} wishes={dish.variants} fixed={fixed} change={change} />
-        </div>
-        <div className="md:col-span-2 xl:col-span-1">
+  switch (part) {
+    case "amounts":
+      return (
+        <>
           <AmountsCard
             planId={plan.id}
             dishKey={key}
@@ -162,74 +128,87 @@ function OneDish({ plan, kitchen, dish, answer, wrong, settings, canners, error,
             fixed={fixed}
             change={change}
           />
-        </div>
-      </div>
-      <DayCard plan={plan} settings={settings} error={error} edit={edit} />
-      <LoadsCard plan={plan} chosen={canners} kitchen={kitchen} edit={edit} />
-      {ruling && <Stops answer={answer} />}
-      {ruling && <Open answer={answer} />}
-      {ruling?.verdict === "own-judgement" && (
-        <Judgement
-          ruling={ruling}
-          accepted={answer.takenOn ?? undefined}
-          onAccept={(takesOn) =>
-            change(({ takesOn: _, ...now }) => (takesOn ? { ...now, takesOn } : { ...now }))
-          }
-          fixed={dish.takesOn == null}
-        />
-      )}
-      <div className="grid items-start gap-4 xl:grid-cols-2">
-        <div className="flex flex-col gap-4">
-          {!none &&
-            alike(answer.loads).map(([load, ...same]) => (
-              <ProcessCard
-                key={load.number}
-                load={load}
-                until={same.at(-1)?.number ?? load.number}
-                loads={plan.loads.loads.length}
-                judged={ruling?.verdict === "own-judgement"}
-                takenOn={answer.takenOn ?? undefined}
-              />
-            ))}
-          {answer.remarks.length > 0 && <p className="px-1 text-soft">{answer.remarks.join(" ")}</p>}
-        </div>
-        <div className="flex flex-col gap-4">
-          <ShareCard metric={kitchen.units === "metric"} answer={answer} />
           <CorrectionCard planId={plan.id} answer={answer} />
-          <StepsCard steps={answer.steps} />
-          <Card className="py-3!">
-            <LinkButton
-              to="/recipes/$id"
-              params={{ id: String(answer.recipeId) }}
-              look="quiet"
-              className="px-0!"
-            >
-              The recipe: {answer.title}
-            </LinkButton>
-          </Card>
-        </div>
-      </div>
-    </>
-  );
-}
-
-/** Loads in a row that are the same but for their number are one card. */
-function alike(loads: readonly Load[]): readonly (readonly [Load, ...Load[]])[] {
-  const groups: [Load, ...Load[]][] = [];
-  for (const load of loads) {
-    const last = groups.at(-1);
-    if (last && sameLoad(last[0], load)) {
-      last.push(load);
-    } else {
-      groups.push([load]);
-    }
+        </>
+      );
+    case "shopping":
+      return <ToBuy plan={plan} body={body} edit={edit} />;
+    case "evening":
+      return <EveningBefore plan={plan} />;
+    case "prep":
+      return <Prep plan={plan} body={body} edit={edit} />;
+    case "filling":
+      return <Filling plan={plan} body={body} kitchen={kitchen} edit={edit} />;
+    case "day":
+      return (
+        <>
+          {[undefined, ...plan.later].map((later, day) => (
+            <div key={later ? `later ${day}` : "first"} className="flex flex-col gap-4">
+              <DayCard
+                plan={plan}
+                index={day}
+                settings={(day === 0 ? body.day : body.later?.[day - 1]?.day) ?? undefined}
+                error={error}
+                edit={edit}
+              />
+              <LoadsCard
+                plan={plan}
+                day={day}
+                chosen={body.canners ?? undefined}
+                kitchen={kitchen}
+                edit={edit}
+              />
+            </div>
+          ))}
+          {plan.loads.loads.length === 0 && plan.loads.trouble == null && plan.later.length === 0 && (
+            <p className="text-soft">Count the jars first.</p>
+          )}
+        </>
+      );
+    case "card":
+      return <CardPart plan={plan} dish={dish} answer={answer} edit={edit} />;
+    default:
+      return (
+        <>
+          {answer.trouble && (
+            <p role="alert" className="rounded-field border-2 border-brick px-4 py-2.5 font-semibold">
+              {answer.trouble.text}
+            </p>
+          )}
+          <div className="grid items-start gap-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
+            <JarsCard
+              plan={plan}
+              kitchen={kitchen}
+              dish={dish}
+              answer={answer}
+              fixed={fixed}
+              wrong={wrong}
+              change={change}
+            />
+            <div className="flex flex-col gap-4">
+              <PotCard answer={answer} fixed={fixed} change={change} />
+              <VariantCounts answer={answer} wishes={dish.variants} fixed={fixed} change={change} />
+              <LastTime notes={answer.notes} />
+            </div>
+          </div>
+        </>
+      );
   }
-  return groups;
 }
 
-function sameLoad(one: Load, other: Load): boolean {
-  return JSON.stringify({ ...one, number: 0 }) === JSON.stringify({ ...other, number: 0 });
+/** A stop or a question is seen from every part; what it is stands on the card. */
+function Trouble({ plan }: Pick<Ready, "plan">) {
+  const verdict = ["stop", "ask", "own-judgement"].find((each) =>
+    plan.dishes.some((dish) => dish.ruling?.verdict === each),
+  ) as DishRuling | undefined;
+  return verdict ? (
+    <div className="pt-1">
+      <VerdictTag verdict={verdict} short />
+    </div>
+  ) : null;
 }
+
+type DishRuling = NonNullable<DishResponse["ruling"]>["verdict"];
 
 /** What was noted when this was made before. */
 function LastTime({ notes }: { readonly notes: readonly string[] }) {
@@ -243,58 +222,5 @@ function LastTime({ notes }: { readonly notes: readonly string[] }) {
         <strong>Noted last time:</strong> {notes.join(" · ")}
       </span>
     </p>
-  );
-}
-
-/** What the recipe leaves open; it is answered where the recipe stands. */
-function Open({ answer }: { readonly answer: DishResponse }) {
-  const { ruling } = answer;
-  if (ruling?.verdict !== "ask") {
-    return null;
-  }
-  return (
-    <Card label="Open questions" tone="rim" className="flex flex-col gap-2">
-      <div>
-        <VerdictTag verdict={ruling.verdict} />
-      </div>
-      <ul>
-        {ruling.questions.map((question) => (
-          <li key={`${question.code}/${question.line}/${question.words}`} className="py-1">
-            {question.line != null && (
-              <span className="font-bold">{ruling.lines[question.line]?.text}: </span>
-            )}
-            {question.text}
-          </li>
-        ))}
-      </ul>
-      <p className="text-soft">
-        The jars are counted as the lines are taken for now; there is no card until it is answered.
-      </p>
-      <div>
-        <LinkButton to="/recipes/$id" params={{ id: String(answer.recipeId) }} look="main">
-          Answer in the recipe
-        </LinkButton>
-      </div>
-    </Card>
-  );
-}
-
-function Stops({ answer }: { readonly answer: DishResponse }) {
-  const stops = (answer.ruling?.findings ?? []).filter((finding) => finding.severity === "stop");
-  if (!answer.ruling || stops.length === 0) {
-    return null;
-  }
-  return (
-    <Card label="Verdict" tone="brick" className="flex flex-col gap-3">
-      <div>
-        <VerdictTag verdict={answer.ruling.verdict} />
-      </div>
-      {stops.map((finding) => (
-        <div key={`${finding.code}/${finding.line}`}>
-          {finding.line != null && <p className="font-bold">{answer.ruling?.lines[finding.line]?.text}</p>}
-          <FindingNote finding={finding} />
-        </div>
-      ))}
-    </Card>
   );
 }

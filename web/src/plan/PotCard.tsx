@@ -1,7 +1,6 @@
 import { memo } from "react";
 import { JarCutaway } from "@/jars";
 import { Button, Card } from "@/kit";
-import { countJars, jarWord } from "@/quantity";
 import { counted, type Dish } from "./body";
 import type { DishResponse } from "./usePlan";
 
@@ -11,16 +10,18 @@ interface Props {
   readonly change: (change: (dish: Dish) => Dish) => void;
 }
 
-/** What the pot makes: the jars cut open, and where what fills none may go. */
+/** The jars cut open, and where what fills none may go. */
 export const PotCard = memo(function PotCard({ answer, fixed, change }: Props) {
   const { amounts, forecast } = answer;
   if (!amounts || !forecast) {
     return null;
   }
   const shown = amounts.perJar.slice(0, 3);
+  if (shown.length === 0 && forecast.leftover == null) {
+    return null;
+  }
   return (
-    <Card label="What it makes" className="flex flex-col gap-2 px-4! py-4!">
-      <Forecast answer={answer} />
+    <Card label="The jars" className="flex flex-col gap-2 px-4! py-4!">
       {shown.length > 0 && (
         <JarCutaway
           jars={shown}
@@ -28,36 +29,15 @@ export const PotCard = memo(function PotCard({ answer, fixed, change }: Props) {
           solidsShare={shown[0] ? shown[0].solidsMl / shown[0].fillMl : 0}
         />
       )}
+      {forecast.meals >= 1 && (
+        <p className="text-soft">
+          About {Math.floor(forecast.meals)} meals for this household. Heat one spare jar.
+        </p>
+      )}
       {forecast.leftover != null && <Leftover answer={answer} fixed={fixed} change={change} />}
     </Card>
   );
 });
-
-function Forecast({ answer }: { readonly answer: DishResponse }) {
-  const { forecast, jars } = answer;
-  if (!forecast) {
-    return null;
-  }
-  const size = jars[0]?.size ?? "quart";
-  return (
-    <div>
-      <p className="text-[1.35rem] leading-snug font-bold" aria-live="polite">
-        {jars.length === 0 ? "Not one jar full" : countJars(jars)}
-        {forecast.keptBack != null && <>, and {forecast.keptBack} for dinner</>}
-      </p>
-      <p className="text-soft">
-        Give or take {forecast.giveOrTake} {jarWord(size, forecast.giveOrTake)}: heat one spare.{" "}
-        {forecast.meals >= 1 && <>About {Math.floor(forecast.meals)} meals for this household.</>}
-      </p>
-      {forecast.limitedByName != null && forecast.rests.length > 0 && (
-        <p className="mt-1">
-          <strong>{forecast.limitedByName}</strong> runs out first.{" "}
-          {forecast.rests.map((rest) => `${rest.rest} of ${rest.name}`).join(", ")} stays.
-        </p>
-      )}
-    </div>
-  );
-}
 
 function Leftover({ answer, fixed, change }: Props) {
   const { forecast } = answer;
@@ -66,12 +46,12 @@ function Leftover({ answer, fixed, change }: Props) {
   }
   return (
     <div className="rounded-field bg-steam px-4 py-3">
-      <p className="font-bold">About {forecast.leftover} more, which fills no jar</p>
+      <p className="font-bold">The {forecast.leftover} more</p>
       <ul className="mt-1 flex flex-col gap-0.5 text-[0.95rem]">
         {forecast.routes.map((route) => (
           <li key={route.code} className="flex flex-wrap items-center gap-x-2">
             {route.text}
-            {route.size != null && route.mouth != null && !fixed && (
+            {route.jars.length > 0 && !fixed && (
               <Button
                 look="quiet"
                 size="small"
@@ -79,11 +59,14 @@ function Leftover({ answer, fixed, change }: Props) {
                 onClick={() =>
                   change((now) => ({
                     ...now,
-                    jars: counted(now.jars, route.size ?? "", route.mouth ?? "", 0),
+                    jars: route.jars.reduce<Dish["jars"]>(
+                      (all, jar) => counted(all, jar.size, jar.mouth ?? "regular", 0),
+                      now.jars,
+                    ),
                   }))
                 }
               >
-                Use {jarWord(route.size, 2)} too
+                Fill {route.jars.length === 1 && route.jars[0]?.count === 1 ? "it" : "them"}
               </Button>
             )}
           </li>

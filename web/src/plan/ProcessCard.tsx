@@ -1,5 +1,4 @@
 import { memo } from "react";
-import { LoadPicture } from "@/jars";
 import { Card, Figure } from "@/kit";
 import { countJars } from "@/quantity";
 import type { TakenOn } from "@/ruling";
@@ -26,7 +25,6 @@ export const ProcessCard = memo(function ProcessCard({ load, until, loads, judge
       className={judged ? "hatched" : ""}
     >
       <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
-        <LoadPicture jars={load.jars} className="h-24 w-24 shrink-0" />
         <div className="min-w-56 flex-1">
           <h2 className="text-xl font-bold">
             Process card

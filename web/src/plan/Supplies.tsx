@@ -1,5 +1,6 @@
 import { PackageOpen } from "lucide-react";
 import { LinkButton } from "@/kit";
+import { jarWord } from "@/quantity";
 import type { Plan } from "./usePlan";
 
 /** Jars and lids that have to be found before the pot is on. What is enough needs no word. */
@@ -11,16 +12,21 @@ export function Supplies({ plan }: { readonly plan: Plan }) {
   return (
     <section
       aria-label="Jars and lids"
-      className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-field border-2 border-ink bg-paper px-4 py-2.5"
+      className="flex flex-wrap items-center gap-x-3 gap-y-1 rounded-field border-2 border-ink bg-paper px-4 py-2"
     >
-      <PackageOpen size={24} className="shrink-0" aria-hidden="true" />
-      <div className="min-w-60 flex-1">
-        <strong>Before the pot is on: </strong>
-        {lacking.map((supply) => supply.text).join(" ")}
-      </div>
+      <PackageOpen size={22} className="shrink-0" aria-hidden="true" />
+      <p className="min-w-40 flex-1">
+        <strong>Short of</strong> {lacking.map(short).join(", ")}.
+      </p>
       <LinkButton to="/kitchen" hash="cupboard" look="quiet" size="small">
         Count again
       </LinkButton>
     </section>
   );
+}
+
+/** '2 quarts' or '9 lids, wide': the usual mouth needs no word. */
+function short({ lacking, size, mouth }: Plan["supplies"][number]): string {
+  const what = size == null ? (lacking === 1 ? "new lid" : "new lids") : jarWord(size, lacking);
+  return `${lacking} ${what}${mouth === "wide" ? ", wide" : ""}`;
 }

@@ -5,12 +5,11 @@ import { Button } from "@/kit";
 import { jarWord } from "@/quantity";
 import { counted, type Dish, type Hand } from "./body";
 import { mouthOf } from "./JarsCard";
-import type { DishResponse, Plan } from "./usePlan";
+import type { DishResponse } from "./usePlan";
 
 const SIZES = ["quart", "pint", "half-pint"] as const;
 
 interface Props {
-  readonly plan: Plan;
   readonly dish: Dish;
   readonly answer: DishResponse;
   readonly wrong: (field: string) => string | undefined;
@@ -18,7 +17,7 @@ interface Props {
 }
 
 /** What is in hand and is to be used up, and the jars it may go into. */
-export function UseUp({ plan, dish, answer, wrong, change }: Props) {
+export function UseUp({ dish, answer, wrong, change }: Props) {
   const lines = answer.amounts?.lines ?? [];
   const names = (answer.ruling?.lines ?? []).map((line) => line.rest);
   const setHand = (index: number, part: Partial<Hand>) =>
@@ -69,23 +68,13 @@ export function UseUp({ plan, dish, answer, wrong, change }: Props) {
           {dish.hands.length === 0 ? "Something to use up" : "And something else"}
         </Button>
       )}
-      <Sizes dish={dish} change={change} />
-      <label className="flex min-h-11 cursor-pointer items-center gap-2.5 font-semibold">
-        <input
-          type="checkbox"
-          className="checkbox"
-          checked={dish.oneLoad}
-          onChange={(event) => change((now) => ({ ...now, oneLoad: event.target.checked }))}
-        />
-        Only one load of {plan.cannerName}
-      </label>
     </>
   );
 }
 
-/** The amount that is planned now, as it can be read back: '1 lb 5 oz', not '6, about 13 oz'. */
+/** As much as the recipe has, as it can be read back; of a recipe that says none, what is planned now. */
 export function amountOf(line: Schemas["LineAmount"] | undefined): string {
-  return line?.mass ?? line?.kitchen?.replace(/,.*$/, "") ?? "";
+  return line?.written ?? line?.mass ?? line?.kitchen?.replace(/,.*$/, "") ?? "";
 }
 
 interface HandProps {
@@ -158,7 +147,7 @@ function short(name: string): string {
 }
 
 /** The jars it may go into, the largest first. */
-function Sizes({ dish, change }: { readonly dish: Dish; readonly change: Props["change"] }) {
+export function Sizes({ dish, change }: { readonly dish: Dish; readonly change: Props["change"] }) {
   const has = (size: string) => dish.jars.some((jar) => jar.size === size);
   return (
     <fieldset className="flex flex-wrap items-center gap-x-3.5">

@@ -9,7 +9,7 @@ import {
   type PlanBody,
   removeDish,
   setDay,
-  setDayTime,
+  setTimeOf,
   tick,
   withMouth,
 } from "./body";
@@ -84,9 +84,9 @@ describe("dishes of a plan", () => {
 
 test("a time that is typed while a tap on the aim is under way keeps the aim", () => {
   const done = setDay({ aim: "done", at: "2026-11-28T18:00:00Z" });
-  const later = setDayTime("2026-11-28T19:00:00Z");
+  const later = setTimeOf(0, "2026-11-28T19:00:00Z");
   expect(later(done(BODY)).day).toEqual({ aim: "done", at: "2026-11-28T19:00:00Z", quickSoak: false });
-  expect(setDayTime("2026-11-28T09:00:00Z")(BODY).day?.aim).toBe("start");
+  expect(setTimeOf(0, "2026-11-28T09:00:00Z")(BODY).day?.aim).toBe("start");
 });
 
 test("a remedy changes what it says and leaves the rest", () => {
@@ -96,6 +96,7 @@ test("a remedy changes what it says and leaves the rest", () => {
     quickSoak: false,
     canners: [],
     jars: [{ dish: "a", jars: [{ size: "pint", mouth: "regular", count: 14 }] }],
+    later: [],
   })({ ...BODY, dishes: [DISH, { ...DISH, key: "b" }] });
   expect(pints.dishes[0]?.jars.filter((jar) => jar.count > 0)).toEqual([
     { size: "pint", mouth: "regular", count: 14 },
@@ -108,8 +109,23 @@ test("a remedy changes what it says and leaves the rest", () => {
     quickSoak: false,
     canners: [3, 4],
     jars: [],
+    later: [],
   })(BODY);
   expect(start.day?.at).toBe("2026-11-28T08:00:00Z");
   expect(start.canners).toEqual([3, 4]);
   expect(start.dishes).toEqual(BODY.dishes);
+  const days = applyRemedy({
+    code: "more-days",
+    text: "",
+    quickSoak: false,
+    canners: [],
+    jars: [],
+    later: [{ jars: [{ dish: "a", jars: [{ size: "quart", mouth: "regular", count: 3 }] }] }],
+  })(BODY);
+  expect(days.later).toEqual([{ jars: [{ dish: "a", size: "quart", mouth: "regular", count: 3 }] }]);
+  expect(setTimeOf(1, "2026-11-29T09:00:00Z")(days).later?.[0]?.day).toEqual({
+    aim: "start",
+    at: "2026-11-29T09:00:00Z",
+    quickSoak: false,
+  });
 });

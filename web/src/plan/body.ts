@@ -116,11 +116,6 @@ export function setDay(settings: Partial<DaySettings>): PlanEdit {
   return (body) => ({ ...body, day: { aim: "start", quickSoak: false, ...body.day, ...settings } });
 }
 
-/** Another time for whatever the aim is by then: a tap on the aim may still be on its way. */
-export function setDayTime(at: string): PlanEdit {
-  return (body) => setDay({ aim: body.day?.aim ?? "start", at })(body);
-}
-
 /** Which canners are used; all of those named, at most three. */
 export function withCanners(canners: readonly number[]): PlanEdit {
   return ({ canner: _, ...body }) => ({ ...body, canners: [...canners].slice(0, 3) });
@@ -134,16 +129,24 @@ export function addJars(dish: string, size: string, mouth: string, more: number)
   });
 }
 
-/** A change that was tried out on the server and fits. */
-export function applyRemedy(remedy: Schemas["DayRemedy"]): PlanEdit {
+/** A change of a day that was tried out on the server and fits. */
+export function applyRemedy(remedy: Schemas["DayRemedy"], index = 0): PlanEdit {
   return (body) => {
     const canned = remedy.canners.length > 0 ? withCanners(remedy.canners)(body) : body;
-    const timed = remedy.start == null ? canned : setDay({ aim: "start", at: remedy.start })(canned);
-    const soaked = remedy.quickSoak ? setDay({ quickSoak: true })(timed) : timed;
-    return remedy.jars.reduce(
+    const timed = remedy.start == null ? canned : setDayOf(index, { aim: "start", at: remedy.start })(canned);
+    const soaked = remedy.quickSoak ? setDayOf(index, { quickSoak: true })(timed) : timed;
+    const counted = remedy.jars.reduce(
       (now, { dish, jars }) => onDish(dish, (its) => withOnly(its, jars))(now),
       soaked,
     );
+    return remedy.later.length === 0
+      ? counted
+      : {
+          ...counted,
+          later: remedy.later.map((day) => ({
+            jars: day.jars.flatMap(({ dish, jars }) => jars.map((jar) => ({ dish, ...jar }))),
+          })),
+        };
   };
 }
 
@@ -154,4 +157,89 @@ function withOnly(dish: Dish, jars: readonly WantedJars[]): Dish {
     ...dish,
     jars: jars.reduce<WantedJars[]>((all, jar) => counted(all, jar.size, jar.mouth, jar.count), none),
   };
+}
+
+/** How long a work takes the cook; undefined for as long as usual. */
+export function workTakes(code: string, minutes: number | undefined): (dish: Dish) => Dish {
+  return (dish) => {
+    const others = (dish.work ?? []).filter((work) => work.code !== code);
+    const { prepMinutes: _, ...now } = dish;
+    const rest = code === "prep" ? now : dish;
+    return { ...rest, work: minutes === undefined ? others : [...others, { code, minutes }] };
+  };
+}
+
+type Moved = Schemas["MovedJars"];
+
+/** Jars that are canned on another day than they are now; the first day is 0 and has what no other takes. */
+export function moveJars(from: number, to: number, jars: readonly Moved[]): PlanEdit {
+  return (body) => {
+    const later = [...(body.later ?? [])];
+    while (later.length < to) {
+      later.push({ jars: [] });
+    }
+    return {
+      ...body,
+      later: later
+        .map((day, index) =>
+          index + 1 === from
+            ? { ...day, jars: without(day.jars, jars) }
+            : index + 1 === to
+              ? { ...day, jars: withMore(day.jars, jars) }
+              : day,
+        )
+        .filter((day) => day.jars.length > 0),
+    };
+  };
+}
+
+function isSame(one: Moved, other: Moved): boolean {
+  return one.dish === other.dish && one.size === other.size && one.mouth === other.mouth;
+}
+
+function withMore(day: readonly Moved[], jars: readonly Moved[]): Moved[] {
+  const more = day.map((each) => ({ ...each }));
+  for (const jar of jars) {
+    const same = more.find((each) => isSame(each, jar));
+    if (same) {
+      same.count += jar.count;
+    } else {
+      more.push({ ...jar });
+    }
+  }
+  return more;
+}
+
+function without(day: readonly Moved[], jars: readonly Moved[]): Moved[] {
+  return day
+    .map((each) => ({
+      ...each,
+      count: jars
+        .filter((jar) => isSame(jar, each))
+        .reduce((count, jar) => Math.max(0, count - jar.count), each.count),
+    }))
+    .filter((each) => each.count > 0);
+}
+
+/** When a day is to be, the first or a later one. */
+export function setDayOf(index: number, settings: Partial<DaySettings>): PlanEdit {
+  return index === 0
+    ? setDay(settings)
+    : (body) => ({
+        ...body,
+        later: (body.later ?? []).map((day, at) =>
+          at + 1 === index
+            ? { ...day, day: { aim: "start", quickSoak: false, ...day.day, ...settings } }
+            : day,
+        ),
+      });
+}
+
+/** Another time for whatever the aim of a day is by then. */
+export function setTimeOf(index: number, at: string): PlanEdit {
+  return (body) =>
+    setDayOf(index, {
+      aim: (index === 0 ? body.day : body.later?.[index - 1]?.day)?.aim ?? "start",
+      at,
+    })(body);
 }

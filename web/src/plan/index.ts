@@ -1,6 +1,4 @@
-export { FillingPage } from "./FillingPage";
 export { PlanPage } from "./PlanPage";
 export { PlansPage } from "./PlansPage";
-export { PrepPage } from "./PrepPage";
-export { ShoppingPage } from "./ShoppingPage";
+export { type PartId, partOf } from "./parts";
 export { TodaysDay } from "./TodaysDay";

@@ -4,11 +4,11 @@ import { expect, test, vi } from "vitest";
 import { kitchen } from "@/test/kitchens";
 import { ok, problem, server } from "@/test/server";
 import { show } from "@/test/show";
-import type { Dish, PlanBody, PlanEdit } from "./body";
+import { type Dish, moveJars, type PlanBody, type PlanEdit } from "./body";
 import { DayCard } from "./DayCard";
-import { FillingPage } from "./FillingPage";
 import { JarsCard } from "./JarsCard";
-import { ShoppingPage } from "./ShoppingPage";
+import { LoadsCard } from "./LoadsCard";
+import { PlanPage } from "./PlanPage";
 import type { Day, DishResponse, Plan } from "./usePlan";
 
 const dish = (part: object = {}): Dish =>
@@ -36,15 +36,20 @@ const answer = (part: object = {}): DishResponse =>
     ruling: { headspaceIn: 1, lines: [{ rest: "dried beans" }, { rest: "carrots" }] },
     amounts: {
       lines: [
-        { line: 0, mass: "2 lb", kitchen: "2 lb" },
+        { line: 0, written: "3 lb", mass: "2 lb", kitchen: "2 lb" },
         { line: 1, kitchen: "6 cups, about 2 lb" },
       ],
       perJar: [{ size: "quart", mouth: "regular", brothMl: 480 }],
       brothNeededMl: 1440,
     },
+    summary: { jars: "3 quarts", left: "about 1 cup more", band: "give or take 1 quart", liquid: null },
     shareOut: [],
     doses: [],
     variants: [],
+    notes: [],
+    work: [],
+    loads: [],
+    remarks: [],
     kettle: { text: "Enough for 3 more quarts", left: "2 qt", boiling: "2 qt", boilingMl: 1893 },
     ...part,
   }) as unknown as DishResponse;
@@ -64,6 +69,8 @@ const plan = (part: object = {}): Plan =>
     dishes: [answer()],
     shopping: [],
     supplies: [],
+    jars: [{ size: "quart", mouth: "regular", count: 3 }],
+    later: [],
     loads: { loads: [], canners: [], compared: [], proven: true, words: "" },
     ...part,
   }) as unknown as Plan;
@@ -134,10 +141,10 @@ test("the other mouth is for all that have it", async () => {
   ]);
 });
 
-test("using up begins with the first thing that can be weighed, as much as is planned", async () => {
+test("using up begins with the first thing that can be weighed, as much as the recipe has", async () => {
   const after = jars();
-  await userEvent.click(screen.getByLabelText("Use up"));
-  expect(after()).toMatchObject({ mode: "use", hands: [{ line: 0, amount: "2 lb", asBought: false }] });
+  await userEvent.selectOptions(screen.getByLabelText("Start from"), "Use up what I have");
+  expect(after()).toMatchObject({ mode: "use", hands: [{ line: 0, amount: "3 lb", asBought: false }] });
 });
 
 test("what is in hand is typed as it is weighed, as bought or not, and something else beside it", async () => {
@@ -200,7 +207,7 @@ const day = (part: object = {}): Day =>
 async function dayOf(part: object = {}) {
   const edit = vi.fn<(edit: PlanEdit) => void>();
   const told = plan({ day: day(part) });
-  await show(<DayCard plan={told} settings={undefined} error={undefined} edit={edit} />);
+  await show(<DayCard plan={told} index={0} settings={undefined} error={undefined} edit={edit} />);
   await screen.findByRole("region", { name: "The day" });
   return () => edit.mock.calls.reduce((body, [each]) => each(body), told.body as PlanBody);
 }
@@ -218,6 +225,7 @@ test("a day that does not fit says why, and what would make it fit is a tap", as
     start: "2026-11-28T07:00:00Z",
     canners: [1, 2],
     jars: [{ dish: "a", jars: [{ size: "quart", mouth: "regular", count: 7 }] }],
+    later: [],
     quickSoak: true,
   };
   const after = await dayOf({
@@ -235,7 +243,7 @@ test("a day that does not fit says why, and what would make it fit is a tap", as
 
 test("where nothing would make it fit, it says so instead of showing nothing", async () => {
   await dayOf({ fits: false, misfits: [{ code: "long", text: "It takes 19 h." }] });
-  expect(screen.getByRole("alert").textContent).toContain("spread it over two days, or can fewer jars");
+  expect(screen.getByRole("alert").textContent).toContain("move loads to another day, or can fewer jars");
 });
 
 test("beans are soaked the quick way where that can be", async () => {
@@ -246,7 +254,7 @@ test("beans are soaked the quick way where that can be", async () => {
 
 test("a jar is filled by a tap, and taken back by another", async () => {
   const body = keeps(plan());
-  const { user } = await show(<FillingPage id={5} />);
+  const { user } = await show(<PlanPage id={5} part="filling" />);
   await screen.findByText("0 of 3 filled");
   await user.click(button("quart 2"));
   await screen.findByText("1 of 3 filled");
@@ -264,7 +272,7 @@ test("a jar is filled by a tap, and taken back by another", async () => {
 
 test("the kettle is what is boiling, in either notation, or as worked out where nothing is said", async () => {
   const body = keeps(plan());
-  const { user } = await show(<FillingPage id={5} />);
+  const { user } = await show(<PlanPage id={5} part="filling" />);
   const field = (await screen.findByPlaceholderText("2 qt")) as HTMLInputElement;
   await user.type(field, "2,5");
   await waitFor(() => expect(body()?.dishes[0]?.kettle).toEqual({ value: 2.5, unit: "qt" }));
@@ -280,14 +288,148 @@ test("the kettle is what is boiling, in either notation, or as worked out where 
 
 test("a dish without jars is to be counted first", async () => {
   keeps(plan({ dishes: [answer({ jars: [] })] }));
-  await show(<FillingPage id={5} />);
+  await show(<PlanPage id={5} part="filling" />);
   expect(await screen.findByText("Bean soup: count the jars first.")).toBeTruthy();
+});
+
+test("every beginning asks for what it needs, and keeps what the others were told", async () => {
+  const after = jars({ mode: "times", times: 2 });
+  await userEvent.click(button("One more: Times the recipe"));
+  expect(after()).toMatchObject({ mode: "times", times: 2.5 });
+  await userEvent.click(screen.getByText("More"));
+  await userEvent.click(screen.getByLabelText("Only jars that stand empty in the cupboard"));
+  expect(after()).toMatchObject({ onHand: true, times: 2.5, jars: dish().jars });
+});
+
+test("a pot on the scale asks what it weighs empty, and how full of solids a jar of it is", async () => {
+  const after = jars({ mode: "pot", pot: { amount: "24 lb", empty: "5 lb" } });
+  await userEvent.selectOptions(screen.getByLabelText("Solids in a jar ladled from it"), "half");
+  expect(after().pot).toEqual({ amount: "24 lb", empty: "5 lb", solids: 0.5 });
+  await userEvent.clear(screen.getByLabelText("In the pot"));
+  expect(after().pot).toBeUndefined();
+});
+
+test("a pot by its marks asks for no scale", () => {
+  jars({ mode: "pot", pot: { amount: "9 qt" } }, false, (field) =>
+    field === "pot.amount" ? "how much of it?" : undefined,
+  );
+  expect(screen.queryByLabelText("The pot empty")).toBeNull();
+  expect(screen.getByText("how much of it?")).toBeTruthy();
+});
+
+const LOAD = {
+  number: 1,
+  canner: 1,
+  cannerName: "Big canner",
+  minutes: 90,
+  layers: [{ jars: [{ dish: "a", title: "Bean soup", size: "quart", mouth: "regular", count: 3 }] }],
+  roomFor: [],
+};
+
+async function loadsOf(part: object, index = 0) {
+  const edit = vi.fn<(edit: PlanEdit) => void>();
+  const told = plan(part);
+  await show(<LoadsCard plan={told} day={index} chosen={undefined} kitchen={kitchen()} edit={edit} />);
+  await screen.findByRole("listitem", { name: "Load 1" });
+  return () => edit.mock.calls.reduce((body, [each]) => each(body), told.body as PlanBody);
+}
+
+test("a load goes to the next day by a tap, and back; both keep their jars", async () => {
+  const loads = { loads: [LOAD, { ...LOAD, number: 2 }], canners: [], compared: [], proven: true, words: "" };
+  const after = await loadsOf({ loads });
+  await userEvent.click(screen.getAllByRole("button", { name: "To day 2" })[0] as HTMLElement);
+  const moved = [{ dish: "a", size: "quart", mouth: "regular", count: 3 }];
+  expect(after().later).toEqual([{ jars: moved }]);
+  const second = moveJars(0, 1, moved)(after());
+  expect(second.later).toEqual([{ jars: [{ ...moved[0], count: 6 }] }]);
+  expect(moveJars(1, 0, moved)(second).later).toEqual([{ jars: moved }]);
+  expect(moveJars(1, 0, moved)(after()).later).toEqual([]);
+  await userEvent.click(screen.getByLabelText("Even"));
+  expect(after().even).toBe(true);
+});
+
+test("the parts stand in the order of the day, each with what it has to say", async () => {
+  keeps(
+    plan({
+      shopping: SHOPPING,
+      day: day({
+        fits: false,
+        tasks: [
+          {
+            id: "s",
+            code: "soak",
+            title: "Soak",
+            start: "2026-11-27T21:00:00Z",
+            end: "2026-11-27T21:10:00Z",
+            attention: "hands",
+            load: 0,
+            canner: -1,
+          },
+        ],
+      }),
+    }),
+  );
+  await show(<PlanPage id={5} part="evening" />);
+  const nav = await screen.findByRole("navigation", { name: "Parts of the plan" });
+  expect(
+    within(nav)
+      .getAllByRole("link")
+      .map((link) => link.textContent?.replace(/Fri.*$/, "")),
+  ).toEqual([
+    "Jars",
+    "Amounts",
+    "To buy2 things",
+    "Evening before",
+    "Prep",
+    "Fill",
+    "Loads and daydoes not fit",
+    "Card",
+  ]);
+  expect(screen.getByRole("list", { name: "Evening before" }).textContent).toContain("Soak");
+  const pager = within(screen.getByRole("navigation", { name: "Part of the plan" }));
+  expect(pager.getByRole("link", { name: "On to Prep" })).toBeTruthy();
+  expect(pager.getByRole("link", { name: "Back to To buy" })).toBeTruthy();
+});
+
+test("how long the work takes is said in place, and taken back", async () => {
+  const body = keeps(
+    plan({
+      dishes: [
+        answer({
+          prep: { foods: [], together: [] },
+          work: [{ code: "prep", title: "Peel and cut", minutes: 40, own: true }],
+        }),
+      ],
+    }),
+  );
+  const { user } = await show(<PlanPage id={5} part="prep" />);
+  await user.click(await screen.findByRole("button", { name: "One more: Peel and cut" }));
+  await waitFor(() => expect(body()?.dishes[0]?.work).toEqual([{ code: "prep", minutes: 45 }]));
+  await user.click(button("as usual"));
+  await waitFor(() => expect(body()?.dishes[0]?.work).toEqual([]));
+});
+
+test("lids that nobody counted are asked for, and counted there", async () => {
+  keeps(plan({ supplies: [{ what: "lids", mouth: "regular", need: 7, lacking: 0, text: "" }] }));
+  server.on("GET /api/kitchen/cupboard", ok({ jars: [], lids: [], version: 4 }));
+  server.on("PUT /api/kitchen/cupboard/lids", ok({ jars: [], lids: [], version: 5 }));
+  const { user } = await show(<PlanPage id={5} part="shopping" />);
+  const field = await screen.findByLabelText("New lids there, regular mouth");
+  await waitFor(() => expect(server.sent("GET /api/kitchen/cupboard").length).toBeGreaterThan(0));
+  await user.type(field, "24{Enter}");
+  await waitFor(() =>
+    expect(server.sent("PUT /api/kitchen/cupboard/lids")[0]).toEqual({
+      mouth: "regular",
+      fresh: 24,
+      basedOn: 4,
+    }),
+  );
 });
 
 test("a kitchen without an altitude is set up before anything is planned", async () => {
   keeps(plan());
   server.on("GET /api/kitchen", ok(kitchen({ altitudeFt: undefined, canners: [] })));
-  await show(<FillingPage id={5} />);
+  await show(<PlanPage id={5} part="filling" />);
   expect((await screen.findByText(/A plan needs/)).textContent).toContain("your altitude and a canner");
 });
 
@@ -296,19 +438,35 @@ const SHOPPING = [
     code: "produce",
     title: "Vegetables",
     items: [
-      { key: "carrot", name: "carrots", need: "2 lb", buy: "2 lb", pieces: 12, inHouse: false },
-      { key: "onion", name: "onions", need: "3", buy: "1", have: "2", pieces: 1, inHouse: false },
-      { key: "salt", name: "salt", need: "2 tsp", have: "plenty", pieces: 0, inHouse: true },
+      {
+        key: "carrot",
+        name: "carrots",
+        need: "2 lb",
+        buy: "2 lb",
+        sold: "12",
+        inHouse: false,
+        parts: [
+          { dish: "Bean soup", amount: "1 lb" },
+          { dish: "Stew", amount: "1 lb" },
+        ],
+      },
+      { key: "onion", name: "onions", need: "3", buy: "1", have: "2", sold: "1", inHouse: false, parts: [] },
+      { key: "salt", name: "salt", need: "2 tsp", have: "plenty", inHouse: true, parts: [] },
     ],
   },
 ];
 
 test("the list says what to buy, about how many, and what is in the house", async () => {
-  keeps(plan({ shopping: SHOPPING, supplies: [{ text: "2 lids are lacking", lacking: 2 }] }));
-  await show(<ShoppingPage id={5} />);
+  keeps(
+    plan({
+      shopping: SHOPPING,
+      supplies: [{ what: "jars", text: "2 lids are lacking", lacking: 2, have: 1 }],
+    }),
+  );
+  await show(<PlanPage id={5} part="shopping" />);
   const aisle = within(await screen.findByRole("region", { name: "Vegetables" }));
   expect(aisle.getAllByRole("listitem").map((row) => row.textContent)).toEqual([
-    "carrotsabout 122 lb",
+    "carrotsabout 121 lb for Bean soup, 1 lb for Stew2 lb",
     "onionsabout 1, 3 needed1",
     "salt2 tsp needed, plenty there in the house",
   ]);
@@ -317,7 +475,7 @@ test("the list says what to buy, about how many, and what is in the house", asyn
 
 test("a tick on the list is kept in the plan, once, and can be taken back", async () => {
   const body = keeps(plan({ shopping: SHOPPING }));
-  const { user } = await show(<ShoppingPage id={5} />);
+  const { user } = await show(<PlanPage id={5} part="shopping" />);
   const carrots = (await screen.findByLabelText(/^carrots/)) as HTMLInputElement;
   await user.click(carrots);
   await waitFor(() => expect(body()?.ticked).toEqual(["carrot"]));
@@ -329,7 +487,7 @@ test("a tick on the list is kept in the plan, once, and can be taken back", asyn
 test("an amount in the house that cannot be read is refused where it was typed", async () => {
   keeps(plan({ shopping: SHOPPING }));
   server.on("PUT /api/plans/5/pantry", problem(400, "invalid", "", { field: "amount", reason: "no amount" }));
-  const { user } = await show(<ShoppingPage id={5} />);
+  const { user } = await show(<PlanPage id={5} part="shopping" />);
   await user.type(await screen.findByLabelText("In the house: carrots"), "lots{Enter}");
   expect((await screen.findByRole("alert")).textContent).toBe("no amount");
   expect(server.sent("PUT /api/plans/5/pantry")).toEqual([{ item: "carrot", amount: "lots" }]);

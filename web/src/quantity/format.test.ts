@@ -1,5 +1,13 @@
 import { expect, test } from "vitest";
-import { daysBetween, formatAltitude, formatDate, formatDateTime, formatTime, formatVolume } from "./format";
+import {
+  daysBetween,
+  formatAltitude,
+  formatDate,
+  formatDateTime,
+  formatDayTime,
+  formatTime,
+  formatVolume,
+} from "./format";
 import { countJars, jarWord } from "./jars";
 import { formatClock, formatSpan } from "./time";
 
@@ -62,6 +70,7 @@ test("a day is that day wherever the device is", () => {
 test("an instant is a day and a time by the device's own clock", () => {
   const at = new Date(2026, 10, 23, 16, 42);
   expect(formatDateTime(at)).toBe("Mon 23 Nov, 16:42");
+  expect(formatDayTime(at)).toBe("Mon 16:42");
   expect(formatTime(at)).toBe("16:42");
   expect(formatTime(new Date(2026, 10, 23, 0, 5))).toBe("00:05");
 });

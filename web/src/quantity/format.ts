@@ -1,5 +1,6 @@
 const TIME = new Intl.DateTimeFormat(undefined, { hour: "2-digit", minute: "2-digit", hourCycle: "h23" });
 const DATE = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "long", year: "numeric" });
+const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "short" });
 const DAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short" });
 
 /** '16:42' */
@@ -16,6 +17,12 @@ export function formatDate(day: string): string {
 export function formatDateTime(instant: string | number | Date): string {
   const at = new Date(instant);
   return `${DAY.format(at)}, ${TIME.format(at)}`;
+}
+
+/** 'Sun 21:00', for a time within a few days. */
+export function formatDayTime(instant: string | number | Date): string {
+  const at = new Date(instant);
+  return `${WEEKDAY.format(at)} ${TIME.format(at)}`;
 }
 
 /** Whole days from one day to another, each as 'YYYY-MM-DD'. */

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import org.mobrel.day.Attention;
 import org.mobrel.day.DishWork;
 import org.mobrel.day.Span;
@@ -25,9 +24,6 @@ record DishWorks(RequiredSteps steps, WorkTable works) {
 
     /** Shorter work is part of boiling all together. */
     private static final int LONG_WORK = 30;
-
-    private static final Pattern CHILLED =
-            Pattern.compile("\\b(?:chilled|cold|refrigerated)\\b", Pattern.CASE_INSENSITIVE);
 
     private static final int MOST_WORK = 12 * 60;
     private static final int MOST_CHILL = 20 * 60;
@@ -52,7 +48,7 @@ record DishWorks(RequiredSteps steps, WorkTable works) {
             boolean soakedQuickly = (quickSoak || saidQuick) && step.code().equals("soak");
             if (soakedQuickly) {
                 works.of("quick-soak").ifPresent(cook::add);
-            } else if (step.code().equals("skim") && isChilled(dish, step)) {
+            } else if (ColdStock.isThere(dish.lines(), step)) {
                 continue; // The stock was chilled and skimmed before.
             } else if (step.when() == RequiredStep.When.EVENING) {
                 works.of(step.code()).filter(work -> !before.contains(work)).ifPresent(before::add);
@@ -132,14 +128,6 @@ record DishWorks(RequiredSteps steps, WorkTable works) {
                         new Minutes(Math.max(minutes, MOST_CHILL)),
                         "It chills, %s as the recipe says".formatted(span(minutes))),
                 false);
-    }
-
-    /** Whether every stock of a recipe comes out of the cold, its fat off or on top. */
-    private static boolean isChilled(PlannedDish dish, RequiredStep step) {
-        return step.said() == RequiredStep.Said.IN_LINE
-                || step.lines().stream()
-                        .allMatch(line ->
-                                CHILLED.matcher(dish.lines().get(line).text()).find());
     }
 
     private static String span(int minutes) {

@@ -105,6 +105,11 @@ public final class KitchenMeasure {
         return masses.of(mass).words();
     }
 
+    /** A mass to the finest line of a scale, where a lot is shared out by weight: '14⅜ oz' or '407 g'. */
+    public String exactly(Mass mass) {
+        return masses.exactly(mass);
+    }
+
     /** A volume: spoons, cups and quarts, or millilitres and litres. */
     public String volume(Volume volume, boolean liquid) {
         return volumes.of(volume, liquid).words();

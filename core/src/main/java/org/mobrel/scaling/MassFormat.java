@@ -39,6 +39,13 @@ final class MassFormat {
         return us ? american(mass.ounces()) : metric(mass.grams());
     }
 
+    /** To the eighth of an ounce, to the gram. */
+    String exactly(Mass mass) {
+        return us
+                ? ounces(Fractions.nearest(mass.ounces(), 0.125) * 0.125)
+                : VolumeFormat.decimals(Math.round(mass.grams())) + " g";
+    }
+
     private static Measured american(double ounces) {
         Measured near = nearest(ounces, OUNCE_STEPS, ROUND_OUNCES, 0.01);
         return new Measured(ounces(near.value()), near.value() * GRAMS_PER_OUNCE);

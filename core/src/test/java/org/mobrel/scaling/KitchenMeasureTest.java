@@ -90,6 +90,14 @@ class KitchenMeasureTest {
     }
 
     @ParameterizedTest
+    @CsvSource({"407.5, 14⅜ oz, 408 g", "453.6, 1 lb, 454 g", "820, 1 lb 12⅞ oz, 820 g"})
+    void a_lot_is_shared_out_to_the_finest_line_of_the_scale(double grams, String us, String metric) {
+        assertThat(new KitchenMeasure(Units.US).exactly(Mass.ofGrams(grams))).isEqualTo(us);
+        assertThat(new KitchenMeasure(Units.METRIC).exactly(Mass.ofGrams(grams)))
+                .isEqualTo(metric);
+    }
+
+    @ParameterizedTest
     @CsvSource({
         "20, 1 oz, 20 g",
         "300, 11 oz, 300 g",

@@ -123,16 +123,16 @@ final class DishMapper {
         }
         Optional<Mass> lot = Amount.read(weighed).flatMap(Amount::mass);
         return lot.map(mass -> new DishMessages.SoakedResponse(
-                        measure.mass(mass),
+                        measure.exactly(mass),
                         SoakedLot.of(mass, scaled).perJar().stream()
                                 .map(each -> new DishMessages.SoakedJar(
                                         each.jars().size().code(),
                                         each.jars().mouth().code(),
                                         each.jars().count(),
-                                        measure.mass(each.each()),
+                                        measure.exactly(each.each()),
                                         "%s a %s"
                                                 .formatted(
-                                                        measure.mass(each.each()),
+                                                        measure.exactly(each.each()),
                                                         each.jars().size().label())))
                                 .toList()))
                 .orElse(null);

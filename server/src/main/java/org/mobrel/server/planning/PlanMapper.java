@@ -16,6 +16,7 @@ import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
 import org.mobrel.method.RequiredStep;
 import org.mobrel.method.RequiredSteps;
+import org.mobrel.planning.ColdStock;
 import org.mobrel.planning.PlannedLoad;
 import org.mobrel.prep.Scraps;
 import org.mobrel.recipe.LineWriter;
@@ -159,7 +160,7 @@ class PlanMapper {
                         .map(made -> filling.prep(
                                 dish,
                                 made,
-                                onTheDay(required, looked.plan().body().soaksQuickly()),
+                                onTheDay(required, dish, looked.plan().body().soaksQuickly()),
                                 scraps))
                         .orElse(null),
                 correction(dish, looked.plan().id()),
@@ -195,9 +196,10 @@ class PlanMapper {
         return all;
     }
 
-    /** Beans that are soaked the quick way are soaked on the day. */
-    private static List<RequiredStep> onTheDay(List<RequiredStep> required, boolean quickSoak) {
+    /** Beans that are soaked the quick way are soaked on the day, and cold stock is not chilled again. */
+    private static List<RequiredStep> onTheDay(List<RequiredStep> required, Planned dish, boolean quickSoak) {
         return required.stream()
+                .filter(step -> !ColdStock.isThere(dish.lines(), step))
                 .map(step -> quickSoak && step.code().equals("soak") ? step.on(RequiredStep.When.PREPARE) : step)
                 .toList();
     }

@@ -65,7 +65,9 @@ final class SummaryMapper {
     }
 
     private @Nullable String liquid(Scaled scaled) {
-        return lacks(scaled).map(DishMessages.LacksResponse::text).orElse(null);
+        return lacks(scaled)
+                .map(lacks -> lacks.kind().equals("sauce") ? lacks.text() : "%s broth to add".formatted(lacks.amount()))
+                .orElse(null);
     }
 
     /** What the pot lacks of its liquid, by its kind; empty for nothing worth a word. */

@@ -1,56 +1,37 @@
 import { Check, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { ShelfJar } from "@/jars";
-import { Button, Card, LinkButton, PageFrame, ProblemNote } from "@/kit";
+import { Button, Card } from "@/kit";
 import { jarWord } from "@/quantity";
 import { hueOf } from "@/shelf";
 import { counted, type Dish, onDish, type PlanEdit } from "./body";
-import { PlanFrame } from "./PlanFrame";
+import type { Ready } from "./PlanFrame";
 import { ShareCard } from "./ShareCard";
+import { SoakedLot } from "./SoakedLot";
 import type { DishResponse } from "./usePlan";
 
 /** Tap each jar as it is filled: the count is never a question, and the kettle says how far it goes. */
-export function FillingPage({ id }: { readonly id: number }) {
+export function Filling({ plan, body, kitchen, edit }: Pick<Ready, "plan" | "body" | "kitchen" | "edit">) {
   return (
-    <PlanFrame id={id} title="Fill jars">
-      {({ plan, body, kitchen, edit, error, retry }) => (
-        <PageFrame
-          title="Fill jars"
-          lead={plan.title}
-          actions={
-            <>
-              <LinkButton to="/plan/$id" params={{ id: String(id) }}>
-                The plan
-              </LinkButton>
-              {plan.atStove && (
-                <LinkButton to="/stove" look="main">
-                  To the stove
-                </LinkButton>
-              )}
-            </>
-          }
-        >
-          <ProblemNote error={error} retry={retry} />
-          {plan.dishes.map((answer) => {
-            const dish = body.dishes.find((each) => each.key === answer.key);
-            return dish && answer.jars.length > 0 ? (
-              <DishFilling
-                key={answer.key}
-                dish={dish}
-                answer={answer}
-                several={plan.dishes.length > 1}
-                metric={kitchen.units === "metric"}
-                edit={edit}
-              />
-            ) : (
-              <p key={answer.key} className="text-soft">
-                {answer.title}: count the jars first.
-              </p>
-            );
-          })}
-        </PageFrame>
-      )}
-    </PlanFrame>
+    <div className="flex flex-col gap-4">
+      {plan.dishes.map((answer) => {
+        const dish = body.dishes.find((each) => each.key === answer.key);
+        return dish && answer.jars.length > 0 ? (
+          <DishFilling
+            key={answer.key}
+            dish={dish}
+            answer={answer}
+            several={plan.dishes.length > 1}
+            metric={kitchen.units === "metric"}
+            edit={edit}
+          />
+        ) : (
+          <p key={answer.key} className="text-soft">
+            {answer.title}: count the jars first.
+          </p>
+        );
+      })}
+    </div>
   );
 }
 
@@ -70,7 +51,7 @@ function DishFilling({ dish, answer, several, metric, edit }: Props) {
   const done = answer.jars.reduce((sum, jar) => sum + filled(jar.size, jar.mouth ?? "regular"), 0);
   const all = answer.jars.reduce((sum, jar) => sum + jar.count, 0);
   return (
-    <section aria-label={answer.title} className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
+    <section aria-label={answer.title} className="grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_22rem]">
       <Card className="px-5! py-4!">
         {several && <h2 className="text-lg font-bold">{answer.title}</h2>}
         <p className="digits text-[1.6rem] font-bold" aria-live="polite">
@@ -121,8 +102,13 @@ function DishFilling({ dish, answer, several, metric, edit }: Props) {
           </Button>
         )}
       </Card>
-      <KettleCard answer={answer} dish={dish} edit={edit} />
-      <ShareCard metric={metric} answer={answer} />
+      <div className="flex flex-col gap-4">
+        <KettleCard answer={answer} dish={dish} edit={edit} />
+        <SoakedLot answer={answer} dish={dish} metric={metric} edit={edit} />
+      </div>
+      <div className="xl:col-span-2">
+        <ShareCard metric={metric} answer={answer} />
+      </div>
     </section>
   );
 }

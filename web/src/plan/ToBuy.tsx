@@ -1,54 +1,51 @@
 import { Check } from "lucide-react";
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
+import { ProblemNote } from "@/kit";
+import { useCupboard, useCupboardChange } from "@/kitchen";
 import { type PlanEdit, tick } from "./body";
-import { ListPage } from "./ListPage";
+import type { Ready } from "./PlanFrame";
 import { type Plan, usePantry } from "./usePlan";
 
 type Item = Plan["shopping"][number]["items"][number];
 
-/** More than that nobody counts out. */
-const MOST_COUNTED = 30;
-
 /** What to buy, in the order of a walk through the shop, less what is in the house. Ticked on the phone, seen on the tablet. */
-export function ShoppingPage({ id }: { readonly id: number }) {
+export function ToBuy({ plan, body, edit }: Pick<Ready, "plan" | "body" | "edit">) {
   return (
-    <ListPage id={id} title="Shopping list">
-      {({ plan, body, edit }) => (
-        <>
-          <div className="columns-1 gap-4 lg:columns-2">
-            {plan.shopping.map((aisle) => (
-              <section
-                key={aisle.code}
-                aria-label={aisle.title}
-                className="mb-4 break-inside-avoid rounded-box border border-line bg-paper px-4 py-3"
-              >
-                <h2 className="text-lg font-bold">{aisle.title}</h2>
-                <ul>
-                  {aisle.items.map((item) => (
-                    <Row
-                      key={`${item.key}/${item.need}`}
-                      plan={plan}
-                      item={item}
-                      ticked={body.ticked.includes(item.key)}
-                      edit={edit}
-                    />
-                  ))}
-                </ul>
-              </section>
-            ))}
-            <Supplies plan={plan} />
-          </div>
-          {plan.shopping.length === 0 && (
-            <p>
-              {plan.atStove
-                ? "It is at the stove: nothing is left to buy."
-                : "Nothing to buy: count the jars first."}
-            </p>
-          )}
-        </>
+    <div>
+      <div className="columns-1 gap-4 xl:columns-2">
+        {plan.shopping.map((aisle) => (
+          <section
+            key={aisle.code}
+            aria-label={aisle.title}
+            className="mb-4 break-inside-avoid rounded-box border border-line bg-paper px-4 py-3"
+          >
+            <h2 className="text-lg font-bold">{aisle.title}</h2>
+            <ul>
+              {aisle.items.map((item) => (
+                <Row
+                  key={`${item.key}/${item.need}`}
+                  plan={plan}
+                  item={item}
+                  ticked={body.ticked.includes(item.key)}
+                  edit={edit}
+                />
+              ))}
+            </ul>
+          </section>
+        ))}
+        <Supplies plan={plan} />
+      </div>
+      {plan.shopping.length === 0 && (
+        <p>
+          {plan.atStove
+            ? "It is at the stove: nothing is left to buy."
+            : plan.dishes.some((dish) => dish.amounts?.cooked)
+              ? "It stands cooked: nothing is left to buy."
+              : "Nothing to buy: count the jars first."}
+        </p>
       )}
-    </ListPage>
+    </div>
   );
 }
 
@@ -78,6 +75,11 @@ function Row({ plan, item, ticked, edit }: RowProps) {
             {item.name}
           </span>
           <span className="block text-[0.9rem] text-soft">{note(item)}</span>
+          {item.parts.length > 0 && (
+            <span className="block text-[0.9rem] text-soft">
+              {item.parts.map((part) => `${part.amount} for ${part.dish}`).join(", ")}
+            </span>
+          )}
         </span>
       </label>
       <span className="text-lg font-bold whitespace-nowrap">
@@ -96,7 +98,7 @@ function Row({ plan, item, ticked, edit }: RowProps) {
 
 function note(item: Item): string {
   return [
-    item.pieces > 0 && item.pieces <= MOST_COUNTED ? `about ${item.pieces}` : "",
+    item.sold == null ? "" : `about ${item.sold}`,
     item.have != null && !item.inHouse ? `${item.need} needed` : "",
     item.inHouse ? `${item.need} needed, ${item.have ?? "own jars"} there` : "",
   ]
@@ -140,9 +142,11 @@ function InHouse({ plan, item }: { readonly plan: Plan; readonly item: Item }) {
   );
 }
 
-/** Jars and lids that lack are bought too. */
+/** Jars and lids that lack are bought too; lids that nobody counted are asked for. */
 function Supplies({ plan }: { readonly plan: Plan }) {
-  const lacking = plan.supplies.filter((supply) => supply.lacking > 0);
+  const lacking = plan.supplies.filter(
+    (supply) => supply.lacking > 0 || (supply.what === "lids" && supply.have == null),
+  );
   if (lacking.length === 0) {
     return null;
   }
@@ -155,10 +159,52 @@ function Supplies({ plan }: { readonly plan: Plan }) {
       <ul>
         {lacking.map((supply) => (
           <li key={supply.text} className="border-b border-line py-2.5 last:border-0">
-            {supply.text}
+            {supply.have == null ? <Uncounted need={supply.need} mouth={supply.mouth} /> : supply.text}
           </li>
         ))}
       </ul>
     </section>
+  );
+}
+
+/** A lid is used once, so a number that nobody knows is asked for before the shop is shut. */
+function Uncounted({ need, mouth }: { readonly need: number; readonly mouth: string }) {
+  const cupboard = useCupboard();
+  const { lids: count } = useCupboardChange();
+  const [typed, setTyped] = useState("");
+  // What is counted is based on what this page has seen of the cupboard.
+  const save = () => {
+    const fresh = Number(typed);
+    if (cupboard.data && typed.trim() !== "" && Number.isInteger(fresh) && fresh >= 0) {
+      count.mutate({ mouth, fresh });
+    }
+  };
+  return (
+    <form
+      className="flex flex-wrap items-center justify-between gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+    >
+      <label className="flex min-w-0 flex-1 items-center justify-between gap-3">
+        <span>
+          <span className="block font-semibold">
+            {need} new {need === 1 ? "lid" : "lids"}, {mouth} mouth
+          </span>
+          <span className="block text-[0.9rem] text-soft">How many are there? Nobody has counted.</span>
+        </span>
+        <input
+          className="input digits min-h-11 w-20 font-bold"
+          aria-label={`New lids there, ${mouth} mouth`}
+          inputMode="numeric"
+          maxLength={4}
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={save}
+        />
+      </label>
+      <ProblemNote error={count.error} />
+    </form>
   );
 }

@@ -42,6 +42,7 @@ export const keys = {
   holds: ["shelf", "holds"],
   needs: ["shelf", "needs"],
   gaugeTrace: (test: number) => ["shelf", "trace", test],
+  freezer: ["freezer"],
   outside: ["outside"],
 } as const;
 
@@ -58,6 +59,7 @@ export type Concept =
   | "runs"
   | "shelf"
   | "trace"
+  | "freezer"
   | "outside"
   | "backup";
 
@@ -75,6 +77,7 @@ const AFFECTS: Readonly<Record<Concept, readonly string[] | "all">> = {
   runs: ["runs", "batches", "shelf", "cupboard", "plans"],
   shelf: ["shelf", "batches", "cupboard", "plans"],
   trace: ["shelf", "batches"],
+  freezer: ["freezer"],
   outside: ["outside"],
   backup: "all",
 };

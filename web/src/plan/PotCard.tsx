@@ -1,4 +1,5 @@
 import { memo } from "react";
+import { FreezeButton } from "@/freezer";
 import { JarCutaway } from "@/jars";
 import { Button, Card } from "@/kit";
 import { counted, type Dish } from "./body";
@@ -51,6 +52,13 @@ function Leftover({ answer, fixed, change }: Props) {
         {forecast.routes.map((route) => (
           <li key={route.code} className="flex flex-wrap items-center gap-x-2">
             {route.text}
+            {route.code === "freezer" && (
+              <FreezeButton
+                title={answer.title}
+                recipeId={answer.recipeId}
+                volumeMl={Math.max(50, Math.round(forecast.leftoverMl))}
+              />
+            )}
             {route.jars.length > 0 && !fixed && (
               <Button
                 look="quiet"

@@ -1,16 +1,19 @@
 import { Snowflake } from "lucide-react";
 import type { Schemas } from "@/api/client";
+import { FreezeButton } from "@/freezer";
 import { Button, Card } from "@/kit";
 
 interface Props {
   readonly freezer: Schemas["FreezerResponse"];
   readonly lines: readonly string[];
+  readonly title: string;
+  readonly recipeId: number | undefined;
   /** Puts the base in the recipe's place, with the rest kept for serving. */
   readonly onBase: (lines: readonly string[]) => void;
 }
 
 /** The way out for a dish that may not go into jars: freeze it, or can its base and finish it at serving. */
-export function FreezerCard({ freezer, lines, onBase }: Props) {
+export function FreezerCard({ freezer, lines, title, recipeId, onBase }: Props) {
   const { base, portions } = freezer;
   return (
     <Card label="Another route" className="flex flex-col gap-3">
@@ -34,9 +37,17 @@ export function FreezerCard({ freezer, lines, onBase }: Props) {
         {portions.length > 0 ? (
           <ul>
             {portions.map((portion) => (
-              <li key={portion.box}>
+              <li key={portion.box} className="flex flex-wrap items-center gap-x-3">
                 {portion.boxes} {portion.box} {portion.boxes === 1 ? "box" : "boxes"}, filled to{" "}
                 {Number(portion.roomIn) === 0.5 ? "1/2" : portion.roomIn} in below the lid
+                {title !== "" && (
+                  <FreezeButton
+                    title={title}
+                    recipeId={recipeId}
+                    boxes={portion.boxes}
+                    volumeMl={freezer.volumeMl}
+                  />
+                )}
               </li>
             ))}
           </ul>

@@ -2,6 +2,7 @@ import { Check, CircleSlash, Plus, X } from "lucide-react";
 import { useState } from "react";
 import type { Schemas } from "@/api/client";
 import { Button, Card } from "@/kit";
+import { inWorkingOrder } from "./workingOrder";
 
 interface Props {
   readonly method: readonly string[];
@@ -76,7 +77,7 @@ export function MethodCard({ method, steps, stopped, remarks, openingNotes, onCh
             <Button
               size="small"
               icon={<Plus size={18} />}
-              onClick={() => onChange([...method, ...lacking.map((step) => step.text)])}
+              onClick={() => onChange(inWorkingOrder(method, lacking))}
             >
               Add {lacking.length === 1 ? "it" : `all ${lacking.length}`}
             </Button>
@@ -90,7 +91,7 @@ export function MethodCard({ method, steps, stopped, remarks, openingNotes, onCh
                 <span>
                   {step.text}. <span className="text-[0.85rem] text-soft">{step.source}</span>
                 </span>
-                <Button size="small" look="quiet" onClick={() => onChange([...method, step.text])}>
+                <Button size="small" look="quiet" onClick={() => onChange(inWorkingOrder(method, [step]))}>
                   Add
                 </Button>
               </li>

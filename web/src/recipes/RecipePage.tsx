@@ -289,6 +289,8 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
                 <FreezerCard
                   freezer={shown.freezer}
                   lines={draft.lines}
+                  title={draft.title}
+                  recipeId={recipe?.id}
                   onBase={(lines) => draft.lines.every((_, line) => isOf(line)) && change({ lines })}
                 />
               )}

@@ -10,8 +10,9 @@ import { EMPTY_DRAFT } from "./useDraft";
 import { VariantsCard } from "./VariantsCard";
 import { WaitingDraft } from "./WaitingDraft";
 
-const step = (text: string, said: string, code = "soak") => ({
+const step = (text: string, said: string, code = "soak", when = "evening") => ({
   code,
+  when,
   text,
   said,
   lines: [],
@@ -60,14 +61,22 @@ test("what is done when a jar is opened says so", () => {
 test("what the tables ask for and no step says is added by a tap, one or all", async () => {
   const steps = [
     step("Soak the beans 12 to 18 h", "nowhere"),
-    step("Boil them 30 min", "nowhere", "boil-beans"),
-    step("Peel the carrots", "method", "peel-carrots"),
+    step("Boil them 30 min", "nowhere", "boil-beans", "cook"),
+    step("Peel the carrots", "method", "peel-carrots", "prepare"),
+    step("Half solids, then broth", "nowhere", "fill-half", "fill"),
   ];
-  const onChange = method({ method: ["Simmer."], steps });
-  await userEvent.click(button("Add all 2"));
-  expect(onChange).toHaveBeenLastCalledWith(["Simmer.", "Soak the beans 12 to 18 h", "Boil them 30 min"]);
+  const onChange = method({ method: ["Simmer.", "Ladle into hot jars."], steps });
+  await userEvent.click(button("Add all 3"));
+  // In the order of the work, not behind the filling.
+  expect(onChange).toHaveBeenLastCalledWith([
+    "Soak the beans 12 to 18 h",
+    "Simmer.",
+    "Boil them 30 min",
+    "Ladle into hot jars.",
+    "Half solids, then broth",
+  ]);
   await userEvent.click(screen.getAllByRole("button", { name: "Add" })[1] as HTMLElement);
-  expect(onChange).toHaveBeenLastCalledWith(["Simmer.", "Boil them 30 min"]);
+  expect(onChange).toHaveBeenLastCalledWith(["Simmer.", "Boil them 30 min", "Ladle into hot jars."]);
   const there = within(screen.getByRole("list", { name: "Steps that are there" }));
   expect(there.getByText("carrots peeled")).toBeTruthy();
 });

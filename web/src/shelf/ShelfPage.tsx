@@ -1,6 +1,8 @@
 import { ListChecks, Search, Warehouse } from "lucide-react";
 import { useDeferredValue, useState } from "react";
+import { FreezerBoard } from "@/freezer";
 import { Button, Empty, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
+import { useKitchen } from "@/kitchen";
 import { Holds } from "./Holds";
 import { LotStand } from "./LotStand";
 import { Needs } from "./Needs";
@@ -13,6 +15,7 @@ export function ShelfPage() {
   const [place, setPlace] = useState("");
   const [counting, setCounting] = useState(false);
   const wanted = useDeferredValue(words.trim());
+  const kitchen = useKitchen();
   const shelf = useLots(wanted, place);
   const first = shelf.data?.pages[0];
   const lots = shelf.data?.pages.flatMap((page) => page.lots) ?? [];
@@ -108,6 +111,7 @@ export function ShelfPage() {
           {count((first?.lotCount ?? 0) - lots.length, "more lot", "more lots")}
         </Button>
       )}
+      {first && everything && !counting && <FreezerBoard metric={kitchen.data?.units === "metric"} />}
       {first && everything && !counting && <Needs />}
     </PageFrame>
   );

@@ -42,6 +42,11 @@ public record FreezerBoxes(int count, Volume each, Length room) {
         return new FreezerBoxes(count, count == 1 ? food : box, roomAbove(box));
     }
 
+    /** Of boxes that a cook has counted: so many of what each holds. */
+    public static FreezerBoxes of(int count, Volume each) {
+        return new FreezerBoxes(count, each, roomAbove(each.compareTo(PINT) > 0 ? QUART : PINT));
+    }
+
     private static Length roomAbove(Volume box) {
         return Length.ofInches(box.equals(QUART) ? 1 : 0.5);
     }

@@ -32,6 +32,16 @@ final class Cook {
         return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
     }
 
+    /** Opens a part of a plan from the list beside it, such as 'To buy'. */
+    static void part(Page page, String name) {
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Parts of the plan"))
+                .getByText(name, new Locator.GetByTextOptions().setExact(true))
+                .click();
+        page.waitForCondition(() -> page.locator("[aria-current=page]:has-text('%s')".formatted(name))
+                        .count()
+                > 0);
+    }
+
     static Locator region(Page page, String name) {
         return page.getByRole(
                 AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));

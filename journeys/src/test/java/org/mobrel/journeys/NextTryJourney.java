@@ -278,7 +278,7 @@ class NextTryJourney {
             Assertions.assertThat(taps(page))
                     .as("one for each jar as it is filled")
                     .isEqualTo(9);
-            link(page, "To the stove").click();
+            link(page, "At the stove").click();
             button(page, "All six are in order").click();
             // One for all that were filled: of seven jars that is eight taps in all.
             toTheSealCheck(page, mobrel, "All 9 are in, lid locked");

@@ -36,11 +36,12 @@ public final class Screenshots {
         tablet("recipe", "/recipes/8");
         tablet("recipe-stopped", "/recipes/7");
         tablet("plan", "/plan/2");
-        tablet("shopping-list", "/plan/1/shopping");
-        tablet("fill-jars", "/plan/2/filling");
+        tablet("shopping-list", "/plan/1?part=shopping");
+        tablet("fill-jars", "/plan/2?part=filling");
         tablet("stove", "/stove");
         tablet("seal-check", "/seals/9");
-        part("day", "/plan/3", "The day");
+        tablet("day", "/plan/3?part=day");
+        shot("plan-phone", "/plan/2", 390, 844, ColorScheme.LIGHT);
         tablet("lot", "/shelf/" + lotOf("Salmon"));
         tablet("shelf", "/shelf");
         tablet("logbook", "/logbook");
@@ -80,15 +81,6 @@ public final class Screenshots {
 
     private void tablet(String name, String path) {
         shot(name, path, Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT, ColorScheme.LIGHT);
-    }
-
-    /** A card further down, brought into view. */
-    private void part(String name, String path, String region) {
-        Page page = opened(path, Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT, ColorScheme.LIGHT);
-        Cook.region(page, region).evaluate("card => card.scrollIntoView({block: 'center'})");
-        page.waitForTimeout(300);
-        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
-        page.context().close();
     }
 
     private void shot(String name, String path, int width, int height, ColorScheme scheme) {

@@ -2,6 +2,7 @@ package org.mobrel.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.mobrel.journeys.Cook.button;
+import static org.mobrel.journeys.Cook.part;
 import static org.mobrel.journeys.Cook.region;
 
 import com.microsoft.playwright.Locator;
@@ -133,6 +134,7 @@ class WholePageJourney {
         button(page, "Save").click();
         assertThat(page.getByText("Version 1, saved")).isVisible();
         button(page, "Plan jars").first().click();
+        part(page, "Amounts");
         Locator amounts = region(page, "Amounts");
         assertThat(amounts).containsText("beef, in 1-inch cubes3½ cups");
         assertThat(amounts).containsText("5¼ cups");

@@ -91,6 +91,8 @@ class ServerArchitectureTest {
                             "lot_hold",
                             "meal_kit",
                             "meal_kit_good",
+                            "freezer_box",
+                            "freezer_taken",
                             "shelf_target")),
             Map.entry("sharing", Set.of("shared_counter", "shared_field")),
             Map.entry("outside", Set.of("outside_process")));

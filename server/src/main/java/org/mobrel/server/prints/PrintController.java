@@ -91,6 +91,20 @@ class PrintController {
         return pdf("labels", service.labels(wanted, sheet, first, sheetOf, address));
     }
 
+    /** A sheet of labels for the boxes in the freezer, one for each that is left. */
+    @GetMapping("/freezer-labels.pdf")
+    ResponseEntity<byte[]> freezerLabels(
+            @RequestParam(defaultValue = "3,8,64,33.9,7,12.9,2,0") List<String> grid,
+            @RequestParam(defaultValue = "1") int first,
+            @RequestParam(defaultValue = "a4") String paper) {
+        Paper sheetOf = paper(paper);
+        LabelSheet sheet = sheet(grid, sheetOf);
+        if (first < 1 || first > sheet.perSheet()) {
+            throw new InvalidField("first", "between 1 and %d on this sheet".formatted(sheet.perSheet()));
+        }
+        return pdf("freezer-labels", service.freezerLabels(sheet, first, sheetOf));
+    }
+
     private PrintService.PrintLabel label(String said) {
         String[] parts = said.split("\\*", 2);
         ShelfLot lot;

@@ -16,6 +16,7 @@ import org.mobrel.server.batch.BatchMessages;
 import org.mobrel.server.batch.BatchService;
 import org.mobrel.server.run.Run;
 import org.mobrel.server.run.RunService;
+import org.mobrel.server.shelf.FreezerService;
 import org.mobrel.server.shelf.Hold;
 import org.mobrel.server.shelf.HoldService;
 import org.mobrel.server.shelf.ShelfLot;
@@ -38,13 +39,21 @@ public class PrintService {
     private final BatchService batches;
     private final ShelfService shelf;
     private final HoldService holds;
+    private final FreezerService freezer;
     private final ZoneId zone;
 
-    PrintService(RunService runs, BatchService batches, ShelfService shelf, HoldService holds, ZoneId zone) {
+    PrintService(
+            RunService runs,
+            BatchService batches,
+            ShelfService shelf,
+            HoldService holds,
+            FreezerService freezer,
+            ZoneId zone) {
         this.runs = runs;
         this.batches = batches;
         this.shelf = shelf;
         this.holds = holds;
+        this.freezer = freezer;
         this.zone = zone;
     }
 
@@ -205,12 +214,32 @@ public class PrintService {
      */
     @Transactional(readOnly = true)
     byte[] labels(List<PrintLabel> wanted, LabelSheet sheet, int first, Paper paper, String address) {
-        List<ShelfLot> each = new ArrayList<>();
+        List<String> each = new ArrayList<>();
         for (PrintLabel label : wanted) {
+            String inside = inside(label.lot(), address);
             for (int copy = 0; copy < label.copies(); copy++) {
-                each.add(label.lot());
+                each.add(inside);
             }
         }
+        return sheets(each, sheet, first, paper);
+    }
+
+    /** Labels for the boxes in the freezer, one for each that is left. */
+    @Transactional(readOnly = true)
+    byte[] freezerLabels(LabelSheet sheet, int first, Paper paper) {
+        List<String> each = new ArrayList<>();
+        for (FreezerService.FrozenLabel boxes : freezer.labels()) {
+            String inside = "<div class=\"name\">" + Html.text(boxes.title()) + "</div><div>frozen "
+                    + day(boxes.frozenOn()) + "<br/>best by " + day(boxes.bestBy()) + "</div>"
+                    + (boxes.note().isEmpty() ? "" : "<div>" + Html.text(boxes.note()) + "</div>");
+            for (int box = 0; box < boxes.left(); box++) {
+                each.add(inside);
+            }
+        }
+        return sheets(each, sheet, first, paper);
+    }
+
+    private static byte[] sheets(List<String> each, LabelSheet sheet, int first, Paper paper) {
         List<LabelSheet.Spot> spots = sheet.spots(each.size(), first);
         StringBuilder body = new StringBuilder();
         for (int index = 0; index < each.size(); index++) {
@@ -218,7 +247,11 @@ public class PrintService {
             if (index == 0 || spot.sheet() > spots.get(index - 1).sheet()) {
                 body.append(index == 0 ? "" : "</div>").append("<div class=\"sheet\">");
             }
-            body.append(label(each.get(index), sheet, spot, address));
+            body.append(
+                            "<div class=\"label\" style=\"left: %smm; top: %smm; width: %smm; height: %smm;\"><div class=\"in\">"
+                                    .formatted(spot.left(), spot.top(), sheet.width(), sheet.height()))
+                    .append(each.get(index))
+                    .append("</div></div>");
         }
         String style = paper.page(0)
                 + " .sheet { position: relative; width: %smm; height: %smm; page-break-after: always; overflow: hidden; }"
@@ -234,16 +267,14 @@ public class PrintService {
     /** How many labels of a lot. */
     record PrintLabel(ShelfLot lot, int copies) {}
 
-    private static String label(ShelfLot lot, LabelSheet sheet, LabelSheet.Spot spot, String address) {
+    private static String inside(ShelfLot lot, String address) {
         String code = lot.lot().code().text();
-        return "<div class=\"label\" style=\"left: %smm; top: %smm; width: %smm; height: %smm;\"><div class=\"in\">"
-                        .formatted(spot.left(), spot.top(), sheet.width(), sheet.height())
-                + (address.isEmpty() ? "" : "<img src=\"" + QrCode.picture(address + code) + "\" alt=\"\"/>")
+        return (address.isEmpty() ? "" : "<img src=\"" + QrCode.picture(address + code) + "\" alt=\"\"/>")
                 + "<div class=\"name\">" + Html.text(lot.name()) + "</div><div class=\"code\">" + Html.text(code)
                 + "</div><div>canned " + day(lot.cannedOn()) + "<br/>best by " + day(lot.bestBy()) + "</div>"
                 + (lot.finish().isEmpty() ? "" : "<div>" + Html.text(lot.finish()) + "</div>")
                 + (lot.verdict().code().equals("own-judgement") ? "<div>own judgement</div>" : "")
-                + "<div>boil before tasting</div></div></div>";
+                + "<div>boil before tasting</div>";
     }
 
     /** What stands on the shelf, oldest first. */

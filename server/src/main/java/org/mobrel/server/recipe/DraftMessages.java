@@ -128,11 +128,12 @@ final class DraftMessages {
     }
 
     /** @param said in-line, in-method or nowhere */
-    record StepResponse(String code, String text, String source, List<Integer> lines, String said) {
+    record StepResponse(String code, String when, String text, String source, List<Integer> lines, String said) {
 
         static StepResponse of(RequiredStep step) {
             return new StepResponse(
                     step.code(),
+                    step.when().code(),
                     step.text(),
                     step.source().text(),
                     step.lines(),

@@ -100,7 +100,7 @@ class BeginningsApiTest {
         assertThat(line.get("kitchen").asString()).isEqualTo("5 lb 4 oz");
         assertThat(line.get("asBought").asString()).isEqualTo("5 lb 8 oz");
         assertThat(beans.get("soaked").get("perJar").get(0).get("text").asString())
-                .isEqualTo("1 lb 13 oz a quart");
+                .isEqualTo("1 lb 12¾ oz a quart");
     }
 
     @Test

@@ -1,0 +1,2 @@
+export { FreezeButton } from "./FreezeButton";
+export { FreezerBoard } from "./FreezerBoard";

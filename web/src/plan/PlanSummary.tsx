@@ -45,7 +45,7 @@ function OfDish({ dish, large = false }: { readonly dish: DishResponse; readonly
   const { summary, forecast } = dish;
   const head = large ? "text-[1.35rem] leading-tight font-bold" : "font-bold";
   if (!summary) {
-    return <span className={`block ${head}`}>{countJars(dish.jars) || "Count the jars first"}</span>;
+    return <span className={`block ${head}`}>{countJars(dish.jars) || "Say how much first"}</span>;
   }
   const sure = [summary.left, summary.band].filter(Boolean).join(", ");
   return (

@@ -42,7 +42,7 @@ function OpenPlans() {
               <p className="text-soft">
                 {[
                   plan.atStove ? "at the stove" : "",
-                  countJars(plan.jars) || "uses up what is in hand",
+                  countJars(plan.jars) || "as many jars as there are",
                   formatDateTime(plan.changedAt),
                 ]
                   .filter(Boolean)

@@ -47,7 +47,7 @@ function Leftover({ answer, fixed, change }: Props) {
   }
   return (
     <div className="rounded-field bg-steam px-4 py-3">
-      <p className="font-bold">The {forecast.leftover} more</p>
+      <p className="font-bold">{forecast.leftover} is over</p>
       <ul className="mt-1 flex flex-col gap-0.5 text-[0.95rem]">
         {forecast.routes.map((route) => (
           <li key={route.code} className="flex flex-wrap items-center gap-x-2">

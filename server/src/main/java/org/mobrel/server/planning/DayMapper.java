@@ -33,6 +33,9 @@ class DayMapper {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("H:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY_TIME = DateTimeFormatter.ofPattern("EEEE H:mm", Locale.ENGLISH);
 
+    /** More spans of time than this nobody remembers; the ribbon shows them. */
+    private static final int MOST_WATCHES = 3;
+
     private final ZoneId zone;
 
     DayMapper(ZoneId zone) {
@@ -89,7 +92,12 @@ class DayMapper {
                 .map(watch -> "%s to %s".formatted(time(watch.start(), day), time(watch.end(), day)))
                 .collect(Collectors.joining(" and "));
         return "Begin %s, on watch %s, last jars out at %s."
-                .formatted(dayTime(day.start()), watches, time(day.end(), day));
+                .formatted(
+                        dayTime(day.start()),
+                        day.watches().size() > MOST_WATCHES
+                                ? "%d times".formatted(day.watches().size())
+                                : watches,
+                        time(day.end(), day));
     }
 
     /** What begins before the day itself. */

@@ -1,4 +1,4 @@
-import { useNavigate } from "@tanstack/react-router";
+import { Link, useNavigate } from "@tanstack/react-router";
 import { NotebookPen, Printer } from "lucide-react";
 import { useCallback, useState } from "react";
 import { wrongAt } from "@/api/problem";
@@ -202,9 +202,14 @@ function Trouble({ plan }: Pick<Ready, "plan">) {
     plan.dishes.some((dish) => dish.ruling?.verdict === each),
   ) as DishRuling | undefined;
   return verdict ? (
-    <div className="pt-1">
+    <Link
+      to="/plan/$id"
+      params={{ id: String(plan.id) }}
+      search={{ part: "card" }}
+      className="flex min-h-11 items-center"
+    >
       <VerdictTag verdict={verdict} short />
-    </div>
+    </Link>
   ) : null;
 }
 

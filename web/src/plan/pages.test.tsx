@@ -4,88 +4,11 @@ import { expect, test, vi } from "vitest";
 import { kitchen } from "@/test/kitchens";
 import { ok, problem, server } from "@/test/server";
 import { show } from "@/test/show";
-import { type Dish, moveJars, type PlanBody, type PlanEdit } from "./body";
+import type { Dish, PlanBody, PlanEdit } from "./body";
 import { DayCard } from "./DayCard";
 import { JarsCard } from "./JarsCard";
-import { LoadsCard } from "./LoadsCard";
 import { PlanPage } from "./PlanPage";
-import type { Day, DishResponse, Plan } from "./usePlan";
-
-const dish = (part: object = {}): Dish =>
-  ({
-    key: "a",
-    recipeId: 8,
-    mode: "jars",
-    jars: [
-      { size: "quart", mouth: "regular", count: 7 },
-      { size: "pint", mouth: "regular", count: 0 },
-    ],
-    hands: [],
-    oneLoad: false,
-    ownJars: [],
-    variants: [],
-    filled: [],
-    ...part,
-  }) as Dish;
-
-const answer = (part: object = {}): DishResponse =>
-  ({
-    key: "a",
-    title: "Bean soup",
-    jars: [{ size: "quart", mouth: "regular", count: 3 }],
-    ruling: { headspaceIn: 1, lines: [{ rest: "dried beans" }, { rest: "carrots" }] },
-    amounts: {
-      lines: [
-        { line: 0, written: "3 lb", mass: "2 lb", kitchen: "2 lb" },
-        { line: 1, kitchen: "6 cups, about 2 lb" },
-      ],
-      perJar: [{ size: "quart", mouth: "regular", brothMl: 480 }],
-      brothNeededMl: 1440,
-    },
-    summary: { jars: "3 quarts", left: "about 1 cup more", band: "give or take 1 quart", liquid: null },
-    shareOut: [],
-    doses: [],
-    variants: [],
-    notes: [],
-    work: [],
-    loads: [],
-    remarks: [],
-    kettle: { text: "Enough for 3 more quarts", left: "2 qt", boiling: "2 qt", boilingMl: 1893 },
-    ...part,
-  }) as unknown as DishResponse;
-
-const plan = (part: object = {}): Plan =>
-  ({
-    id: 5,
-    revision: 1,
-    title: "Bean soup",
-    cannerName: "Big canner",
-    atStove: false,
-    fullLoads: [
-      { size: "quart", count: 7 },
-      { size: "pint", count: 16 },
-    ],
-    body: { title: "", dishes: [dish()], ticked: [], canners: [1] },
-    dishes: [answer()],
-    shopping: [],
-    supplies: [],
-    jars: [{ size: "quart", mouth: "regular", count: 3 }],
-    later: [],
-    loads: { loads: [], canners: [], compared: [], proven: true, words: "" },
-    ...part,
-  }) as unknown as Plan;
-
-/** A server that keeps the plan as it is told, and works nothing out. */
-function keeps(first: Plan) {
-  let now = first;
-  server.on("GET /api/kitchen", ok(kitchen()));
-  server.on("GET /api/plans/5", () => ok(now));
-  server.on("PUT /api/plans/5", ({ body }) => {
-    now = { ...now, revision: now.revision + 1, body: (body as { body: PlanBody }).body } as Plan;
-    return ok(now);
-  });
-  return () => now.body;
-}
+import { answer, day, dish, keeps, plan, SHOPPING } from "./planFixture";
 
 const button = (name: string | RegExp) => screen.getByRole("button", { name }) as HTMLButtonElement;
 
@@ -184,25 +107,6 @@ test("jars at the stove stay as they are, and what is wrong with a count stands 
   expect(screen.getByText("200 at most")).toBeTruthy();
   expect(button("One more: Quarts").closest("fieldset")?.disabled).toBe(true);
 });
-
-const day = (part: object = {}): Day =>
-  ({
-    aim: "start",
-    at: "2026-11-28T09:00:00Z",
-    start: "2026-11-28T09:00:00Z",
-    end: "2026-11-28T15:30:00Z",
-    wished: true,
-    fits: true,
-    lead: "In the kitchen for 6 h.",
-    facts: [],
-    misfits: [],
-    remedies: [],
-    tasks: [],
-    watches: [],
-    canSoakQuickly: true,
-    quickSoak: false,
-    ...part,
-  }) as unknown as Day;
 
 async function dayOf(part: object = {}) {
   const edit = vi.fn<(edit: PlanEdit) => void>();
@@ -317,144 +221,12 @@ test("a pot by its marks asks for no scale", () => {
   expect(screen.getByText("how much of it?")).toBeTruthy();
 });
 
-const LOAD = {
-  number: 1,
-  canner: 1,
-  cannerName: "Big canner",
-  minutes: 90,
-  layers: [{ jars: [{ dish: "a", title: "Bean soup", size: "quart", mouth: "regular", count: 3 }] }],
-  roomFor: [],
-};
-
-async function loadsOf(part: object, index = 0) {
-  const edit = vi.fn<(edit: PlanEdit) => void>();
-  const told = plan(part);
-  await show(<LoadsCard plan={told} day={index} chosen={undefined} kitchen={kitchen()} edit={edit} />);
-  await screen.findByRole("listitem", { name: "Load 1" });
-  return () => edit.mock.calls.reduce((body, [each]) => each(body), told.body as PlanBody);
-}
-
-test("a load goes to the next day by a tap, and back; both keep their jars", async () => {
-  const loads = { loads: [LOAD, { ...LOAD, number: 2 }], canners: [], compared: [], proven: true, words: "" };
-  const after = await loadsOf({ loads });
-  await userEvent.click(screen.getAllByRole("button", { name: "To day 2" })[0] as HTMLElement);
-  const moved = [{ dish: "a", size: "quart", mouth: "regular", count: 3 }];
-  expect(after().later).toEqual([{ jars: moved }]);
-  const second = moveJars(0, 1, moved)(after());
-  expect(second.later).toEqual([{ jars: [{ ...moved[0], count: 6 }] }]);
-  expect(moveJars(1, 0, moved)(second).later).toEqual([{ jars: moved }]);
-  expect(moveJars(1, 0, moved)(after()).later).toEqual([]);
-  await userEvent.click(screen.getByLabelText("Even"));
-  expect(after().even).toBe(true);
-});
-
-test("the parts stand in the order of the day, each with what it has to say", async () => {
-  keeps(
-    plan({
-      shopping: SHOPPING,
-      day: day({
-        fits: false,
-        tasks: [
-          {
-            id: "s",
-            code: "soak",
-            title: "Soak",
-            start: "2026-11-27T21:00:00Z",
-            end: "2026-11-27T21:10:00Z",
-            attention: "hands",
-            load: 0,
-            canner: -1,
-          },
-        ],
-      }),
-    }),
-  );
-  await show(<PlanPage id={5} part="evening" />);
-  const nav = await screen.findByRole("navigation", { name: "Parts of the plan" });
-  expect(
-    within(nav)
-      .getAllByRole("link")
-      .map((link) => link.textContent?.replace(/Fri.*$/, "")),
-  ).toEqual([
-    "Jars",
-    "Amounts",
-    "To buy2 things",
-    "Evening before",
-    "Prep",
-    "Fill",
-    "Loads and daydoes not fit",
-    "Card",
-  ]);
-  expect(screen.getByRole("list", { name: "Evening before" }).textContent).toContain("Soak");
-  const pager = within(screen.getByRole("navigation", { name: "Part of the plan" }));
-  expect(pager.getByRole("link", { name: "On to Prep" })).toBeTruthy();
-  expect(pager.getByRole("link", { name: "Back to To buy" })).toBeTruthy();
-});
-
-test("how long the work takes is said in place, and taken back", async () => {
-  const body = keeps(
-    plan({
-      dishes: [
-        answer({
-          prep: { foods: [], together: [] },
-          work: [{ code: "prep", title: "Peel and cut", minutes: 40, own: true }],
-        }),
-      ],
-    }),
-  );
-  const { user } = await show(<PlanPage id={5} part="prep" />);
-  await user.click(await screen.findByRole("button", { name: "One more: Peel and cut" }));
-  await waitFor(() => expect(body()?.dishes[0]?.work).toEqual([{ code: "prep", minutes: 45 }]));
-  await user.click(button("as usual"));
-  await waitFor(() => expect(body()?.dishes[0]?.work).toEqual([]));
-});
-
-test("lids that nobody counted are asked for, and counted there", async () => {
-  keeps(plan({ supplies: [{ what: "lids", mouth: "regular", need: 7, lacking: 0, text: "" }] }));
-  server.on("GET /api/kitchen/cupboard", ok({ jars: [], lids: [], version: 4 }));
-  server.on("PUT /api/kitchen/cupboard/lids", ok({ jars: [], lids: [], version: 5 }));
-  const { user } = await show(<PlanPage id={5} part="shopping" />);
-  const field = await screen.findByLabelText("New lids there, regular mouth");
-  await waitFor(() => expect(server.sent("GET /api/kitchen/cupboard").length).toBeGreaterThan(0));
-  await user.type(field, "24{Enter}");
-  await waitFor(() =>
-    expect(server.sent("PUT /api/kitchen/cupboard/lids")[0]).toEqual({
-      mouth: "regular",
-      fresh: 24,
-      basedOn: 4,
-    }),
-  );
-});
-
 test("a kitchen without an altitude is set up before anything is planned", async () => {
   keeps(plan());
   server.on("GET /api/kitchen", ok(kitchen({ altitudeFt: undefined, canners: [] })));
   await show(<PlanPage id={5} part="filling" />);
   expect((await screen.findByText(/A plan needs/)).textContent).toContain("your altitude and a canner");
 });
-
-const SHOPPING = [
-  {
-    code: "produce",
-    title: "Vegetables",
-    items: [
-      {
-        key: "carrot",
-        name: "carrots",
-        need: "2 lb",
-        buy: "2 lb",
-        sold: "12",
-        inHouse: false,
-        parts: [
-          { dish: "Bean soup", amount: "1 lb" },
-          { dish: "Stew", amount: "1 lb" },
-        ],
-      },
-      { key: "onion", name: "onions", need: "3", buy: "1", have: "2", sold: "1", inHouse: false, parts: [] },
-      { key: "salt", name: "salt", need: "2 tsp", have: "plenty", inHouse: true, parts: [] },
-    ],
-  },
-];
 
 test("the list says what to buy, about how many, and what is in the house", async () => {
   keeps(

@@ -2,6 +2,7 @@ package org.mobrel.journeys;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.mobrel.journeys.Cook.button;
+import static org.mobrel.journeys.Cook.part;
 import static org.mobrel.journeys.Cook.region;
 import static org.mobrel.journeys.Cook.remedy;
 
@@ -72,11 +73,15 @@ class MendedRecipeJourney {
         button(page, "Plan jars").click();
         Locator toTheStove = button(page, "To the stove");
         assertThat(toTheStove).isDisabled();
+        // The mark in the summary leads to what has to be taken on.
+        region(page, "What it makes").getByRole(AriaRole.LINK).click();
         page.getByLabel("Who takes it on").fill("Ada");
         page.getByLabel("Why").fill("as grandmother did");
         button(page, "I take it on").click();
+        part(page, "Loads and day");
         page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("Big canner"))
                 .uncheck();
+        part(page, "Jars");
         page.getByLabel("Quarts", new Page.GetByLabelOptions().setExact(true)).fill("4");
         toTheStove.click();
         assertThat(button(page, "All six are in order")).isVisible();

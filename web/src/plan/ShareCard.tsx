@@ -86,9 +86,12 @@ export const VariantCounts = memo(function VariantCounts({ answer, wishes, fixed
   const taken = answer.variants.reduce((sum, variant) => sum + variant.jars, 0);
   return (
     <Card label="Variants" className="px-4! py-3!">
-      <h2 className="text-lg font-bold">
-        Of {all} jars, {Math.max(0, all - taken)} plain
-      </h2>
+      <h2 className="text-lg font-bold">Something added to some jars</h2>
+      <p className="text-soft">
+        {taken === 0
+          ? "All of them stay as the recipe is."
+          : `${Math.max(0, all - taken)} of ${all} stay as the recipe is.`}
+      </p>
       <fieldset disabled={fixed} className="mt-1 flex flex-col gap-2">
         {answer.variants.map((variant) => (
           <div key={variant.name}>

@@ -36,7 +36,6 @@ public final class Screenshots {
         tablet("recipe", "/recipes/8");
         tablet("recipe-stopped", "/recipes/7");
         tablet("plan", "/plan/2");
-        tablet("shopping-list", "/plan/1?part=shopping");
         tablet("fill-jars", "/plan/2?part=filling");
         tablet("stove", "/stove");
         tablet("seal-check", "/seals/9");

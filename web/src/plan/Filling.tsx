@@ -103,7 +103,7 @@ function DishFilling({ dish, answer, several, metric, edit }: Props) {
         )}
       </Card>
       <div className="flex flex-col gap-4">
-        <KettleCard answer={answer} dish={dish} edit={edit} />
+        <KettleCard answer={answer} dish={dish} metric={metric} edit={edit} />
         <SoakedLot answer={answer} dish={dish} metric={metric} edit={edit} />
       </div>
       <div className="xl:col-span-2">
@@ -143,10 +143,12 @@ function Jar({ size, mouth, number, hue, filled, tap }: JarProps) {
 function KettleCard({
   answer,
   dish,
+  metric,
   edit,
 }: {
   readonly answer: DishResponse;
   readonly dish: Dish;
+  readonly metric: boolean;
   readonly edit: (edit: PlanEdit) => void;
 }) {
   const { kettle, amounts } = answer;
@@ -155,7 +157,7 @@ function KettleCard({
     return null;
   }
   const level = Math.max(0, Math.min(1, 1 - used(answer, dish) / Math.max(1, kettle.boilingMl)));
-  const unit = dish.kettle?.unit ?? "qt";
+  const unit = dish.kettle?.unit ?? (metric ? "L" : "qt");
   const wrong = typing !== undefined && !(Number(typing.replace(",", ".")) > 0);
   return (
     <Card label="Kettle" tone={kettle.missing != null ? "brick" : "plain"} className="px-5! py-4!">

@@ -21,7 +21,8 @@ export function FreezeButton({ title, recipeId, volumeMl, boxes }: Props) {
         size="small"
         className="px-2!"
         icon={<Snowflake size={18} />}
-        disabled={freeze.isPending}
+        // A second click of a double click is no second lot.
+        disabled={freeze.isPending || freeze.isSuccess}
         onClick={() =>
           freeze.mutate(
             {
@@ -34,7 +35,7 @@ export function FreezeButton({ title, recipeId, volumeMl, boxes }: Props) {
           )
         }
       >
-        Freeze it
+        {freeze.isSuccess ? "In the freezer" : "Freeze it"}
       </Button>
       <ProblemNote error={freeze.error} />
     </>

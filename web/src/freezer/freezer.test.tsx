@@ -69,7 +69,7 @@ test.each([
 test("what fills no jar is frozen from where it is seen", async () => {
   server.on("POST /api/freezer", ok({ today: "2026-11-29", boxes: [] }));
   const { user } = await show(<FreezeButton title="Stew" recipeId={4} volumeMl={700} />);
-  await user.click(screen.getByRole("button", { name: "Freeze it" }));
+  await user.dblClick(screen.getByRole("button", { name: "Freeze it" }));
   expect(await screen.findByText("It stands in the freezer, on the shelf's page.")).toBeTruthy();
   expect(server.sent("POST /api/freezer")).toEqual([{ title: "Stew", recipeId: 4, volumeMl: 700 }]);
 });

@@ -54,6 +54,7 @@ function Leftover({ answer, fixed, change }: Props) {
             {route.text}
             {route.code === "freezer" && (
               <FreezeButton
+                key={forecast.leftoverMl}
                 title={answer.title}
                 recipeId={answer.recipeId}
                 volumeMl={Math.max(50, Math.round(forecast.leftoverMl))}

@@ -13,14 +13,8 @@ import org.mobrel.quantity.Volume;
  */
 public record FreezerBoxes(int count, Volume each, Length room) {
 
-    private static final Volume PINT = Volume.ofCups(2);
-    private static final Volume QUART = Volume.ofCups(4);
-
     /** More than this is frozen by the quart. */
     private static final Volume MANY_PINTS = Volume.ofCups(6);
-
-    /** Soups and broths keep their quality about this long (source: the public freezing guidance, 2 to 3 months for soups). */
-    private static final int MONTHS = 3;
 
     /** @throws IllegalArgumentException if there is no box, or nothing in it */
     public FreezerBoxes {
@@ -30,29 +24,24 @@ public record FreezerBoxes(int count, Volume each, Length room) {
     }
 
     /**
-     * The boxes for so much food: pints for a little, quarts for more. Room as the public freezing guidance has it for wide boxes: half
-     * an inch for a pint, an inch for a quart.
+     * The boxes for so much food: pints for a little, quarts for more.
      *
      * @throws IllegalArgumentException if there is nothing to freeze
      */
     public static FreezerBoxes of(Volume food) {
-        Volume box = food.compareTo(MANY_PINTS) > 0 ? QUART : PINT;
-        // A spoonful more than a box still goes into it.
-        int count = (int) Math.max(1, Math.ceil(food.dividedBy(box) - 0.06));
-        return new FreezerBoxes(count, count == 1 ? food : box, roomAbove(box));
+        FreezerBox box = food.compareTo(MANY_PINTS) > 0 ? FreezerBox.QUART : FreezerBox.PINT;
+        int count = box.count(food);
+        return new FreezerBoxes(count, count == 1 ? food : box.holds(), box.room());
     }
 
     /** Of boxes that a cook has counted: so many of what each holds. */
     public static FreezerBoxes of(int count, Volume each) {
-        return new FreezerBoxes(count, each, roomAbove(each.compareTo(PINT) > 0 ? QUART : PINT));
-    }
-
-    private static Length roomAbove(Volume box) {
-        return Length.ofInches(box.equals(QUART) ? 1 : 0.5);
+        FreezerBox box = each.compareTo(FreezerBox.PINT.holds()) > 0 ? FreezerBox.QUART : FreezerBox.PINT;
+        return new FreezerBoxes(count, each, box.room());
     }
 
     /** The day until which it is at its best. */
     public static LocalDate bestBy(LocalDate frozen) {
-        return frozen.plusMonths(MONTHS);
+        return frozen.plusMonths(FreezerRoute.KEEPS.from());
     }
 }

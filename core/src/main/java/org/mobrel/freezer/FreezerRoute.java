@@ -1,5 +1,6 @@
 package org.mobrel.freezer;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -25,14 +26,7 @@ import org.mobrel.ruling.Rulings;
 public record FreezerRoute(Volume volume, List<Portioning> portions, Months months, Optional<Base> base) {
 
     /** Soups with cream or starch keep about so long : a matter of quality. */
-    private static final Months KEEPS = new Months(3, 4);
-
-    /** A pint box and a quart box, and the room that ice needs in each (source: ordinary freezer practice, 1/2 to 1 in). */
-    private static final List<Box> BOXES = List.of(
-            new Box("pint", Volume.ofCups(2), Length.ofInches(0.5)),
-            new Box("quart", Volume.ofCups(4), Length.ofInches(1)));
-
-    private record Box(String name, Volume holds, Length room) {}
+    static final Months KEEPS = new Months(3, 4);
 
     public FreezerRoute {
         portions = List.copyOf(portions);
@@ -71,9 +65,8 @@ public record FreezerRoute(Volume volume, List<Portioning> portions, Months mont
                 .reduce(Volume.ZERO, Volume::plus);
         List<Portioning> portions = volume.isZero()
                 ? List.of()
-                : BOXES.stream()
-                        .map(box -> new Portioning(
-                                box.name(), (int) Math.ceil(volume.dividedBy(box.holds()) - 0.05), box.room()))
+                : Arrays.stream(FreezerBox.values())
+                        .map(box -> new Portioning(box.code(), box.count(volume), box.room()))
                         .toList();
         return new FreezerRoute(volume, portions, KEEPS, base(batch, rulings, reader));
     }

@@ -14,6 +14,7 @@ import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.quantity.Volume;
+import org.mobrel.recipe.IngredientLine;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.Rulings;
 import org.mobrel.ruling.Setting;
@@ -47,13 +48,13 @@ public record DishPlanner(
     public DishOutcome plan(DishWish said) {
         DishWish wish = said.with(CountedByJars.lines(said.lines()));
         Fraction share = Setting.share(
-                wish.lines(),
+                said.lines(),
                 wish.pack(),
                 wish.solidsShare(),
                 wish.amount().kinds().get(0).size(),
                 jarTable);
-        Headspace headspace = rulings.headspace(wish.lines(), wish.pack(), share);
-        Recipe recipe = new Recipe(wish, share, pot(wish, share), headspace);
+        Headspace headspace = rulings.headspace(said.lines(), wish.pack(), share);
+        Recipe recipe = new Recipe(wish, said.lines(), share, pot(wish, share), headspace);
         if (wish.amount() instanceof DishWish.UseUp used) {
             return used(recipe, used);
         }
@@ -66,11 +67,15 @@ public record DishPlanner(
         return targeted(recipe, ((DishWish.SoManyJars) wish.amount()).jars());
     }
 
-    /** A wish with what its lines come to. */
-    private record Recipe(DishWish wish, Fraction share, Pot pot, Headspace headspace) {
+    /**
+     * A wish with what its lines come to.
+     *
+     * @param said the lines as the recipe has them: no amount that is only counted from is ever ruled on
+     */
+    private record Recipe(DishWish wish, List<IngredientLine> said, Fraction share, Pot pot, Headspace headspace) {
 
         Recipe with(Pot other) {
-            return new Recipe(wish, share, other, headspace);
+            return new Recipe(wish, said, share, other, headspace);
         }
     }
 
@@ -96,7 +101,7 @@ public record DishPlanner(
                 ? wish.amount().kinds().stream().map(kind -> kind.times(1)).toList()
                 : filling.jars();
         Batch batch = new Batch(
-                wish.lines(), wish.pack(), recipe.share(), ruledOn, altitude, canner.gauge(), policy, wish.method());
+                recipe.said(), wish.pack(), recipe.share(), ruledOn, altitude, canner.gauge(), policy, wish.method());
         return new PlannedDish(
                 wish,
                 recipe.headspace(),

@@ -227,6 +227,13 @@ class BeginningsTest {
     }
 
     @Test
+    void what_jars_are_counted_from_is_not_ruled_on() {
+        PlannedDish beans = (PlannedDish) plan("kidney beans, soaked; boiling water", "hot", 0.75, "", "jars 16p", "p");
+        assertThat(beans.lines().get(0).amount()).isPresent();
+        assertThat(beans.batch().lines().get(0).amount()).isEmpty();
+    }
+
+    @Test
     void a_soaked_lot_on_the_scale_is_divided_by_the_jars() {
         Scaled pints = scaled("kidney beans, soaked; boiling water", 0.75, "jars 16p", "p");
         SoakedLot lot = SoakedLot.of(Mass.ofGrams(14.375 * 453.59237), pints);

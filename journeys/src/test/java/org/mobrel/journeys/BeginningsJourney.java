@@ -21,6 +21,9 @@ class BeginningsJourney {
     /** Words that a phone's first screen may say, the places at its foot among them. */
     private static final int MOST_WORDS = 60;
 
+    private static final String STEW =
+            "\"3 lb carrots, sliced\", \"2 lb potatoes, peeled and cubed\", \"3 qt beef stock, chilled and skimmed\"";
+
     @Test
     void every_pot_finds_its_jars_and_its_day() {
         try (RunningMobrel mobrel = RunningMobrel.demoKitchen();
@@ -88,11 +91,7 @@ class BeginningsJourney {
     }
 
     private static void aCookedPotWithADinnerKept(Page page, RunningMobrel mobrel) {
-        plan(
-                page,
-                mobrel,
-                "Pot of stew",
-                "\"3 lb carrots, sliced\", \"2 lb potatoes, peeled and cubed\", \"3 qt beef stock, chilled and skimmed\"");
+        plan(page, mobrel, "Pot of stew", STEW);
         page.getByLabel("Start from").selectOption("The pot as it is");
         page.getByLabel("In the pot").fill("10 qt");
         page.getByLabel("Solids in a jar ladled from it").selectOption("half");
@@ -113,11 +112,7 @@ class BeginningsJourney {
     }
 
     private static void fortyEightQuartsOverSeveralDays(Page page, RunningMobrel mobrel) {
-        plan(
-                page,
-                mobrel,
-                "Harvest stew",
-                "\"3 lb carrots, sliced\", \"2 lb potatoes, peeled and cubed\", \"3 qt beef stock, chilled and skimmed\"");
+        plan(page, mobrel, "Harvest stew", STEW);
         page.getByLabel("Quarts", new Page.GetByLabelOptions().setExact(true)).fill("48");
         part(page, "Loads and day");
         Locator day = region(page, "The day");

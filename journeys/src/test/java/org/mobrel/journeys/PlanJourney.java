@@ -107,7 +107,7 @@ class PlanJourney {
         page.getByText("Only one load of Big canner").click();
         assertThat(made(page)).containsText("7 quarts");
         assertThat(region(page, "The jars")).containsText("A second load");
-        assertThat(region(page, "The jars")).containsText("Tonight: a meal for all 2");
+        assertThat(region(page, "The jars")).containsText("Tonight: a meal for 2 takes ");
         page.getByText("Only one load of Big canner").click();
         assertThat(made(page)).containsText("17 quarts");
     }

@@ -60,9 +60,9 @@ final class LeftoverRoutes {
         }
         return servings <= household.people() * A_MEAL
                 ? "Tonight: %s.".formatted(servings(servings))
-                : "Tonight: a meal for %s is %s of it."
+                : "Tonight: a meal for %s takes %s of it."
                         .formatted(
-                                household.people() == 1 ? "one" : "all " + household.people(),
+                                household.people() == 1 ? "one" : household.people(),
                                 measure.about(household.volume(household.people())));
     }
 

@@ -69,10 +69,7 @@ class PrintController {
             @RequestParam(defaultValue = "true") boolean code,
             @RequestParam(defaultValue = "a4") String paper) {
         Paper sheetOf = paper(paper);
-        LabelSheet sheet = sheet(grid, sheetOf);
-        if (first < 1 || first > sheet.perSheet()) {
-            throw new InvalidField("first", "between 1 and %d on this sheet".formatted(sheet.perSheet()));
-        }
+        LabelSheet sheet = sheet(grid, first, sheetOf);
         List<PrintService.PrintLabel> wanted = new ArrayList<>();
         int labels = 0;
         for (String each : lots) {
@@ -91,18 +88,15 @@ class PrintController {
         return pdf("labels", service.labels(wanted, sheet, first, sheetOf, address));
     }
 
-    /** A sheet of labels for the boxes in the freezer, one for each that is left. */
+    /** A sheet of labels for the boxes in the freezer, one for each that is left; what is to be eaten first is printed where there are too many. */
     @GetMapping("/freezer-labels.pdf")
     ResponseEntity<byte[]> freezerLabels(
             @RequestParam(defaultValue = "3,8,64,33.9,7,12.9,2,0") List<String> grid,
             @RequestParam(defaultValue = "1") int first,
             @RequestParam(defaultValue = "a4") String paper) {
         Paper sheetOf = paper(paper);
-        LabelSheet sheet = sheet(grid, sheetOf);
-        if (first < 1 || first > sheet.perSheet()) {
-            throw new InvalidField("first", "between 1 and %d on this sheet".formatted(sheet.perSheet()));
-        }
-        return pdf("freezer-labels", service.freezerLabels(sheet, first, sheetOf));
+        LabelSheet sheet = sheet(grid, first, sheetOf);
+        return pdf("freezer-labels", service.freezerLabels(sheet, first, sheetOf, MOST_LABELS));
     }
 
     private PrintService.PrintLabel label(String said) {
@@ -125,6 +119,15 @@ class PrintController {
         } catch (NumberFormatException noNumber) {
             throw new InvalidField("lots", "\"" + said + "\": how many labels?");
         }
+    }
+
+    /** The sheet of these measures, on which {@code first} is the first free label. */
+    private static LabelSheet sheet(List<String> grid, int first, Paper paper) {
+        LabelSheet sheet = sheet(grid, paper);
+        if (first < 1 || first > sheet.perSheet()) {
+            throw new InvalidField("first", "between 1 and %d on this sheet".formatted(sheet.perSheet()));
+        }
+        return sheet;
     }
 
     private static LabelSheet sheet(List<String> grid, Paper paper) {

@@ -224,9 +224,9 @@ public class PrintService {
         return sheets(each, sheet, first, paper);
     }
 
-    /** Labels for the boxes in the freezer, one for each that is left. */
+    /** Labels for the boxes in the freezer, one for each that is left, the oldest first and no more than {@code most}. */
     @Transactional(readOnly = true)
-    byte[] freezerLabels(LabelSheet sheet, int first, Paper paper) {
+    byte[] freezerLabels(LabelSheet sheet, int first, Paper paper, int most) {
         List<String> each = new ArrayList<>();
         for (FreezerService.FrozenLabel boxes : freezer.labels()) {
             String inside = "<div class=\"name\">" + Html.text(boxes.title()) + "</div><div>frozen "
@@ -236,7 +236,7 @@ public class PrintService {
                 each.add(inside);
             }
         }
-        return sheets(each, sheet, first, paper);
+        return sheets(each.subList(0, Math.min(most, each.size())), sheet, first, paper);
     }
 
     private static byte[] sheets(List<String> each, LabelSheet sheet, int first, Paper paper) {

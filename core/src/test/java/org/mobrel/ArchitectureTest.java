@@ -50,6 +50,19 @@ class ArchitectureTest {
                             "loading",
                             "day")),
             Map.entry("steam", Set.of("quantity")),
+            Map.entry(
+                    "practice",
+                    Set.of(
+                            "quantity",
+                            "finding",
+                            "tables",
+                            "jars",
+                            "foods",
+                            "canner",
+                            "recipe",
+                            "method",
+                            "ruling",
+                            "steam")),
             Map.entry("run", Set.of("quantity", "finding", "canner", "ruling")),
             Map.entry("shelf", Set.of("quantity", "finding", "jars", "foods", "recipe", "run")));
 

@@ -27,14 +27,23 @@ public record CannerContents(int quarts, int pints, Volume water, boolean hot) {
 
     private static final double PINT_F_MIN = 0.6 * QUART_F_MIN;
 
-    /** @throws IllegalArgumentException for a canner without jars or without water */
+    /** @throws IllegalArgumentException for fewer jars than none, or a canner without water */
     public CannerContents {
-        if (quarts < 0 || pints < 0 || quarts + pints == 0) {
+        if (quarts < 0 || pints < 0) {
             throw new IllegalArgumentException("a canner with %d quarts and %d pints".formatted(quarts, pints));
         }
         if (water.isZero()) {
             throw new IllegalArgumentException("a canner without water");
         }
+    }
+
+    /** Nothing but water, as at the first evening with a new canner. */
+    public static CannerContents waterOnly(Volume water) {
+        return new CannerContents(0, 0, water, true);
+    }
+
+    boolean hasJars() {
+        return quarts + pints > 0;
     }
 
     double heat() {
@@ -47,7 +56,7 @@ public record CannerContents(int quarts, int pints, Volume water, boolean hot) {
 
     /** How slowly the inner food follows, in seconds; of mixed jars by the share of heat that each kind takes. */
     double slowSeconds() {
-        double share = quarts * QUART_HEAT / heat();
+        double share = hasJars() ? quarts * QUART_HEAT / heat() : 1;
         return (share * QUART_F_MIN + (1 - share) * PINT_F_MIN) * 60 / Math.log(10);
     }
 

@@ -48,6 +48,14 @@ record Inside(
         return new Inside(kelvin, outer, inner, water, air, pockets, power, pocketsFormed, true);
     }
 
+    /** The lid comes off: what is hotter than boiling boils at once, and takes its heat with it. */
+    Inside opened(double boiling) {
+        double over = Math.max(0, kelvin - boiling);
+        double heat = over * (Vessel.METAL_KG * Vessel.METAL_HEAT + water * SimulatedCanner.WATER_HEAT);
+        double flashed = Math.min(water, heat / Steam.latentHeat(kelvin));
+        return new Inside(kelvin - over, outer, inner, water - flashed, air, pockets, power, pocketsFormed, plugOpen);
+    }
+
     double[] asVector() {
         return new double[] {kelvin, outer, inner, water, air, pockets, power};
     }

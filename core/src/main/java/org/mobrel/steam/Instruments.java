@@ -36,6 +36,22 @@ public final class Instruments {
         this.error = error;
     }
 
+    /** Those of a canner that goes on from a moment. */
+    Instruments(SimulatedCanner canner, GaugeError error, int shown, Optional<Integer> stuckAt) {
+        this.canner = canner;
+        this.error = error;
+        this.shown = shown;
+        this.stuckAt = stuckAt;
+    }
+
+    int shown() {
+        return shown;
+    }
+
+    Optional<Integer> stuckAt() {
+        return stuckAt;
+    }
+
     public SimulatedCanner canner() {
         return canner;
     }
@@ -43,9 +59,12 @@ public final class Instruments {
     /** Goes on to a time since the start; the needle follows second by second, however far apart the calls are. */
     public void until(Duration time) {
         while (canner.elapsed().compareTo(time) < 0) {
-            Duration next = canner.elapsed().plus(TICK);
+            Duration next = Duration.ofSeconds(canner.elapsed().toSeconds()).plus(TICK);
             canner.until(next.compareTo(time) < 0 ? next : time);
-            follow();
+            // At whole seconds only: what the needle shows does not depend on how often it is looked at.
+            if (canner.elapsed().toMillisPart() == 0) {
+                follow();
+            }
         }
     }
 

@@ -4,6 +4,7 @@ import java.time.Duration;
 import org.hipparchus.ode.OrdinaryDifferentialEquation;
 import org.hipparchus.ode.nonstiff.ClassicalRungeKuttaIntegrator;
 import org.mobrel.quantity.GaugePressure;
+import org.mobrel.quantity.Temperature;
 import org.mobrel.quantity.Volume;
 
 /**
@@ -64,12 +65,30 @@ public final class SimulatedCanner {
         this.inside = Inside.atFirst(vessel, contents);
     }
 
+    /** One that was left at some moment goes on from there. */
+    SimulatedCanner(Vessel vessel, CannerContents contents, Inside inside, Knobs knobs, long steps) {
+        this.vessel = vessel;
+        this.contents = contents;
+        this.atmosphere = vessel.atmosphere();
+        this.inside = inside;
+        this.knobs = knobs;
+        this.steps = steps;
+    }
+
+    Inside inside() {
+        return inside;
+    }
+
     public Knobs knobs() {
         return knobs;
     }
 
+    /** A lid that is off stays off. */
     public void turn(Knobs other) {
-        knobs = other;
+        if (other.lidOff() && !knobs.lidOff()) {
+            inside = inside.opened(Steam.saturationTemperature(atmosphere));
+        }
+        knobs = knobs.lidOff() ? other.open() : other;
     }
 
     /** How long it has been on the stove. */
@@ -108,6 +127,9 @@ public final class SimulatedCanner {
     }
 
     private double[] derivatives(Inside now) {
+        if (knobs.lidOff()) {
+            return openPot(now);
+        }
         double gauge = gaugePascals(now);
         double flow = flow(now, gauge);
         double airShare = airShare(now);
@@ -132,6 +154,26 @@ public final class SimulatedCanner {
             -steamOut,
             mixed - airOut,
             -blown - mixed,
+            (knobs.share() * Vessel.BURNER_W - now.power()) / BURNER_LAG_S
+        };
+    }
+
+    /** Without its lid it is a pot: it boils at the boiling point, and no pressure builds up. */
+    private double[] openPot(Inside now) {
+        double fast = FAST_SHARE * contents.heat() / FAST_S;
+        double slow = (1 - FAST_SHARE) * contents.heat() / contents.slowSeconds();
+        double heat = now.power()
+                - Vessel.LOSS_W_PER_K * (now.kelvin() - Vessel.ROOM_K)
+                - fast * (now.kelvin() - now.outer())
+                - slow * (now.kelvin() - now.inner());
+        boolean boils = heat > 0 && now.kelvin() >= Steam.saturationTemperature(atmosphere);
+        return new double[] {
+            boils ? 0 : heat / (Vessel.METAL_KG * Vessel.METAL_HEAT + now.water() * WATER_HEAT),
+            (now.kelvin() - now.outer()) / FAST_S,
+            (now.kelvin() - now.inner()) / contents.slowSeconds(),
+            boils ? -heat / Steam.latentHeat(now.kelvin()) : 0,
+            0,
+            0,
             (knobs.share() * Vessel.BURNER_W - now.power()) / BURNER_LAG_S
         };
     }
@@ -188,6 +230,9 @@ public final class SimulatedCanner {
     }
 
     private double gaugePascals(Inside now) {
+        if (knobs.lidOff()) {
+            return 0;
+        }
         double air = now.air() * AIR_GAS * now.kelvin() / headSpace(vessel, contents, now.water());
         return Steam.saturationPressure(now.kelvin()) + air - atmosphere;
     }
@@ -222,6 +267,9 @@ public final class SimulatedCanner {
     /** Steam that leaves, milligrams a second. */
     public int steamMilligrams() {
         double gauge = gaugePascals(inside);
+        if (knobs.lidOff()) {
+            return 0;
+        }
         double flow = Math.max(0, flow(inside, gauge));
         return (int) Math.round(flow * (1 - airShare(inside)) * 1e6);
     }
@@ -237,6 +285,17 @@ public final class SimulatedCanner {
     int coolerByMillikelvin() {
         double airless = Steam.saturationTemperature(Math.max(1_000, gaugePascals(inside) + atmosphere));
         return (int) Math.round(Math.max(0, airless - inside.kelvin()) * 1_000);
+    }
+
+    /** How hot water, metal and steam are. */
+    Temperature temperature() {
+        return Temperature.ofCelsius(inside.kelvin() - Steam.ZERO_CELSIUS);
+    }
+
+    /** By how many kelvin the food is hotter than water boils at the pressure around the jars: by so much it boils over. */
+    double foodAboveBoilingKelvin() {
+        double food = FAST_SHARE * inside.outer() + (1 - FAST_SHARE) * inside.inner();
+        return food - Steam.saturationTemperature(Math.max(1_000, gaugePascals(inside) + atmosphere));
     }
 
     /** By how many thousandths of a kelvin the food, outer and inner, is hotter than water boils outside: so far it boils over. */

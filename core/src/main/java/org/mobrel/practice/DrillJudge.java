@@ -68,9 +68,11 @@ public final class DrillJudge {
                 error(draw.number(scene.errorPsi())));
     }
 
-    /** The moment at which it begins. */
+    /** The moment at which it begins: minutes in the file, or psi where the stage is told by the pressure. */
     public static Moment moment(Drill.StoveScene scene, Draw draw) {
-        return new Moment(Moment.Stage.ofCode(scene.stage()).orElseThrow(), (int) draw.number(scene.amount()));
+        Moment.Stage stage = Moment.Stage.ofCode(scene.stage()).orElseThrow();
+        double amount = draw.number(scene.amount());
+        return new Moment(stage, (int) Math.round(stage.isTold() ? amount * 1_000 : amount));
     }
 
     private static GaugePressure psi(double psi) {

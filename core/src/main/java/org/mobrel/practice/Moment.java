@@ -42,6 +42,11 @@ public record Moment(Stage stage, int amount) {
         public String code() {
             return code;
         }
+
+        /** Whether the pressure tells it, not the clock. */
+        boolean isTold() {
+            return this == RISING || this == COOLING;
+        }
     }
 
     public static final Moment FIRST = new Moment(Stage.COLD, 0);

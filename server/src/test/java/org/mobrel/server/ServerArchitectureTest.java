@@ -43,6 +43,7 @@ class ServerArchitectureTest {
             Map.entry("shelf", Set.of("platform", "sharing", "kitchen", "recipe")),
             Map.entry("run", Set.of("platform", "sharing", "catalogue", "kitchen", "ruling", "shelf")),
             Map.entry("device", Set.of("platform", "kitchen", "run")),
+            Map.entry("practice", Set.of("platform", "kitchen", "ruling")),
             Map.entry("planning", Set.of("platform", "kitchen", "recipe", "ruling", "scaling", "run", "shelf")),
             Map.entry(
                     "batch",
@@ -95,6 +96,7 @@ class ServerArchitectureTest {
                             "freezer_taken",
                             "shelf_target")),
             Map.entry("sharing", Set.of("shared_counter", "shared_field")),
+            Map.entry("practice", Set.of("practice_try")),
             Map.entry("outside", Set.of("outside_process")));
 
     /** Tables that others read too: what they list, search or hand out is one question to the database, or one row a line. */

@@ -31,7 +31,8 @@ class ChangeNotes implements WebMvcConfigurer, HandlerInterceptor {
         "/api/recipes/draft",
         "/api/formats/**",
         "/api/runs/*/readings",
-        "/api/runs/*/simulation"
+        "/api/runs/*/simulation",
+        "/api/practice/scenes"
     };
 
     private final ApplicationEventPublisher news;

@@ -44,6 +44,11 @@ export const keys = {
   gaugeTrace: (test: number) => ["shelf", "trace", test],
   freezer: ["freezer"],
   outside: ["outside"],
+  practice: ["practice"],
+  practiceRecord: ["practice", "record"],
+  drill: (code: string, round: number) => ["practice-now", "drill", code, round],
+  tenLines: (round: number) => ["practice-now", "lines", round],
+  inside: (wish: object) => ["practice-now", "inside", wish],
 } as const;
 
 /** What can be changed, as the server calls it when it tells other pages. */
@@ -61,6 +66,7 @@ export type Concept =
   | "trace"
   | "freezer"
   | "outside"
+  | "practice"
   | "backup";
 
 /** The first words of all keys whose answers may differ once something of a concept was changed; "all" where nearly everything does. */
@@ -79,6 +85,7 @@ const AFFECTS: Readonly<Record<Concept, readonly string[] | "all">> = {
   trace: ["shelf", "batches"],
   freezer: ["freezer"],
   outside: ["outside"],
+  practice: ["practice"],
   backup: "all",
 };
 

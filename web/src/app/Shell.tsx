@@ -1,5 +1,14 @@
 import { Link, Outlet } from "@tanstack/react-router";
-import { BookOpenText, CalendarCheck2, Flame, Gauge, NotebookPen, Sun, Warehouse } from "lucide-react";
+import {
+  BookOpenText,
+  CalendarCheck2,
+  Flame,
+  Gauge,
+  GraduationCap,
+  NotebookPen,
+  Sun,
+  Warehouse,
+} from "lucide-react";
 import { Alarms } from "@/stove";
 
 const PLACES = [
@@ -9,6 +18,7 @@ const PLACES = [
   { to: "/stove", text: "Stove", icon: Flame },
   { to: "/shelf", text: "Shelf", icon: Warehouse },
   { to: "/logbook", text: "Logbook", icon: NotebookPen },
+  { to: "/practice", text: "Practice", icon: GraduationCap },
   { to: "/kitchen", text: "Kitchen", icon: Gauge },
 ] as const;
 

@@ -2,6 +2,7 @@ import { createRootRoute, createRoute, createRouter, redirect } from "@tanstack/
 import { KitchenPage } from "@/kitchen";
 import { BatchPage, LogbookPage, OutsidePage } from "@/logbook";
 import { type PartId, PlanPage, PlansPage, partOf } from "@/plan";
+import { DrillPage, PracticePage, type PracticePart, practicePart } from "@/practice";
 import { PrintsPage } from "@/prints";
 import { ImportPage, RecipePage, RecipesPage } from "@/recipes";
 import { SealsPage } from "@/seals";
@@ -76,6 +77,21 @@ const prints = createRoute({
     typeof search["lot"] === "string" ? { lot: search["lot"] } : {},
   component: () => <PrintsPage lot={prints.useSearch().lot} />,
 });
+const practice = createRoute({
+  getParentRoute: () => root,
+  path: "/practice",
+  validateSearch: (search: Record<string, unknown>): { part?: PracticePart } =>
+    search["part"] === undefined ? {} : { part: practicePart(search["part"]) },
+  component: () => <PracticePage part={practicePart(practice.useSearch().part)} />,
+});
+const drill = createRoute({
+  getParentRoute: () => root,
+  path: "/practice/drills/$code",
+  component: () => {
+    const { code } = drill.useParams();
+    return <DrillPage key={code} code={code} />;
+  },
+});
 const seals = createRoute({
   getParentRoute: () => root,
   path: "/seals/$id",
@@ -102,6 +118,8 @@ const routes = root.addChildren([
   at("/logbook/outside", OutsidePage),
   batch,
   at("/kitchen", KitchenPage),
+  practice,
+  drill,
   at("/tables", TablesPage),
   seals,
 ]);

@@ -15,7 +15,6 @@ import { Mark } from "./Mark";
 import { NoPressure } from "./NoPressure";
 import { Outlook } from "./Outlook";
 import { Record } from "./Record";
-import { Simulator, SimulatorOffer } from "./Simulator";
 import { StandsOn } from "./StandsOn";
 import { SteamPictures } from "./SteamPictures";
 import { Steps } from "./Steps";
@@ -71,7 +70,7 @@ export function RunCard({ run, alone }: Props) {
         <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
           <h2 className="min-w-26 flex-1 text-xl font-bold">{run.cannerName}</h2>
           <Watch run={run} onEvent={say} />
-          {run.simulated && <Tag tone="ink">{`Simulated, ${run.pace}×`}</Tag>}
+          {run.simulated && <Tag tone="ink">{`Practice device, ${run.pace}×`}</Tag>}
           {unconfirmed && <Tag tone="mustard">Not written down yet</Tag>}
           <Tag tone={view.face.copper ? "copper" : run.lost ? "brick" : "ink"}>{stageLabel(run.stage)}</Tag>
         </div>
@@ -132,7 +131,6 @@ export function RunCard({ run, alone }: Props) {
       </div>
       {run.dues.some((due) => due.what === "no-pressure" && now >= Date.parse(due.at)) && <NoPressure />}
       <ProblemNote error={recording.error} more={moreWords(recording.error)} />
-      {run.simulated && <Simulator run={run} />}
       <div className="border-t border-line pt-1">
         <div className="flex flex-wrap items-center gap-x-4">
           {run.atTheStove && (view.burner || BEFORE_HOLD.has(run.stage)) && (
@@ -152,7 +150,6 @@ export function RunCard({ run, alone }: Props) {
             </span>
           )}
         </div>
-        {(run.stage === "checks" || run.stage === "loading") && <SimulatorOffer run={run} />}
         {view.away && <Calm run={run} />}
         <Record run={run} onEvent={say} />
       </div>

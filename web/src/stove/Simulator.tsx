@@ -33,9 +33,11 @@ export function SimulatorOffer({ run }: { readonly run: Run }) {
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
       <FlaskConical size={20} className="text-soft" aria-hidden="true" />
-      <span className="text-soft">No canner at hand? The demo kitchen has a simulated one.</span>
+      <span className="text-soft">
+        Only before its lid is locked. Its jars stay practice: none of them reaches the shelf.
+      </span>
       <Button size="small" disabled={turn.isPending} onClick={() => turn.mutate({ pace: 60 })}>
-        Use the simulated canner
+        Use the practice device
       </Button>
       <ProblemNote error={turn.error} />
     </div>
@@ -62,11 +64,11 @@ export function Simulator({ run }: { readonly run: Run }) {
   ] as const;
   return (
     <section
-      aria-label={`Simulated canner of ${run.cannerName}`}
+      aria-label={`Practice device of ${run.cannerName}`}
       className="flex flex-col gap-2 rounded-field bg-steam px-3 py-2"
     >
       <p className="flex flex-wrap items-baseline gap-x-4">
-        <strong>Simulated canner</strong>
+        <strong>Practice device</strong>
         <span>{sight(run, simulation)}</span>
       </p>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">

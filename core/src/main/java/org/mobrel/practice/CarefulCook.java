@@ -18,8 +18,11 @@ public final class CarefulCook {
     /** About what a canner loses to the room at pressure. */
     private static final int HOLDING_PERCENT = 24;
 
-    private static final double PERCENT_A_PSI = 60;
+    private static final double PERCENT_A_PSI = 200;
     private static final double ABOVE_PSI = 0.25;
+
+    /** How much the last five seconds weigh beside those before. */
+    private static final double LATELY = 0.08;
 
     /** Longer than any canner takes to come to a moment; past it there is something wrong with the model. */
     private static final Duration PATIENCE = Duration.ofHours(3);
@@ -73,17 +76,19 @@ public final class CarefulCook {
         return canner.isDial() ? sight.needle().milliPsi() : sight.pressure().milliPsi();
     }
 
-    /** A little more heat below the mark, a little less above it. */
+    /** A little more heat below the mark, a little less above it; at the end the knob is left about where it was lately. */
     private void hold(Duration time) {
         Duration end = scene.elapsed().plus(time);
         double wanted = canner.set().milliPsi() / 1_000.0 + ABOVE_PSI;
+        double usual = HOLDING_PERCENT;
         while (scene.elapsed().compareTo(end) < 0) {
             double off = wanted - seen(scene.sight()) / 1_000.0;
-            does(SceneAct.Kind.BURNER, (int)
-                    Math.max(0, Math.min(FULL, Math.round(HOLDING_PERCENT + off * PERCENT_A_PSI))));
+            double percent = Math.max(0, Math.min(FULL, HOLDING_PERCENT + off * PERCENT_A_PSI));
+            usual += (percent - usual) * LATELY;
+            does(SceneAct.Kind.BURNER, (int) Math.round(percent));
             go(TICK.multipliedBy(5));
         }
-        does(SceneAct.Kind.BURNER, HOLDING_PERCENT);
+        does(SceneAct.Kind.BURNER, (int) Math.round(usual));
     }
 
     private void does(SceneAct.Kind kind, int value) {

@@ -24,7 +24,7 @@ public final class Rehearsal {
     private static final int POUND = 1_000;
 
     /** More jiggles a minute are heat that only boils water away. */
-    private static final int FRANTIC = 20;
+    private static final int FRANTIC = 12;
 
     /** A needle trembles by half of this; it is not called low for that. */
     private static final int TREMBLE = 100;

@@ -54,7 +54,8 @@ class PracticeTest {
     })
     void a_careful_cook_comes_to_a_moment(
             GaugeKind gauge, int psi, Moment.Stage stage, int amount, double least, double most) {
-        Sight sight = CarefulCook.at(canner(gauge, psi), new Moment(stage, amount)).sight();
+        Sight sight =
+                CarefulCook.at(canner(gauge, psi), new Moment(stage, amount)).sight();
         assertThat(sight.pressure().milliPsi() / 1_000.0).isBetween(least, most);
         assertThat(sight.spilt()).isZero();
         assertThat(sight.coolerMilliKelvin()).isLessThan(stage == Moment.Stage.COLD ? 100_000 : 4_000);
@@ -77,17 +78,21 @@ class PracticeTest {
         });
         assertThat(book.find(new RuleRef(RuleRef.Kind.ROW, "stone-soup-hot"))).isEmpty();
         assertThat(book.find(new RuleRef(RuleRef.Kind.FINDING, "no-such-rule"))).isEmpty();
-        assertThat(book.find(new RuleRef(RuleRef.Kind.STOP, "eggs")).orElseThrow().text()).contains("eggs");
+        assertThat(book.find(new RuleRef(RuleRef.Kind.STOP, "eggs"))
+                        .orElseThrow()
+                        .text())
+                .contains("eggs");
     }
 
     /** No line is a question: what to make of it is clear before it is asked what it does. */
     @Test
     void every_line_of_the_pool_is_clear_and_its_ten_are_ruled_on() {
         LineReader reader = new LineReader(CATALOGUE);
-        assertThat(LINES.pool()).hasSizeGreaterThanOrEqualTo(40).doesNotHaveDuplicates().allSatisfy(line -> assertThat(
-                        reader.read(line).mentions())
-                .as(line)
-                .isNotEmpty());
+        assertThat(LINES.pool())
+                .hasSizeGreaterThanOrEqualTo(40)
+                .doesNotHaveDuplicates()
+                .allSatisfy(line ->
+                        assertThat(reader.read(line).mentions()).as(line).isNotEmpty());
         Set<List<String>> different = new HashSet<>();
         for (long seed = 0; seed < 25; seed++) {
             List<String> ten = LINES.draw(seed);
@@ -106,7 +111,11 @@ class PracticeTest {
     @Test
     void lines_are_judged_as_they_are_anywhere_else() {
         LineExercise.Solution solution = LINES.solve(List.of(
-                "2 lb ground beef, browned", "4 cups carrots, sliced", "1/2 cup flour", "2 quarts beef broth", "2 eggs, beaten"));
+                "2 lb ground beef, browned",
+                "4 cups carrots, sliced",
+                "1/2 cup flour",
+                "2 quarts beef broth",
+                "2 eggs, beaten"));
         assertThat(solution.stops()).extracting(LineExercise.Stop::line).containsExactly(2, 4);
         assertThat(solution.setsTime()).containsExactly(0);
     }
@@ -140,10 +149,10 @@ class PracticeTest {
     @CsvSource({"10, 0.06, 0.04", "5, 0.5, 0.2", "0, 3.8, 0.6"})
     void inside_the_jar_a_short_vent_shows(int vent, double cooler, double within) {
         InsideJar inside = InsideJar.of(canner(GaugeKind.WEIGHTED, 10), new Minutes(vent));
-        Sight start = inside.minutes().get(inside.clockStarts());
-        assertThat(start.coolerMilliKelvin() / 1_000.0).isCloseTo(cooler, within(within));
+        assertThat(inside.start().coolerMilliKelvin() / 1_000.0).isCloseTo(cooler, within(within));
         Sight late = inside.minutes().get(inside.clockStarts() + 60);
-        assertThat(late.slowest().get(Filling.BROTH)).isGreaterThan(late.slowest().get(Filling.PUREE));
+        assertThat(late.slowest().get(Filling.BROTH))
+                .isGreaterThan(late.slowest().get(Filling.PUREE));
         assertThat(inside.minutes()).hasSizeGreaterThan(inside.clockStarts() + 120);
     }
 
@@ -151,7 +160,6 @@ class PracticeTest {
     void a_canner_that_nobody_has_is_refused() {
         assertThatThrownBy(() -> canner(GaugeKind.DIAL, 16)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Moment(Moment.Stage.HOLDING, 101)).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Draw(1, Map.of()).in("{nothing}"))
-                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Draw(1, Map.of()).in("{nothing}")).isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -139,7 +139,17 @@ class RehearsalTest {
         hand.rehearse();
         assertThat(hand.steps)
                 .containsExactly(
-                        "heat", "vent", "weight", "rise", "hold", "heat-off", "cool", "weight-off", "wait", "lid", "done");
+                        "heat",
+                        "vent",
+                        "weight",
+                        "rise",
+                        "hold",
+                        "heat-off",
+                        "cool",
+                        "weight-off",
+                        "wait",
+                        "lid",
+                        "done");
         assertThat(hand.rehearsal.isPassed()).isTrue();
         assertThat(slips(hand.rehearsal)).isEmpty();
         assertThat(hand.rehearsal.furthest()).isLessThanOrEqualTo(GaugePressure.ofPsi(1));

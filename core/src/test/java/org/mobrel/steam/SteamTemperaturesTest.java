@@ -38,8 +38,7 @@ class SteamTemperaturesTest {
     @ParameterizedTest
     @CsvSource({"100, 233.6", "200, 227.3", "300, 220.3"})
     void air_keeps_it_cooler(int thousandths, double fahrenheit) {
-        Temperature steam =
-                SteamTemperatures.withAir(GaugePressure.ofPsi(10), Altitude.ofFeet(0), thousandths);
+        Temperature steam = SteamTemperatures.withAir(GaugePressure.ofPsi(10), Altitude.ofFeet(0), thousandths);
         assertThat(steam.fahrenheit()).isCloseTo(fahrenheit, within(0.11));
     }
 

@@ -191,10 +191,14 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
         }
     }
 
+    /** Its database, for looking at what no door shows. */
+    public JdbcClient database() {
+        return running.context().getBean(JdbcClient.class);
+    }
+
     /** How many questions the database has answered so far. */
     public long databaseQueries() {
-        return running.context()
-                .getBean(JdbcClient.class)
+        return database()
                 .sql("SHOW GLOBAL STATUS LIKE 'Com_select'")
                 .query((row, number) -> row.getLong("Value"))
                 .single();

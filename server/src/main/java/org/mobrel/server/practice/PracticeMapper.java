@@ -212,14 +212,7 @@ class PracticeMapper {
                 inside.minutes().stream().map(PracticeMapper::minute).toList(),
                 inside.clockStarts(),
                 pressure.psi(),
-                inside.clockStarts() < 0
-                        ? BigDecimal.ZERO
-                        : BigDecimal.valueOf(
-                                        inside.minutes()
-                                                .get(inside.clockStarts())
-                                                .coolerMilliKelvin(),
-                                        3)
-                                .setScale(2, RoundingMode.HALF_UP),
+                BigDecimal.valueOf(inside.start().coolerMilliKelvin(), 3).setScale(2, RoundingMode.HALF_UP),
                 SceneMessages.tenths(SteamTemperatures.boiling(altitude)),
                 steam);
     }

@@ -241,8 +241,11 @@ final class SceneMessages {
         return slips;
     }
 
-    /** @param snapshot from which it goes on */
-    record SceneCannerResponse(List<SightResponse> sights, String snapshot, @Nullable RehearsalResponse rehearsal) {}
+    /**
+     * @param snapshot from which it goes on
+     * @param rehearsal one for each sight; none where nobody rehearses
+     */
+    record SceneCannerResponse(List<SightResponse> sights, String snapshot, List<RehearsalResponse> rehearsal) {}
 
     record SceneResponse(List<SceneCannerResponse> canners) {}
 }

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.practice.CarefulCook;
 import org.mobrel.practice.Moment;
@@ -69,23 +70,29 @@ class SceneService {
             throw new InvalidField("forMillis", "no canner stands longer than eight hours on the practice stove");
         }
         List<SceneMessages.SightResponse> seen = new ArrayList<>();
+        List<SceneMessages.RehearsalResponse> rehearsed = new ArrayList<>();
+        Consumer<Sight> look = sight -> {
+            seen.add(SceneMessages.SightResponse.of(sight));
+            if (rehearsal != null) {
+                rehearsed.add(SceneMessages.RehearsalResponse.of(rehearsal));
+            }
+        };
         if (time.isZero()) {
-            seen.add(SceneMessages.SightResponse.of(scene.sight()));
+            look.accept(scene.sight());
         }
-        Duration look = scene.elapsed().plus(every);
+        Duration next = scene.elapsed().plus(every);
         // A rehearsal looks every second, however often the page does.
         Duration step = rehearsal == null || every.compareTo(SECOND) < 0 ? every : SECOND;
         for (Sight sight : scene.until(end, step, acts)) {
             if (rehearsal != null && sight.at().toMillisPart() == 0) {
                 rehearsal.see(sight);
             }
-            if (sight.at().compareTo(look) >= 0 || sight.at().compareTo(end) >= 0) {
-                seen.add(SceneMessages.SightResponse.of(sight));
-                look = look.plus(every);
+            if (sight.at().compareTo(next) >= 0 || sight.at().compareTo(end) >= 0) {
+                look.accept(sight);
+                next = next.plus(every);
             }
         }
-        return new SceneMessages.SceneCannerResponse(
-                seen, scene.snapshot(), rehearsal == null ? null : SceneMessages.RehearsalResponse.of(rehearsal));
+        return new SceneMessages.SceneCannerResponse(seen, scene.snapshot(), rehearsed);
     }
 
     private static Scene scene(PracticeCanner canner, @Nullable String snapshot) {

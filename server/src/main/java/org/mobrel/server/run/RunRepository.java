@@ -169,10 +169,13 @@ class RunRepository {
                 .param("until", SqlTime.of(until)));
     }
 
-    /** The last runs of a canner that are over, the newest first. */
+    /** The last runs of a canner that are over, the newest first, without those on the practice device: they say nothing of it. */
     List<Run> lastOf(long canner, int most) {
         return runs(db.sql("SELECT " + COLUMNS + FROM
-                        + "WHERE run.canner_id = :canner AND run.finished ORDER BY run.id DESC LIMIT :most")
+                        + "WHERE run.canner_id = :canner AND run.finished "
+                        + "AND NOT EXISTS (SELECT 1 FROM run_pace p WHERE p.run_id = run.id"
+                        + " AND NOT EXISTS (SELECT 1 FROM run_clock_step s WHERE s.run_id = p.run_id AND s.number = p.number))"
+                        + " ORDER BY run.id DESC LIMIT :most")
                 .param("canner", canner)
                 .param("most", most));
     }

@@ -1,0 +1,144 @@
+import { Ban, Clock } from "lucide-react";
+import { useState } from "react";
+import { Button, Card, ProblemNote, Spinner } from "@/kit";
+import { type LinesTry, useLines, useTryLines } from "./usePractice";
+
+/** Ten lines of a recipe: which stop it, and which sets the time? */
+export function LinesPart() {
+  const [round, setRound] = useState(() => Date.now());
+  const lines = useLines(round);
+  if (!lines.data) {
+    return lines.isPending ? <Spinner /> : <ProblemNote error={lines.error} retry={() => lines.refetch()} />;
+  }
+  return (
+    <Ten
+      key={lines.data.seed}
+      seed={lines.data.seed}
+      lines={lines.data.lines}
+      again={() => setRound(round + 1)}
+    />
+  );
+}
+
+interface TenProps {
+  readonly seed: number;
+  readonly lines: readonly string[];
+  readonly again: () => void;
+}
+
+function Ten({ seed, lines, again }: TenProps) {
+  const [stops, setStops] = useState<ReadonlySet<number>>(new Set());
+  const [time, setTime] = useState<number | undefined>();
+  const tried = useTryLines();
+  const answer = tried.data;
+  const stop = (line: number) => {
+    const next = new Set(stops);
+    if (!next.delete(line)) {
+      next.add(line);
+      if (time === line) {
+        setTime(undefined);
+      }
+    }
+    setStops(next);
+  };
+  return (
+    <Card label="Ten lines" className="flex flex-col gap-3">
+      <h2 className="text-2xl font-bold">
+        {answer ? (answer.passed ? "All right." : "Not quite.") : "Somebody brings you these ten lines"}
+      </h2>
+      <p className="text-lg">
+        {answer
+          ? answer.headline
+          : "Mark what may not go into the jar. Then: which of the others sets the time, in quarts?"}
+      </p>
+      <ol className="flex flex-col">
+        {lines.map((line, index) => (
+          <li
+            key={line}
+            className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-1.5 last:border-0"
+          >
+            <span
+              className={`min-w-52 flex-1 text-lg ${stops.has(index) ? "line-through decoration-2" : ""}`}
+            >
+              {line}
+            </span>
+            {answer ? (
+              <Answered answer={answer} index={index} saidStop={stops.has(index)} saidTime={time === index} />
+            ) : (
+              <span className="flex gap-2">
+                <Button
+                  size="small"
+                  look={stops.has(index) ? "loss" : "plain"}
+                  aria-pressed={stops.has(index)}
+                  aria-label={`Not in the jar: ${line}`}
+                  icon={<Ban size={18} />}
+                  onClick={() => stop(index)}
+                >
+                  Not in
+                </Button>
+                <Button
+                  size="small"
+                  look={time === index ? "main" : "plain"}
+                  aria-pressed={time === index}
+                  aria-label={`Sets the time: ${line}`}
+                  disabled={stops.has(index)}
+                  icon={<Clock size={18} />}
+                  onClick={() => setTime(index)}
+                >
+                  Sets the time
+                </Button>
+              </span>
+            )}
+          </li>
+        ))}
+      </ol>
+      <ProblemNote error={tried.error} />
+      <div>
+        {answer ? (
+          <Button look="main" size="stove" onClick={again}>
+            Ten others
+          </Button>
+        ) : (
+          <Button
+            look="main"
+            size="stove"
+            disabled={time === undefined || tried.isPending}
+            onClick={() => time !== undefined && tried.mutate({ seed, setsTime: time, stops: [...stops] })}
+          >
+            {time === undefined ? "Choose what sets the time" : "What do the rulings say?"}
+          </Button>
+        )}
+      </div>
+    </Card>
+  );
+}
+
+interface AnsweredProps {
+  readonly answer: LinesTry;
+  readonly index: number;
+  readonly saidStop: boolean;
+  readonly saidTime: boolean;
+}
+
+function Answered({ answer, index, saidStop, saidTime }: AnsweredProps) {
+  const line = answer.lines[index];
+  if (!line) {
+    return null;
+  }
+  const stops = line.stops != null;
+  const wrong = stops !== saidStop || (saidTime && !line.setsTime);
+  return (
+    <span className={`max-w-[34rem] text-right ${wrong ? "font-bold text-brick" : "text-soft"}`}>
+      {stops
+        ? `Not in the jar: ${line.stops}`
+        : line.setsTime
+          ? `Sets the time: ${line.minutes} minutes`
+          : line.minutes != null
+            ? `${line.minutes} minutes`
+            : "no time of its own"}
+      {stops && !saidStop && " (missed)"}
+      {!stops && saidStop && " (may go in)"}
+      {saidTime && !line.setsTime && " (does not set it)"}
+    </span>
+  );
+}

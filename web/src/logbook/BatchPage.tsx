@@ -1,7 +1,7 @@
 import { Link } from "@tanstack/react-router";
 import { Printer } from "lucide-react";
 import type { ReactNode } from "react";
-import { Card, Disclosure, Figure, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
+import { Card, Disclosure, Figure, LinkButton, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { countJars, formatAltitude, formatDateTime, jarWord } from "@/quantity";
 import { VerdictTag } from "@/ruling";
@@ -62,7 +62,8 @@ function RunRecord({ run, all }: { readonly run: Run; readonly all: readonly Run
   return (
     <Card label={`Load ${run.loadNumber}`} className="flex flex-col gap-3">
       <div className="flex flex-wrap items-baseline justify-between gap-2">
-        <h2 className="text-lg font-bold">
+        <h2 className="flex flex-wrap items-center gap-x-3 text-lg font-bold">
+          {run.simulated && <Tag tone="ink">Practice device: nothing was canned</Tag>}
           {all.length > 1 ? `Load ${run.loadNumber}: ` : ""}
           {countJars(jarsInside(run))}
           {first && (

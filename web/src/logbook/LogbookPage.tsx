@@ -149,7 +149,10 @@ function Row({ batch, chosen, onChoose }: RowProps) {
             {formatDate(batch.madeAt)} · {countJars(batch.jars)} · {batch.cannerName} · {batch.minutes} min
           </span>
         </span>
-        <span>{batch.verdict === "own-judgement" && <VerdictTag verdict={batch.verdict} short />}</span>
+        <span className="flex flex-wrap gap-2">
+          {batch.practice && <Tag tone="ink">Practice device</Tag>}
+          {batch.verdict === "own-judgement" && <VerdictTag verdict={batch.verdict} short />}
+        </span>
         <span className="md:text-right">
           <strong className="block">{stateWords(batch)}</strong>
           {batch.deviations > 0 && (

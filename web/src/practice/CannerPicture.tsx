@@ -39,7 +39,7 @@ export function CannerPicture({ scene, index, noise }: Props) {
   return (
     <svg
       viewBox="30 0 340 402"
-      className="mx-auto block h-auto max-h-[46vh] w-full max-w-[25rem]"
+      className="mx-auto block h-auto max-h-[36vh] lg:max-h-[43vh] w-full max-w-[25rem]"
       role="img"
       aria-label={sight ? seen(setup, sight) : "A canner on its burner"}
     >

@@ -26,6 +26,7 @@ export function DrillPage({ code }: { readonly code: string }) {
 function Moment({ drill, again }: { readonly drill: Drill; readonly again: () => void }) {
   const tried = useTryDrill(drill.code);
   const [chosen, setChosen] = useState<string | undefined>();
+  const outcome = tried.data?.over ? tried.data : undefined;
   const choose = (choice: string) => {
     setChosen(choice);
     tried.mutate({ seed: drill.seed, choice, lastedMillis: 0 });
@@ -39,7 +40,7 @@ function Moment({ drill, again }: { readonly drill: Drill; readonly again: () =>
           <p className="text-xl leading-relaxed">{drill.moment}</p>
           {drill.lines.length > 0 && <Recipe drill={drill} />}
           <p className="text-xl font-bold">{drill.ask}</p>
-          {drill.choices.length > 0 && !tried.data && (
+          {drill.choices.length > 0 && !outcome && (
             <ul className="flex flex-col gap-2.5" aria-label="What can be done">
               {drill.choices.map((choice) => (
                 <li key={choice.code}>
@@ -57,11 +58,11 @@ function Moment({ drill, again }: { readonly drill: Drill; readonly again: () =>
             </ul>
           )}
           <ProblemNote error={tried.error} />
-          {tried.data && (
+          {outcome && (
             <Outcome
               drill={drill}
               did={drill.choices.find((choice) => choice.code === chosen)?.text}
-              outcome={tried.data}
+              outcome={outcome}
               again={again}
             />
           )}
@@ -115,7 +116,7 @@ function Outcome({ drill, did, outcome, again }: OutcomeProps) {
         <p className="font-semibold">{outcome.rule.text}</p>
         <footer className="text-[0.9rem] text-soft">{outcome.rule.source}</footer>
       </blockquote>
-      <p className="text-soft">It comes again {comesAgain(outcome.dueAt)}.</p>
+      {outcome.dueAt && <p className="text-soft">It comes again {comesAgain(outcome.dueAt)}.</p>}
       <div className="flex flex-wrap gap-3">
         <Button look={outcome.passed ? "plain" : "main"} onClick={again}>
           Try it again

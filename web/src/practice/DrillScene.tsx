@@ -26,7 +26,7 @@ export function DrillScene({ drill, tried }: Props) {
   );
   const noise = useMemo(() => new Noise(), []);
   const played = useRef(false);
-  const outcome = tried.data;
+  const outcome = tried.data?.over ? tried.data : undefined;
   useEffect(() => {
     if (outcome && !played.current && outcome.playsForMillis > 0) {
       played.current = true;

@@ -29,16 +29,22 @@ export function Hands({ scene, index, name, locked = false }: Props) {
       />
       <div className="flex flex-wrap justify-center gap-2">
         <Button
-          className="min-h-14 px-4"
+          size="small"
+          className="min-h-14"
           disabled={open}
           onClick={() => scene.act(index, "weight", on ? 0 : 1)}
         >
           {on ? "Lift weight" : "Weight on"}
         </Button>
-        <Button className="min-h-14 px-4" disabled={open || !on} onClick={() => scene.act(index, "nudge", 1)}>
+        <Button
+          size="small"
+          className="min-h-14"
+          disabled={open || !on}
+          onClick={() => scene.act(index, "nudge", 1)}
+        >
           Nudge it
         </Button>
-        <Button className="min-h-14 px-4" disabled={open} onClick={() => scene.act(index, "lid", 1)}>
+        <Button size="small" className="min-h-14" disabled={open} onClick={() => scene.act(index, "lid", 1)}>
           Lid off
         </Button>
       </div>

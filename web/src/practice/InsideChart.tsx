@@ -1,7 +1,7 @@
 import { degrees } from "./degrees";
 import type { Inside } from "./usePractice";
 
-const [W, H, LEFT, RIGHT, TOP, FOOT] = [760, 320, 54, 128, 14, 34];
+const [W, H, LEFT, RIGHT, TOP, FOOT] = [760, 262, 54, 128, 12, 34];
 const [LEAST, MOST] = [60, 125];
 
 const LINES = [
@@ -99,7 +99,7 @@ export function InsideChart({ inside, metric }: { readonly inside: Inside; reado
             <tr key={each.key} className="border-t border-line">
               <th className="py-1 font-semibold">{each.text}</th>
               {[0, 25, 60, 90].map((minutes) => (
-                <td key={minutes} className="digits text-right text-lg font-bold">
+                <td key={minutes} className="digits text-right font-bold whitespace-nowrap md:text-lg">
                   {degrees(at(minutes)?.slowest[each.key] ?? 0, metric)}
                 </td>
               ))}

@@ -21,26 +21,6 @@ export function InsidePart() {
         Heat has to find its way in. Broth carries it, pieces slow it down, a puree lets it creep. So a thick
         jar is never covered by a thin jar's time.
       </p>
-      {inside.data ? (
-        <>
-          <InsideChart inside={inside.data} metric={metric} />
-          <ul className="grid gap-3 text-lg md:grid-cols-3">
-            <li className="border-l-4 border-line pl-3">
-              <strong>{degrees(steamAt(inside.data, psi), metric)}</strong>: steam without air at {psi} psi
-              here. Water boils at {degrees(inside.data.boilingC, metric)}.
-            </li>
-            <li className={`border-l-4 pl-3 ${inside.data.coolerC >= 0.3 ? "border-brick" : "border-line"}`}>
-              <strong>{degreesLess(inside.data.coolerC, metric)} cooler</strong> when the clock starts, by the
-              air that {vent} minutes of venting left.
-            </li>
-            <li className="border-l-4 border-line pl-3">{whyPressure(inside.data, metric)}</li>
-          </ul>
-        </>
-      ) : inside.isPending ? (
-        <Spinner />
-      ) : (
-        <ProblemNote error={inside.error} retry={() => inside.refetch()} />
-      )}
       <div className="flex flex-wrap items-center gap-x-8 gap-y-3">
         <Stepper label="Vented, minutes" value={vent} min={0} max={15} onChange={setVent} />
         <Choice
@@ -66,6 +46,26 @@ export function InsidePart() {
           onChange={(value) => setAltitude(metric ? Math.round(value * 3.2808) : value)}
         />
       </div>
+      {inside.data ? (
+        <>
+          <InsideChart inside={inside.data} metric={metric} />
+          <ul className="grid gap-3 text-lg md:grid-cols-3">
+            <li className="border-l-4 border-line pl-3">
+              <strong>{degrees(steamAt(inside.data, psi), metric)}</strong>: steam without air at {psi} psi
+              here. Water boils at {degrees(inside.data.boilingC, metric)}.
+            </li>
+            <li className={`border-l-4 pl-3 ${inside.data.coolerC >= 0.3 ? "border-brick" : "border-line"}`}>
+              <strong>{degreesLess(inside.data.coolerC, metric)} cooler</strong> when the clock starts, by the
+              air that {vent} minutes of venting left.
+            </li>
+            <li className="border-l-4 border-line pl-3">{whyPressure(inside.data, metric)}</li>
+          </ul>
+        </>
+      ) : inside.isPending ? (
+        <Spinner />
+      ) : (
+        <ProblemNote error={inside.error} retry={() => inside.refetch()} />
+      )}
       <p className="font-bold">An illustration; it sets no time.</p>
     </Card>
   );

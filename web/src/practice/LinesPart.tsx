@@ -1,5 +1,5 @@
 import { Ban, Clock } from "lucide-react";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import { Button, Card, ProblemNote, Spinner } from "@/kit";
 import { type LinesTry, useLines, useTryLines } from "./usePractice";
 
@@ -66,27 +66,23 @@ function Ten({ seed, lines, again }: TenProps) {
               <Answered answer={answer} index={index} saidStop={stops.has(index)} saidTime={time === index} />
             ) : (
               <span className="flex gap-2">
-                <Button
-                  size="small"
-                  look={stops.has(index) ? "loss" : "plain"}
-                  aria-pressed={stops.has(index)}
-                  aria-label={`Not in the jar: ${line}`}
-                  icon={<Ban size={18} />}
+                <Mark
+                  on={stops.has(index)}
+                  tone="bg-brick border-brick"
+                  label={`Not in the jar: ${line}`}
                   onClick={() => stop(index)}
                 >
-                  Not in
-                </Button>
-                <Button
-                  size="small"
-                  look={time === index ? "main" : "plain"}
-                  aria-pressed={time === index}
-                  aria-label={`Sets the time: ${line}`}
+                  <Ban size={18} aria-hidden="true" /> Not in
+                </Mark>
+                <Mark
+                  on={time === index}
+                  tone="bg-primary border-primary"
+                  label={`Sets the time: ${line}`}
                   disabled={stops.has(index)}
-                  icon={<Clock size={18} />}
                   onClick={() => setTime(index)}
                 >
-                  Sets the time
-                </Button>
+                  <Clock size={18} aria-hidden="true" /> Sets the time
+                </Mark>
               </span>
             )}
           </li>
@@ -110,6 +106,33 @@ function Ten({ seed, lines, again }: TenProps) {
         )}
       </div>
     </Card>
+  );
+}
+
+interface MarkProps {
+  readonly on: boolean;
+  readonly tone: string;
+  readonly label: string;
+  readonly disabled?: boolean;
+  readonly onClick: () => void;
+  readonly children: ReactNode;
+}
+
+/** What a line is marked with; what is marked is filled, so that it is seen from afar. */
+function Mark({ on, tone, label, disabled, onClick, children }: MarkProps) {
+  return (
+    <button
+      type="button"
+      aria-pressed={on}
+      aria-label={label}
+      disabled={disabled}
+      onClick={onClick}
+      className={`flex min-h-12 items-center gap-2 rounded-field border-2 px-3 font-bold disabled:opacity-40 ${
+        on ? `${tone} text-paper` : "border-line bg-paper text-primary"
+      }`}
+    >
+      {children}
+    </button>
   );
 }
 

@@ -1,5 +1,5 @@
 import { Link } from "@tanstack/react-router";
-import type { ReactNode } from "react";
+import { type ReactNode, useEffect, useRef } from "react";
 import { PageFrame } from "@/kit";
 import { PARTS, type PracticePart } from "./parts";
 
@@ -10,6 +10,14 @@ interface Props {
 
 /** The place Practice: what can be practised, and the part that is open. */
 export function PracticeFrame({ part, children }: Props) {
+  const here = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    // On a phone the list is wider than the screen.
+    const list = here.current?.closest("nav");
+    if (part !== "begin" && list && here.current) {
+      list.scrollLeft = here.current.offsetLeft - list.clientWidth / 3;
+    }
+  }, [part]);
   return (
     <PageFrame
       title="Practice"
@@ -17,10 +25,10 @@ export function PracticeFrame({ part, children }: Props) {
         lead: "A canner to learn on. Nothing here is canned, timed or written into the logbook.",
       })}
     >
-      <nav aria-label="Parts of practice" className="-mx-4 overflow-x-auto px-4 md:mx-0 md:px-0">
+      <nav aria-label="Parts of practice" className="relative -mx-4 overflow-x-auto px-4 md:mx-0 md:px-0">
         <ul className="flex gap-1.5">
           {PARTS.filter((each) => each.id !== "device" || part === "device").map((each) => (
-            <li key={each.id}>
+            <li key={each.id} ref={each.id === part ? here : undefined}>
               <Link
                 to="/practice"
                 search={each.id === "begin" ? {} : { part: each.id }}

@@ -1,6 +1,6 @@
 import type { Scene } from "./scene";
 
-const [W, H, LEFT, RIGHT, TOP, FOOT] = [360, 190, 30, 8, 10, 22];
+const [W, H, LEFT, RIGHT, TOP, FOOT] = [360, 152, 30, 8, 8, 22];
 const MOST = 20;
 
 /** The pressure since the burner was lit, and the mark. */

@@ -46,30 +46,37 @@ export function StovePart() {
   return (
     <>
       <Card label="The stove" className="flex flex-col gap-4">
-        <div
-          className={
-            gauges.length === 2
-              ? "grid gap-4 md:grid-cols-2"
-              : "grid gap-x-6 gap-y-4 lg:grid-cols-[1fr_22rem]"
-          }
-        >
-          {gauges.map((gauge, index) => (
-            <Canner
-              key={gauge}
-              scene={scene}
-              index={index}
-              noise={index === 0 ? noise : undefined}
-              name={gauges.length === 2 ? `${gauge} canner` : undefined}
-            />
-          ))}
-          {gauges.length === 1 && (
-            <div className="flex flex-col justify-between gap-4">
+        {gauges.length === 2 ? (
+          <>
+            <div className="grid gap-4 md:grid-cols-2">
+              {gauges.map((gauge, index) => (
+                <Canner
+                  key={gauge}
+                  scene={scene}
+                  index={index}
+                  noise={index === 0 ? noise : undefined}
+                  name={`${gauge} canner`}
+                />
+              ))}
+            </div>
+            <TimeBar scene={scene} noise={noise} />
+          </>
+        ) : (
+          <div className="flex flex-col gap-4 lg:grid lg:grid-cols-[1fr_22rem] lg:gap-x-6">
+            <div className="min-w-0 lg:row-span-2">
+              <Canner scene={scene} index={0} noise={noise} />
+            </div>
+            <div className="order-4 lg:order-none">
               <Readings scene={scene} metric={metric} />
+            </div>
+            <div className="self-end">
               <Hands scene={scene} index={0} />
             </div>
-          )}
-        </div>
-        <TimeBar scene={scene} noise={noise} />
+            <div className="order-3 lg:order-none lg:col-span-2">
+              <TimeBar scene={scene} noise={noise} />
+            </div>
+          </div>
+        )}
       </Card>
       <Card label="What stands on it" className="flex flex-wrap items-center gap-x-6 gap-y-3">
         <Choice
@@ -155,9 +162,7 @@ function Readings({ scene, metric }: { readonly scene: Scene; readonly metric: b
         />
         <Fact name="Water" value={sight ? `${(sight.waterMl / 1_000).toFixed(2)} L` : "2.84 L"} />
       </dl>
-      <p className="text-[0.9rem] text-soft">
-        What only a picture can show. An illustration; it sets no time.
-      </p>
+      <p className="text-[0.9rem] text-soft">An illustration; it sets no time.</p>
     </section>
   );
 }

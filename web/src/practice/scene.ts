@@ -41,6 +41,8 @@ const LOOKS_A_SECOND = 30;
 /** What is drawn is behind what is known by so much at most. */
 const KEPT = 120_000;
 const SLOW_MS = 250;
+/** The server goes on for an hour at most in one answer. */
+const LONGEST = 3_600_000;
 
 const quantum = (ms: number) => Math.ceil(ms / QUANTUM) * QUANTUM;
 
@@ -129,7 +131,8 @@ export class Scene {
     this.last = now;
     if (this.playing) {
       const known = this.known();
-      const next = Math.min(this.at + passed * this.pace, known, this.until);
+      // After a turn of a knob less is known than was played; time stands until it is, it never steps back.
+      const next = Math.max(this.at, Math.min(this.at + passed * this.pace, known, this.until));
       this.at = next;
       if (next >= this.until) {
         this.playing = false;
@@ -151,20 +154,16 @@ export class Scene {
     return this.checkpoints.at(-1)?.at ?? this.begin;
   }
 
-  /** Whether it waits for the server. */
-  get waiting(): boolean {
-    return this.playing && this.at >= this.known();
-  }
-
   private async ask(): Promise<void> {
     const from = this.checkpoints.at(-1);
-    if (this.asking > 0 || !from) {
+    const first = this.canners.some((canner) => canner.sights.length === 0);
+    const ahead = quantum(this.at - (from?.at ?? 0) + Math.max(5_000, this.pace * 3_000));
+    // Somebody who slows down has more in hand than is wanted.
+    if (this.asking > 0 || !from || (ahead <= 0 && !first)) {
       return;
     }
     const generation = this.generation;
-    const first = this.canners.some((canner) => canner.sights.length === 0);
-    const forMillis =
-      first && !this.playing ? 0 : Math.min(600_000, Math.max(5_000, quantum(this.pace * 3_000)));
+    const forMillis = first && !this.playing ? 0 : Math.min(LONGEST, ahead);
     this.asking += 1;
     try {
       const answer = await body(
@@ -349,9 +348,14 @@ export class Scene {
 
   /** What happened so far, for going back to. */
   happenings(): readonly Happening[] {
+    const named = this.canners.length > 1;
     return this.canners
-      .flatMap((canner, index) => happened(canner, index, this.at))
-      .sort((a, b) => a.at - b.at);
+      .flatMap((canner, index) => {
+        const name = canner.setup.gauge === "dial" ? "Dial" : "Weighted";
+        const all = happened(canner, index, this.at);
+        return named ? all.map((one) => ({ ...one, text: `${name}: ${one.text}` })) : all;
+      })
+      .sort((one, other) => one.at - other.at);
   }
 }
 

@@ -29,7 +29,7 @@ function Seals({ run }: { readonly run: Run }) {
   return (
     <PageFrame
       title="Seal check"
-      lead={`${run.title} · ${countJars(jarsInside(run))} · ${run.cannerName}`}
+      lead={`${run.simulated ? "Practice device: nothing here reaches the shelf. " : ""}${run.title} · ${countJars(jarsInside(run))} · ${run.cannerName}`}
       actions={
         <span className="text-soft">{run.simulated && "A practice run: nothing goes on the shelf"}</span>
       }

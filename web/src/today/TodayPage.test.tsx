@@ -17,6 +17,17 @@ beforeEach(() => {
   server.on("GET /api/shelf/needs", ok({ dishes: [], kits: [] }));
   server.on("GET /api/outside", ok([]));
   server.on("GET /api/plans", ok([]));
+  server.on(
+    "GET /api/practice",
+    ok({
+      drills: [
+        { code: "one", title: "Almost zero", minutes: 2, atTheKnobs: false, tries: 0, inARow: 0, due: false },
+      ],
+      next: "one",
+      rehearsals: [],
+      simulationOffered: false,
+    }),
+  );
 });
 
 async function today(runs: readonly Run[] = [], known: Kitchen = kitchen()) {
@@ -47,6 +58,15 @@ test("what is on the stove stands there with its clock, what rests with its chec
   const checks = card("Seal checks");
   expect(checks.getByRole("link", { name: "Check the seals" }).getAttribute("href")).toBe("/seals/2");
   expect(checks.getByRole("link", { name: "Resting" }).getAttribute("href")).toBe("/seals/3");
+});
+
+test("while a canner cools there is a drill to pass the time, and while one holds there is none", async () => {
+  await today([run({ id: 1, stage: "holding", clockEndsAt: at(41) })]);
+  expect(screen.queryByRole("region", { name: "Meanwhile" })).toBeNull();
+  await today([run({ id: 1, stage: "cooling", simulated: true })]);
+  expect(await screen.findByRole("region", { name: "Meanwhile" })).toBeTruthy();
+  expect(card("Meanwhile").getByText("Almost zero")).toBeTruthy();
+  expect(card("On the stove").getByText("Practice device")).toBeTruthy();
 });
 
 test("jars that did not seal are a decision with a limit", async () => {

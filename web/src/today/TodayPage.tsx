@@ -5,9 +5,13 @@ import { Card, LinkButton, PageFrame, ProblemNote, Tag } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { OutsideList } from "@/logbook";
 import { TodaysDay } from "@/plan";
+import { usePractice } from "@/practice";
 import { countJars, formatClock, formatDateTime, jarWord } from "@/quantity";
 import { hueOf, type Lot, type Need, useHolds, useNeeds, useShelf } from "@/shelf";
 import { jarsInside, Offline, type Run, runNow, stageLabel, useRunNow, useRuns } from "@/stove";
+
+/** Stages in which everything happens by itself. */
+const WAITING: ReadonlySet<string> = new Set(["cooling", "settling"]);
 
 /** What needs me now, and next? */
 export function TodayPage() {
@@ -69,6 +73,7 @@ export function TodayPage() {
           )}
         </Card>
       </div>
+      {stove.some((run) => WAITING.has(run.stage)) && <MeanwhileDrill />}
       {shelf.data && <TodaysDay today={shelf.data.today} />}
       <Due />
       <EatFirst lots={(shelf.data?.lots ?? []).filter((lot) => lot.jars > 0 && lot.holds.length === 0)} />
@@ -76,7 +81,6 @@ export function TodayPage() {
   );
 }
 
-/** What else wants somebody: lots on hold, a gauge test, what runs low. */
 /** Jars that were not processed wait for a word, and not for ever. */
 function Undecided({ runs }: { readonly runs: readonly Run[] }) {
   return (
@@ -106,6 +110,7 @@ function Undecided({ runs }: { readonly runs: readonly Run[] }) {
   );
 }
 
+/** What else wants somebody: lots on hold, a gauge test, what runs low. */
 function Due() {
   const kitchen = useKitchen();
   const holds = useHolds();
@@ -176,6 +181,26 @@ function DueRow({ to, what, detail, act }: DueRowProps) {
   );
 }
 
+/** While a canner cools by itself there are hands with nothing to do. */
+function MeanwhileDrill() {
+  const practice = usePractice();
+  const drill = practice.data?.drills.find((each) => each.code === practice.data?.next);
+  if (!drill) {
+    return null;
+  }
+  return (
+    <Card label="Meanwhile" className="flex flex-wrap items-center gap-x-6 gap-y-2">
+      <span className="min-w-60 flex-1">
+        <strong>Meanwhile: a drill of {drill.minutes} minutes</strong>
+        <span className="block text-soft">{drill.title}</span>
+      </span>
+      <LinkButton to="/practice/drills/$code" params={{ code: drill.code }}>
+        Begin
+      </LinkButton>
+    </Card>
+  );
+}
+
 function FirstMinute() {
   return (
     <Card label="Welcome">
@@ -213,6 +238,7 @@ function StoveRow({ run, now }: { readonly run: Run; readonly now: number }) {
             {formatClock(left)}
           </span>
         )}
+        {run.simulated && <Tag tone="ink">Practice device</Tag>}
         <Tag tone={run.stage === "holding" ? "copper" : "ink"}>{stageLabel(run.stage)}</Tag>
       </Link>
     </li>
@@ -224,7 +250,10 @@ function RestRow({ run, now }: { readonly run: Run; readonly now: number }) {
   return (
     <li className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line py-3 last:border-0">
       <span className="min-w-0 flex-1">
-        <span className="block text-lg font-semibold">{run.title}</span>
+        <span className="flex flex-wrap items-center gap-x-3 text-lg font-semibold">
+          {run.title}
+          {run.simulated && <Tag tone="ink">Practice device</Tag>}
+        </span>
         <span className="block text-soft">
           {countJars(jarsInside(run))},{" "}
           {run.unsettled.length > 0

@@ -1,6 +1,7 @@
 package org.mobrel.journeys;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 
 /** How fast the pages answer in Chromium, beside a request that asks for nothing much: {@code ./mobrel bench pages}. */
@@ -72,13 +73,45 @@ public final class PageSpeed {
                             "(round) => go(round % 2 ? 'Shelf' : 'Recipes')",
                             "(round) => document.querySelector('h1')?.textContent === (round % 2 ? 'Shelf' : 'Recipes')"
                                     + " && document.querySelector('main ul, main table, main section') !== null"));
+            frames(mobrel, page);
         } finally {
             Browser.stop();
         }
     }
 
+    /** Two canners side by side at thirty times: from one drawn frame to the next, over ten seconds. */
+    private static void frames(RunningMobrel mobrel, Page page) {
+        page.navigate(mobrel.url("/practice?part=stove"));
+        page.getByText("Both", new Page.GetByTextOptions().setExact(true)).click();
+        for (String canner : List.of("weighted", "dial")) {
+            page.getByRole(
+                            AriaRole.SLIDER,
+                            new Page.GetByRoleOptions().setName("Burner of the %s canner".formatted(canner)))
+                    .press("End");
+        }
+        page.getByText("30×", new Page.GetByTextOptions().setExact(true)).click();
+        Cook.button(page, "Play").click();
+        Object measured = page.evaluate(
+                """
+                () => new Promise((done) => {
+                  const times = [];
+                  let last;
+                  const frame = (now) => {
+                    if (last !== undefined) times.push(now - last);
+                    last = now;
+                    if (times.length < 600) requestAnimationFrame(frame); else done(times);
+                  };
+                  setTimeout(() => requestAnimationFrame(frame), 2000);
+                })""");
+        tell("two canners, frame", sorted(measured));
+    }
+
     private static double[] measure(Page page, String act, String shown) {
         Object measured = page.evaluate(MEASURE, List.of(TRIES, WARM_UP, act, shown));
+        return sorted(measured);
+    }
+
+    private static double[] sorted(Object measured) {
         return ((List<?>) measured)
                 .stream()
                         .mapToDouble(time -> ((Number) time).doubleValue())

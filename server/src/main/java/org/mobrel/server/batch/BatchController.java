@@ -147,7 +147,8 @@ class BatchController {
                         .orElse(0),
                 (int) checks.stream().filter(JarCheck::sealed).count(),
                 checks.size(),
-                states.stream().mapToInt(state -> state.deviations().size()).sum());
+                states.stream().mapToInt(state -> state.deviations().size()).sum(),
+                loads.stream().anyMatch(Run::isPractice));
     }
 
     /** Each jar once: one that was processed again is judged by its last try. */

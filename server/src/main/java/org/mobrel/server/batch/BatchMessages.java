@@ -34,6 +34,7 @@ public final class BatchMessages {
 
     record BatchMade(long id, List<Long> runs) {}
 
+    /** @param practice whether a load of it was on the practice device: nothing of that was canned */
     record BatchEntry(
             long id,
             String title,
@@ -45,7 +46,8 @@ public final class BatchMessages {
             int minutes,
             int sealed,
             int checked,
-            int deviations) {}
+            int deviations,
+            boolean practice) {}
 
     record BatchResponse(
             long id,

@@ -149,17 +149,22 @@ class PracticeMapper {
                 drill.isAtTheKnobs());
     }
 
-    PracticeMessages.DrillTryResponse tried(Drill drill, PracticeService.Tried tried) {
-        RuleBook.Quoted rule = service.rule(drill);
-        return new PracticeMessages.DrillTryResponse(
-                tried.verdict().passed(),
-                tried.verdict().misses().orElse(null),
-                tried.verdict().text(),
-                tried.verdict().right().orElse(null),
-                new PracticeMessages.QuotedRule(rule.text(), rule.source().text()),
-                tried.plays().stream().map(SceneActBody::of).toList(),
-                tried.played().toMillis(),
-                tried.repetition().due());
+    PracticeMessages.DrillTryResponse tried(Drill drill, Optional<PracticeService.Tried> tried) {
+        RuleBook.Quoted quoted = service.rule(drill);
+        PracticeMessages.QuotedRule rule =
+                new PracticeMessages.QuotedRule(quoted.text(), quoted.source().text());
+        return tried.map(known -> new PracticeMessages.DrillTryResponse(
+                        true,
+                        known.verdict().passed(),
+                        known.verdict().misses().orElse(null),
+                        known.verdict().text(),
+                        known.verdict().right().orElse(null),
+                        rule,
+                        known.plays().stream().map(SceneActBody::of).toList(),
+                        known.played().toMillis(),
+                        known.repetition().due()))
+                .orElseGet(() ->
+                        new PracticeMessages.DrillTryResponse(false, false, null, "", null, rule, List.of(), 0, null));
     }
 
     static PracticeMessages.RehearsalResult rehearsed(Rehearsal rehearsal) {

@@ -94,12 +94,14 @@ final class PracticeMessages {
     /**
      * What came of it.
      *
+     * @param over whether anything has come of it: at the knobs it may go on, and then the rest says nothing
      * @param misses the reason, as a code; null where it was right
      * @param right what would have been right; null where it was, or where it was at the knobs
      * @param plays what is done to the canner then, counted from the moment
      * @param playsForMillis how long that is watched
      */
     record DrillTryResponse(
+            boolean over,
             boolean passed,
             @Nullable String misses,
             String text,
@@ -107,7 +109,7 @@ final class PracticeMessages {
             QuotedRule rule,
             List<SceneActBody> plays,
             long playsForMillis,
-            Instant dueAt) {}
+            @Nullable Instant dueAt) {}
 
     /**
      * @param canner as it was offered, or another

@@ -141,35 +141,30 @@ public class PracticeService {
     /**
      * Judges a try of a drill and writes it down; of one draw the first answer counts.
      *
+     * @return empty while nothing has come of it yet at the knobs
      * @throws InvalidField for a choice that the drill has not
-     * @throws Conflict if nothing has ended yet at the knobs
      */
     @Transactional
-    Tried tryDrill(String code, DrillTryRequest request) {
+    Optional<Tried> tryDrill(String code, DrillTryRequest request) {
         Drill drill = drills.get(code);
         Draw draw = drill.draw(request.seed());
         if (drill.isAtTheKnobs()) {
-            DrillVerdict verdict = hands(drill, draw, request);
-            return new Tried(verdict, List.of(), Duration.ZERO, written(drill, draw, verdict));
+            return hands(drill, draw, request)
+                    .map(verdict -> new Tried(verdict, List.of(), Duration.ZERO, written(drill, draw, verdict)));
         }
         DrillAct act = Optional.ofNullable(request.choice())
                 .flatMap(drill::act)
                 .orElseThrow(() -> new InvalidField("choice", "that cannot be done in this drill"));
         DrillVerdict verdict = judge.of(drill, draw, act, sceneOf(drill, draw));
-        return new Tried(verdict, act.plays(), act.played(), written(drill, draw, verdict));
+        return Optional.of(new Tried(verdict, act.plays(), act.played(), written(drill, draw, verdict)));
     }
 
-    private DrillVerdict hands(Drill drill, Draw draw, DrillTryRequest request) {
+    private Optional<DrillVerdict> hands(Drill drill, Draw draw, DrillTryRequest request) {
         List<SceneAct> acts = Objects.requireNonNullElse(request.acts(), List.<SceneActBody>of()).stream()
                 .map(SceneActBody::toCore)
                 .toList();
         return judge.ofHands(
-                        drill,
-                        draw,
-                        sceneOf(drill, draw).orElseThrow(),
-                        acts,
-                        Duration.ofMillis(request.lastedMillis()))
-                .orElseThrow(() -> new Conflict("not-over", "It is not decided yet; go on.", Map.of()));
+                drill, draw, sceneOf(drill, draw).orElseThrow(), acts, Duration.ofMillis(request.lastedMillis()));
     }
 
     private Repetition written(Drill drill, Draw draw, DrillVerdict verdict) {

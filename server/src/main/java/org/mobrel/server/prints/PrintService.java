@@ -64,21 +64,26 @@ public class PrintService {
         boolean dial = run.plan().gauge().code().equals("dial");
         String pressure = run.plan().target().psi() + (dial ? " psi" : " lb");
         String headspace = run.headspaceIn().stripTrailingZeros().toPlainString();
-        String body =
-                "<h1>" + Html.text(run.title()) + "</h1><p>" + Html.text(jars(run.jars()) + " · " + run.cannerName())
-                        + "</p><table><tr>"
-                        + figure(run.plan().process().value() + " min", "at pressure, without a break")
-                        + figure(pressure, dial ? "or more, on this dial" : "weight, moving properly")
-                        + figure(headspace + " in", "headspace")
-                        + "</tr></table><h2>Steps</h2><ol>"
-                        + steps(run).stream()
-                                .map(step -> "<li>" + Html.text(step) + "</li>")
-                                .collect(Collectors.joining())
-                        + "</ol><p class=\"small\">" + CAUTION + "</p>";
+        String body = "<h1>" + Html.text(run.title()) + "</h1>" + practice(run) + "<p>"
+                + Html.text(jars(run.jars()) + " · " + run.cannerName())
+                + "</p><table><tr>"
+                + figure(run.plan().process().value() + " min", "at pressure, without a break")
+                + figure(pressure, dial ? "or more, on this dial" : "weight, moving properly")
+                + figure(headspace + " in", "headspace")
+                + "</tr></table><h2>Steps</h2><ol>"
+                + steps(run).stream()
+                        .map(step -> "<li>" + Html.text(step) + "</li>")
+                        .collect(Collectors.joining())
+                + "</ol><p class=\"small\">" + CAUTION + "</p>";
         return Pdf.of(Html.page(
                 paper.page(16)
                         + " body { font-size: 13pt; line-height: 1.45; } .figure { font-size: 27pt; font-weight: bold; }",
                 body));
+    }
+
+    /** A load on the practice device says so on paper too. */
+    private static String practice(Run run) {
+        return run.isPractice() ? "<p><b>PRACTICE DEVICE: nothing of this was canned.</b></p>" : "";
     }
 
     private static String figure(String value, String words) {
@@ -130,7 +135,7 @@ public class PrintService {
         body.append("</table><p class=\"small\">")
                 .append(Html.text(compared(batch.ruling())))
                 .append("</p>");
-        runs.ofBatch(batchId).forEach(run -> body.append(load(run)));
+        runs.ofBatch(batchId).forEach(run -> body.append(practice(run)).append(load(run)));
         body.append("<h2>Lots</h2><table>");
         shelf.lotsOfBatch(batchId).forEach(lot -> body.append("<tr class=\"line\"><td><b>")
                 .append(Html.text(lot.lot().code().text()))

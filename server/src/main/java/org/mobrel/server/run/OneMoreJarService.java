@@ -126,7 +126,7 @@ class OneMoreJarService {
     }
 
     private static boolean isPractice(Run run) {
-        return run.pace().filter(ClockRate::simulated).isPresent();
+        return run.isPractice();
     }
 
     /**

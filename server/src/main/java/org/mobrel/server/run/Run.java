@@ -64,6 +64,11 @@ public record Run(
         return RunState.after(plan, events);
     }
 
+    /** Whether it is on the practice device: nothing of it was canned, and nothing of it counts. */
+    public boolean isPractice() {
+        return pace.filter(ClockRate::simulated).isPresent();
+    }
+
     /** Whether it still goes by the kitchen as it is now, because its lid is not on. */
     boolean isWaiting() {
         Stage stage = state().stage();

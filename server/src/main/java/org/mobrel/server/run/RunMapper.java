@@ -72,7 +72,7 @@ final class RunMapper {
                 jiggles(run.plan().jiggles()),
                 now,
                 run.pace().map(ClockRate::pace).orElse(1),
-                run.pace().filter(ClockRate::simulated).isPresent(),
+                run.isPractice(),
                 run.pace().isPresent(),
                 state.stage().code(),
                 state.turn(),

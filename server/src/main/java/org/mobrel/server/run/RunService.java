@@ -384,9 +384,8 @@ public class RunService {
         if (state.stage().isOver()) {
             forgetPastOf(after.cannerId());
         }
-        // A simulated canner is for practice: there is nothing to eat in its jars.
-        boolean practice = run.pace().filter(ClockRate::simulated).isPresent();
-        if (state.stage() == Stage.DONE && before.stage() != Stage.DONE && !practice) {
+        // There is nothing to eat in the jars of the practice device.
+        if (state.stage() == Stage.DONE && before.stage() != Stage.DONE && !run.isPractice()) {
             shelve(after, state, event.at());
         }
         state.heldFor().forEach(reason -> holds.ofRun(run.id(), reason, event.heard()));

@@ -19,7 +19,7 @@ export function InsidePart() {
       <h2 className="text-2xl font-bold">The middle of a jar is slow</h2>
       <p className="max-w-3xl text-lg">
         Heat has to find its way in. Broth carries it, pieces slow it down, a puree lets it creep. So a thick
-        jar is never covered by a thin jar's time.
+        jar is never covered by a thin jar's time. <strong>An illustration; it sets no time.</strong>
       </p>
       <div className="flex flex-wrap items-center gap-x-8 gap-y-3">
         <Stepper label="Vented, minutes" value={vent} min={0} max={15} onChange={setVent} />
@@ -66,7 +66,6 @@ export function InsidePart() {
       ) : (
         <ProblemNote error={inside.error} retry={() => inside.refetch()} />
       )}
-      <p className="font-bold">An illustration; it sets no time.</p>
     </Card>
   );
 }

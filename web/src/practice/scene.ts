@@ -41,6 +41,7 @@ const LOOKS_A_SECOND = 30;
 /** What is drawn is behind what is known by so much at most. */
 const KEPT = 120_000;
 const SLOW_MS = 250;
+const ONE_TURN = 20_000;
 /** The server goes on for an hour at most in one answer. */
 const LONGEST = 3_600_000;
 
@@ -372,7 +373,12 @@ const ACT_WORDS: Readonly<Record<string, (value: number) => string>> = {
 
 function happened(canner: Canner, index: number, until: number): Happening[] {
   const all: Happening[] = canner.acts
-    .filter((act) => act.atMillis <= until)
+    .filter((act, number) => {
+      const next = canner.acts[number + 1];
+      // Of a knob that is turned on and on, where it came to.
+      const goesOn = next?.what === act.what && next.atMillis - act.atMillis < ONE_TURN;
+      return act.atMillis <= until && !goesOn;
+    })
     .map((act) => ({ at: act.atMillis, canner: index, text: ACT_WORDS[act.what]?.(act.value) ?? act.what }));
   let before: Sight | undefined;
   for (const sight of canner.trace) {

@@ -9,9 +9,8 @@ import java.util.List;
  *
  * @param due when it is to be done again
  * @param inARow how often it was passed since it was last missed
- * @param everMissed whether it was missed at all
  */
-public record Repetition(Instant due, int inARow, boolean everMissed) {
+public record Repetition(Instant due, int inARow) {
 
     private static final Duration AFTER_A_MISS = Duration.ofMinutes(10);
     private static final List<Duration> AFTER_A_PASS = List.of(
@@ -29,14 +28,12 @@ public record Repetition(Instant due, int inARow, boolean everMissed) {
             throw new IllegalArgumentException("never tried");
         }
         int inARow = 0;
-        boolean missed = false;
         for (Try one : tries) {
             inARow = one.passed() ? inARow + 1 : 0;
-            missed |= !one.passed();
         }
         Instant last = tries.get(tries.size() - 1).at();
         Duration wait = inARow == 0 ? AFTER_A_MISS : AFTER_A_PASS.get(Math.min(inARow, AFTER_A_PASS.size()) - 1);
-        return new Repetition(last.plus(wait), inARow, missed);
+        return new Repetition(last.plus(wait), inARow);
     }
 
     public boolean isDue(Instant now) {

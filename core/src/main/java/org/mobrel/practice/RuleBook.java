@@ -105,7 +105,7 @@ public final class RuleBook {
     }
 
     /** Every rule that is written down for exercises alone; each has to be quoted by one. */
-    Set<RuleRef> written() {
+    public Set<RuleRef> written() {
         return written.keySet();
     }
 }

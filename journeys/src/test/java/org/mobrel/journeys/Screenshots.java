@@ -1,6 +1,8 @@
 package org.mobrel.journeys;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
@@ -36,23 +38,22 @@ public final class Screenshots {
         tablet("recipe", "/recipes/8");
         tablet("recipe-stopped", "/recipes/7");
         tablet("plan", "/plan/2");
-        tablet("fill-jars", "/plan/2?part=filling");
         tablet("stove", "/stove");
         tablet("seal-check", "/seals/9");
         tablet("day", "/plan/3?part=day");
-        shot("plan-phone", "/plan/2", 390, 844, ColorScheme.LIGHT);
         tablet("lot", "/shelf/" + lotOf("Salmon"));
         tablet("shelf", "/shelf");
-        tablet("logbook", "/logbook");
         tablet("batch", "/logbook/5");
         tablet("kitchen", "/kitchen");
         shot("stove-dark", "/stove", Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT, ColorScheme.DARK);
         shot("stove-phone", "/stove", 390, 844, ColorScheme.LIGHT);
         shot("shelf-phone", "/shelf", 390, 844, ColorScheme.LIGHT);
+        practice();
+        tablet("inside-jar", "/practice?part=inside");
+        drill();
+        tablet("practice-record", "/practice?part=record");
         aDialThatReadHigh();
         tablet("trace", "/trace/2");
-        aRecipeThatAsks();
-        tablet("recipe-asked", "/recipes/9");
     }
 
     /** The code of the oldest lot of a dish. */
@@ -62,20 +63,47 @@ public final class Screenshots {
         return code.find() ? code.group(1) : "";
     }
 
-    /** A list with questions in it, and nothing that stops it. */
-    private void aRecipeThatAsks() {
-        mobrel.post(
-                "/api/recipes",
-                """
-                {"title": "Sunday oxtail pot", "lines": ["4 lb oxtail", "3 lb beef and carrots, in chunks",
-                 "1 lb dried butter beans, soaked overnight", "2 cups celery (glazed), sliced", "1 packet onion soup mix",
-                 "3 qt beef stock, chilled and skimmed"]}""");
-    }
-
     private void aDialThatReadHigh() {
         mobrel.post(
                 "/api/kitchen/canners/1/tests",
                 "{\"on\": \"%s\", \"readPsi\": 10.75, \"masterPsi\": 10, \"by\": \"Ada\"}".formatted(LocalDate.now()));
+    }
+
+    /** The free stove, brought up to pressure by hand. */
+    private void practice() {
+        Page page = opened("/practice?part=stove", Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT, ColorScheme.LIGHT);
+        Locator knob = page.getByRole(
+                AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Burner").setExact(true));
+        knob.press("End");
+        page.getByText("120×", new Page.GetByTextOptions().setExact(true)).click();
+        Cook.button(page, "Play").click();
+        Locator timer = page.getByRole(AriaRole.TIMER);
+        page.waitForCondition(() ->
+                timer.innerText().compareTo("24:30") > 0 && timer.innerText().length() == 5);
+        Cook.button(page, "Weight on").click();
+        page.waitForCondition(() -> timer.innerText().compareTo("31:00") > 0);
+        for (int step = 0; step < 11; step++) {
+            knob.press("ArrowDown");
+        }
+        page.waitForCondition(() -> timer.innerText().compareTo("40:00") > 0);
+        page.getByText("1×", new Page.GetByTextOptions().setExact(true)).click();
+        page.evaluate("scrollTo(0, 0)");
+        page.waitForTimeout(1_500);
+        take(page, "practice");
+    }
+
+    /** One that was missed, with what came of it. */
+    private void drill() {
+        Page page =
+                opened("/practice/drills/cold-water", Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT, ColorScheme.LIGHT);
+        Cook.button(page, "Into the sink, cold water over it").click();
+        page.waitForCondition(() -> page.getByText("4:00 later").count() > 0);
+        take(page, "drill");
+    }
+
+    private void take(Page page, String name) {
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+        page.context().close();
     }
 
     private void tablet(String name, String path) {
@@ -83,9 +111,7 @@ public final class Screenshots {
     }
 
     private void shot(String name, String path, int width, int height, ColorScheme scheme) {
-        Page page = opened(path, width, height, scheme);
-        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
-        page.context().close();
+        take(opened(path, width, height, scheme), name);
     }
 
     private Page opened(String path, int width, int height, ColorScheme scheme) {

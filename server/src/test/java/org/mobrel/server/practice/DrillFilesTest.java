@@ -91,6 +91,11 @@ class DrillFilesTest {
         assertThat(quoted.source().text()).isNotBlank();
     }
 
+    @Test
+    void no_rule_is_written_down_that_no_drill_quotes() {
+        assertThat(DRILLS.all()).extracting(Drill::rule).containsAll(new RuleBook(CATALOGUE, PRESSURES).written());
+    }
+
     @ParameterizedTest
     @MethodSource("codes")
     void the_right_act_passes_and_every_other_one_fails_with_its_reason(String code) {

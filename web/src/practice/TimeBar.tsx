@@ -1,5 +1,5 @@
 import { Pause, Play, RotateCcw, SkipForward, Volume2 } from "lucide-react";
-import { useEffect, useId, useState } from "react";
+import { useEffect, useId, useRef, useState } from "react";
 import { Button, Choice, ProblemNote } from "@/kit";
 import type { Noise } from "./noise";
 import type { Scene } from "./scene";
@@ -17,6 +17,14 @@ interface Props {
 /** Time: how fast it goes, standing still, a little on, and back to anything that happened. */
 export function TimeBar({ scene, noise, once = false }: Props) {
   const happenings = scene.happenings();
+  const row = useRef<HTMLDivElement>(null);
+  const known = happenings.length;
+  useEffect(() => {
+    // What happened last is in view; the rest is to its left.
+    if (row.current && known > 0) {
+      row.current.scrollLeft = row.current.scrollWidth;
+    }
+  }, [known]);
   const seconds = scene.pace >= 30 ? 60 : 10;
   return (
     <section aria-label="Time" className="flex flex-col gap-3">
@@ -49,15 +57,20 @@ export function TimeBar({ scene, noise, once = false }: Props) {
       </div>
       <ProblemNote error={scene.problem} retry={() => scene.play(true)} />
       {!once && (
-        <div className="flex flex-wrap items-center gap-2">
-          <Button size="small" icon={<RotateCcw size={18} />} onClick={() => scene.rewind(0)}>
+        <div className="flex items-center gap-2 overflow-x-auto pb-1" ref={row}>
+          <Button
+            size="small"
+            className="shrink-0"
+            icon={<RotateCcw size={18} />}
+            onClick={() => scene.rewind(0)}
+          >
             From the beginning
           </Button>
-          {happenings.slice(-6).map((one) => (
+          {happenings.map((one) => (
             <button
               key={`${one.canner}/${one.at}/${one.text}`}
               type="button"
-              className="min-h-11 rounded-field border border-line bg-paper px-3 text-[0.92rem] hover:bg-steam"
+              className="min-h-11 shrink-0 rounded-field border border-line bg-paper px-3 text-[0.92rem] hover:bg-steam"
               aria-label={`Back to ${sinceLit(one.at)}, ${one.text}`}
               onClick={() => scene.rewind(one.at)}
             >

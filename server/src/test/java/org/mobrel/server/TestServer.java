@@ -83,6 +83,11 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
         }
     }
 
+    /** Where it is, for requests that are put together by hand. */
+    public String address() {
+        return "http://127.0.0.1:" + running.port();
+    }
+
     public Answer get(String path) {
         return send(request(path).GET());
     }

@@ -10,15 +10,14 @@ import java.time.ZoneId;
 import java.util.Locale;
 import java.util.Map;
 import org.mobrel.server.platform.InvalidField;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import org.mobrel.server.platform.WholeFile;
+import org.springframework.core.io.Resource;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 @RestController
 class BackupController {
@@ -48,14 +47,9 @@ class BackupController {
 
     /** The whole kitchen as one file. */
     @GetMapping("/api/backup")
-    ResponseEntity<StreamingResponseBody> backup() {
+    ResponseEntity<Resource> backup() {
         String name = "mobrel-kitchen-%s.json".formatted(LocalDate.ofInstant(clock.instant(), zone));
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(service::write);
+        return WholeFile.of(name, MediaType.APPLICATION_JSON, service::write);
     }
 
     /**

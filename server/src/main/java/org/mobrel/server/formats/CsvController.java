@@ -10,14 +10,13 @@ import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.mobrel.server.platform.NotFound;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import org.mobrel.server.platform.WholeFile;
+import org.springframework.core.io.Resource;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 @RestController
 class CsvController {
@@ -32,20 +31,12 @@ class CsvController {
 
     /** A table for other programs: shelf, lots, batches or readings. Instants are UTC. */
     @GetMapping("/api/formats/{sheet}.csv")
-    ResponseEntity<StreamingResponseBody> sheet(@PathVariable String sheet) {
+    ResponseEntity<Resource> sheet(@PathVariable String sheet) {
         CsvRepository.Sheet known = Arrays.stream(CsvRepository.Sheet.values())
                 .filter(each -> each.name().toLowerCase(Locale.ROOT).equals(sheet))
                 .findFirst()
                 .orElseThrow(() -> new NotFound("table", sheet));
-        return ResponseEntity.ok()
-                .contentType(CSV)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("mobrel-" + sheet + ".csv")
-                                .build()
-                                .toString())
-                .body(out -> write(known, out));
+        return WholeFile.of("mobrel-" + sheet + ".csv", CSV, out -> write(known, out));
     }
 
     private void write(CsvRepository.Sheet sheet, OutputStream out) throws IOException {

@@ -3,6 +3,7 @@ package org.mobrel.server.formats;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
@@ -19,6 +20,7 @@ import org.mobrel.recipe.LineReader;
 import org.mobrel.ruling.Setting;
 import org.mobrel.server.recipe.RecipeDraft;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -60,7 +62,24 @@ record RecipeImport(List<Looked> recipes, List<String> problems, List<RecipePage
         return ofText(bare, reader, jars);
     }
 
-    private static RecipeImport ofText(String text, LineReader reader, JarTable jars) {
+    /** No page with a recipe on it is longer; what is, holds something else. */
+    private static final int LONGEST_TEXT = 200_000;
+
+    private static final int LONGEST_LINE = 5_000;
+
+    /** Runs of blanks say nothing, and reading looks at each more than once. */
+    private static final Pattern BLANKS = Pattern.compile("[ \\u00a0]{3,}");
+
+    private static RecipeImport ofText(String pasted, LineReader reader, JarTable jars) {
+        if (pasted.length() > LONGEST_TEXT) {
+            return new RecipeImport(
+                    List.of(), List.of("This is longer than any page with a recipe: 200,000 signs at most."));
+        }
+        String text = BLANKS.matcher(pasted).replaceAll("  ");
+        if (text.lines().anyMatch(line -> line.length() > LONGEST_LINE)) {
+            return new RecipeImport(
+                    List.of(), List.of("One line of it has more than 5,000 signs. Break it into lines first."));
+        }
         RecipePage page = new PageReader(reader).read(text);
         return page.ingredients().isEmpty()
                 ? new RecipeImport(List.of(), List.of("There is no ingredient line in this text."), page.parts())
@@ -133,11 +152,12 @@ record RecipeImport(List<Looked> recipes, List<String> problems, List<RecipePage
                     take(jsonLd.toDraft(recipe), recipes, problems);
                 }
             } catch (JacksonException broken) {
-                problems.add("%s is not valid JSON: line %d, column %d."
-                        .formatted(
-                                name,
-                                broken.getLocation().getLineNr(),
-                                broken.getLocation().getColumnNr()));
+                TokenStreamLocation where = broken.getLocation();
+                problems.add(
+                        where == null
+                                ? "%s is not valid JSON.".formatted(name)
+                                : "%s is not valid JSON: line %d, column %d."
+                                        .formatted(name, where.getLineNr(), where.getColumnNr()));
             }
         }
         if (recipes.isEmpty() && problems.isEmpty()) {

@@ -7,7 +7,9 @@ import java.util.stream.Stream;
 import org.jsoup.parser.Parser;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Fraction;
+import org.mobrel.server.platform.CleanText;
 import org.mobrel.server.recipe.RecipeDraft;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -135,9 +137,7 @@ public final class RecipeJsonLd {
         }
         Stream<JsonNode> values = node.isArray() ? node.valueStream() : Stream.of(node);
         return values.filter(JsonNode::isString)
-                .map(value -> Parser.unescapeEntities(value.asString(), false)
-                        .replaceAll("<br ?/?>|</p>|</li>", "\n")
-                        .replaceAll("<[^>]+>", ""))
+                .map(value -> CleanText.of(Markup.without(Parser.unescapeEntities(value.asString(), false))))
                 .flatMap(String::lines)
                 .map(String::strip)
                 .filter(text -> !text.isEmpty())
@@ -171,12 +171,21 @@ public final class RecipeJsonLd {
         return node;
     }
 
+    /** What it was imported as; one that cannot be read any more is left behind, so that the others still come out. */
     private ObjectNode original(RecipeDraft recipe) {
         return recipe.imported()
-                .map(json::readTree)
+                .flatMap(this::readable)
                 .filter(ObjectNode.class::isInstance)
                 .map(ObjectNode.class::cast)
                 .orElseGet(json::createObjectNode);
+    }
+
+    private Optional<JsonNode> readable(String text) {
+        try {
+            return Optional.of(json.readTree(text));
+        } catch (JacksonException broken) {
+            return Optional.empty();
+        }
     }
 
     /** What schema.org has no word for goes under a prefix of our own. */

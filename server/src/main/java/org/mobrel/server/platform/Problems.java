@@ -2,11 +2,16 @@ package org.mobrel.server.platform;
 
 import jakarta.validation.ConstraintViolationException;
 import java.net.URI;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.dao.QueryTimeoutException;
@@ -21,10 +26,12 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.validation.FieldError;
 import org.springframework.validation.method.ParameterValidationResult;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 
@@ -84,7 +91,11 @@ class Problems extends ResponseEntityExceptionHandler {
         TransactionException.class
     })
     ProblemDetail database(Exception unreachable) {
-        LOG.warn("the database did not answer", unreachable);
+        Optional<DatabaseFault> known = DatabaseFault.of(unreachable);
+        if (known.isPresent()) {
+            return ailing(known.get(), unreachable);
+        }
+        LOG.warn("the database did not answer: {}", String.valueOf(unreachable.getMessage()));
         return problem(
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "database",
@@ -92,8 +103,17 @@ class Problems extends ResponseEntityExceptionHandler {
                 "What was stored is stored; this last step was not. Try again in a moment.");
     }
 
+    private static ProblemDetail ailing(DatabaseFault fault, Exception error) {
+        LOG.error("{}: {}", fault.title, String.valueOf(error.getMessage()));
+        return problem(fault.status, fault.type, fault.title, fault.detail());
+    }
+
     @ExceptionHandler
     ProblemDetail bug(RuntimeException bug) {
+        Optional<DatabaseFault> known = DatabaseFault.of(bug);
+        if (known.isPresent()) {
+            return ailing(known.get(), bug);
+        }
         LOG.error("unexpected", bug);
         return problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
@@ -129,9 +149,86 @@ class Problems extends ResponseEntityExceptionHandler {
             HttpHeaders headers,
             HttpStatusCode status,
             WebRequest request) {
+        Optional<BodyTooLarge> large = largeBody(unreadable);
+        if (large.isPresent()) {
+            return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(tooLargeWords(large.get()));
+        }
         String field = unreadable.getCause() instanceof JacksonException json ? path(json) : "";
-        String detail = field.isEmpty() ? "The body is not the JSON expected here." : "This value cannot be read.";
-        return ResponseEntity.badRequest().body(field(field, detail));
+        return ResponseEntity.badRequest()
+                .body(
+                        field.isEmpty()
+                                ? field("body", "this is not the JSON that is expected here")
+                                : field(field, "this value cannot be read"));
+    }
+
+    /** What the framework refuses by itself gets our type and our words; its own speak of methods and converters. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleExceptionInternal(
+            Exception refused, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail words = problem(
+                Objects.requireNonNullElse(HttpStatus.resolve(status.value()), HttpStatus.BAD_REQUEST),
+                "door",
+                "Not let in",
+                ProblemWriter.words(status.value()));
+        return super.handleExceptionInternal(refused, words, headers, status, request);
+    }
+
+    /** A value in the address that is not what stands there: the answer names it, and says nothing of Java. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException mismatch, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String name = mismatch instanceof MethodArgumentTypeMismatchException argument
+                ? argument.getName()
+                : String.valueOf(mismatch.getPropertyName());
+        return ResponseEntity.badRequest().body(field(name, wanted(mismatch.getRequiredType())));
+    }
+
+    private static String wanted(@Nullable Class<?> type) {
+        if (type == null) {
+            return "this cannot be read";
+        }
+        if (type == boolean.class || type == Boolean.class) {
+            return "true or false";
+        }
+        boolean number = type.isPrimitive() || Number.class.isAssignableFrom(type);
+        return number ? "a number" : type == LocalDate.class ? "a day, such as 2026-03-07" : "this cannot be read";
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException missing,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        return ResponseEntity.badRequest().body(field(missing.getParameterName(), "it is missing"));
+    }
+
+    /** Bytes in an address or a form that are no text. */
+    @ExceptionHandler
+    ProblemDetail noText(InvalidParameterException unreadable) {
+        return field("address", "what stands in the address is no readable text");
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooLarge(BodyTooLarge large) {
+        return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(tooLargeWords(large));
+    }
+
+    private static ProblemDetail tooLargeWords(BodyTooLarge large) {
+        return problem(
+                HttpStatus.CONTENT_TOO_LARGE,
+                "too-large",
+                "Too large",
+                "At most %s go in here.".formatted(BodyLimits.words(large.most())));
+    }
+
+    private static Optional<BodyTooLarge> largeBody(@Nullable Throwable why) {
+        for (Throwable cause = why; cause != null; cause = cause.getCause()) {
+            if (cause instanceof BodyTooLarge large) {
+                return Optional.of(large);
+            }
+        }
+        return Optional.empty();
     }
 
     private static String path(JacksonException wrong) {

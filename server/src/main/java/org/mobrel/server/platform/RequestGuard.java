@@ -71,10 +71,6 @@ class RequestGuard extends OncePerRequestFilter {
     }
 
     private static void refuse(HttpServletResponse response, int status, String detail) throws IOException {
-        response.setStatus(status);
-        response.setContentType("application/problem+json");
-        response.getWriter()
-                .write("{\"type\":\"urn:mobrel:problem:door\",\"title\":\"Not let in\",\"status\":%d,\"detail\":\"%s\"}"
-                        .formatted(status, detail));
+        ProblemWriter.write(response, status, "door", "Not let in", detail);
     }
 }

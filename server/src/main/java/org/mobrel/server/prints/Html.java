@@ -1,5 +1,6 @@
 package org.mobrel.server.prints;
 
+import org.mobrel.server.platform.CleanText;
 import org.springframework.web.util.HtmlUtils;
 
 /** Words for a page that is printed: whatever a cook typed stays what was typed. */
@@ -8,7 +9,7 @@ final class Html {
     private Html() {}
 
     static String text(String words) {
-        return HtmlUtils.htmlEscape(words, "UTF-8");
+        return HtmlUtils.htmlEscape(CleanText.of(words), "UTF-8");
     }
 
     static String cell(String words) {

@@ -1,0 +1,44 @@
+package org.mobrel.server.platform;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+
+/** Writes a problem where no controller is reached: at the door, and where the web server itself refuses. */
+final class ProblemWriter {
+
+    private ProblemWriter() {}
+
+    /** @param type without its prefix; title and detail hold no quotes */
+    static void write(HttpServletResponse response, int status, String type, String title, String detail)
+            throws IOException {
+        response.setStatus(status);
+        response.setContentType("application/problem+json");
+        response.getOutputStream().write(text(status, type, title, detail).getBytes(StandardCharsets.UTF_8));
+    }
+
+    static String text(int status, String type, String title, String detail) {
+        return "{\"type\":\"urn:mobrel:problem:%s\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
+                .formatted(type, title, status, detail);
+    }
+
+    /** A status in words, where nothing more is known. */
+    static String words(int status) {
+        return switch (status) {
+            case 400 -> "This request cannot be read.";
+            case 404 -> "There is nothing at this address.";
+            case 405 -> "That cannot be done at this address.";
+            case 406 -> "It cannot be had in that form.";
+            case 413 -> "That is too large.";
+            case 414 -> "That address is too long.";
+            case 415 -> "It cannot be taken in that form.";
+            case 431 -> "The head of this request is too long.";
+            case 501 -> "That is no request a kitchen knows.";
+            case 503 -> "Not now. Try again in a moment.";
+            default ->
+                status < 500
+                        ? "This request cannot be answered."
+                        : "Something is wrong in Mobrel; the log has the details.";
+        };
+    }
+}

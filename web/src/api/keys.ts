@@ -44,6 +44,7 @@ export const keys = {
   gaugeTrace: (test: number) => ["shelf", "trace", test],
   freezer: ["freezer"],
   outside: ["outside"],
+  automaticBackups: ["backups"],
   practice: ["practice"],
   practiceRecord: ["practice", "record"],
   drill: (code: string, round: number) => ["practice-now", "drill", code, round],

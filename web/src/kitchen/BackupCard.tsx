@@ -5,6 +5,8 @@ import type { Schemas } from "@/api/client";
 import { Problem } from "@/api/problem";
 import { useChanged } from "@/api/useChanged";
 import { Button, Card, Choice, Disclosure, ProblemNote } from "@/kit";
+import { formatDateTime } from "@/quantity";
+import { useAutomaticBackups } from "./useAutomaticBackups";
 import type { Kitchen } from "./useKitchen";
 
 type Way = "replace" | "merge";
@@ -38,6 +40,23 @@ function counted(rows: Readonly<Record<string, number>>): string {
   return words.length === 0 ? "nothing" : words.join(", ");
 }
 
+/** Backups that are made by themselves, and how old the last one is. */
+function Automatic() {
+  const automatic = useAutomaticBackups();
+  const state = automatic.data;
+  if (!state?.folder) {
+    return null;
+  }
+  return (
+    <p className={state.old ? "border-l-4 border-brick pl-3" : "text-soft"}>
+      {state.problem ? `The daily backup failed. ${state.problem}. ` : ""}
+      {state.newest
+        ? `Backed up by itself ${formatDateTime(state.newest)}; ${state.kept} kept in ${state.folder}.`
+        : `The first daily backup is made in a moment, in ${state.folder}.`}
+    </p>
+  );
+}
+
 /** The whole kitchen as a file, and back; what a file would do is shown before it does it. */
 export function BackupCard({ kitchen }: { readonly kitchen: Kitchen }) {
   const changed = useChanged("backup");
@@ -63,6 +82,7 @@ export function BackupCard({ kitchen }: { readonly kitchen: Kitchen }) {
           The whole kitchen in one file: recipes, batches with every reading, lots and where each jar went.
         </p>
       </div>
+      <Automatic />
       <div className="flex flex-wrap gap-3">
         <a className="btn btn-primary min-h-11 px-5 font-bold text-base" href="/api/backup" download>
           <Download size={20} aria-hidden="true" />

@@ -17,6 +17,7 @@ beforeEach(() => {
   server.on("GET /api/shelf/needs", ok({ dishes: [], kits: [] }));
   server.on("GET /api/outside", ok([]));
   server.on("GET /api/plans", ok([]));
+  server.on("GET /api/backup/automatic", ok({ kept: 0, old: false }));
   server.on(
     "GET /api/practice",
     ok({
@@ -67,6 +68,19 @@ test("while a canner cools there is a drill to pass the time, and while one hold
   expect(await screen.findByRole("region", { name: "Meanwhile" })).toBeTruthy();
   expect(card("Meanwhile").getByText("Almost zero")).toBeTruthy();
   expect(card("On the stove").getByText("Practice device")).toBeTruthy();
+});
+
+test("a backup that is old is told, with when it was made or why it failed", async () => {
+  server.on("GET /api/backup/automatic", ok({ folder: "/b", newest: at(-9_000), kept: 3, old: true }));
+  await today();
+  expect(await screen.findByText("The last backup is old")).toBeTruthy();
+  server.on(
+    "GET /api/backup/automatic",
+    ok({ folder: "/b", kept: 0, old: true, problem: "The disk is full" }),
+  );
+  await today();
+  expect(await screen.findByText("There is no backup")).toBeTruthy();
+  expect(screen.getByText("The disk is full")).toBeTruthy();
 });
 
 test("jars that did not seal are a decision with a limit", async () => {

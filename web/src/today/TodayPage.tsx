@@ -2,7 +2,7 @@ import { Link } from "@tanstack/react-router";
 import { CalendarCheck2, Plus } from "lucide-react";
 import { ShelfJar } from "@/jars";
 import { Card, LinkButton, PageFrame, ProblemNote, Tag } from "@/kit";
-import { useKitchen } from "@/kitchen";
+import { useAutomaticBackups, useKitchen } from "@/kitchen";
 import { OutsideList } from "@/logbook";
 import { TodaysDay } from "@/plan";
 import { usePractice } from "@/practice";
@@ -120,13 +120,25 @@ function Due() {
   const care = (kitchen.data?.canners ?? []).flatMap((canner) =>
     canner.due.map((words) => ({ canner: canner.name, words })),
   );
-  if (held === 0 && low.length === 0 && care.length === 0) {
+  const backups = useAutomaticBackups().data;
+  if (held === 0 && low.length === 0 && care.length === 0 && !backups?.old) {
     return null;
   }
   return (
     <Card label="Also waiting">
       <h2 className="text-lg font-bold">Also waiting</h2>
       <ul>
+        {backups?.old && (
+          <DueRow
+            to="/kitchen"
+            what={backups.newest ? "The last backup is old" : "There is no backup"}
+            detail={
+              backups.problem ??
+              (backups.newest ? `Made ${formatDateTime(backups.newest)}` : "None was made by itself yet")
+            }
+            act="To the kitchen"
+          />
+        )}
         {held > 0 && (
           <DueRow
             to="/shelf"

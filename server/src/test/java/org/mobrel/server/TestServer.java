@@ -196,9 +196,14 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
         }
     }
 
+    /** One of its parts, for what happens by itself and behind no door. */
+    public <T> T bean(Class<T> type) {
+        return running.context().getBean(type);
+    }
+
     /** Its database, for looking at what no door shows. */
     public JdbcClient database() {
-        return running.context().getBean(JdbcClient.class);
+        return bean(JdbcClient.class);
     }
 
     /** How many questions the database has answered so far. */

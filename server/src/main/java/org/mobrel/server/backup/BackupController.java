@@ -4,11 +4,13 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Locale;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.platform.WholeFile;
 import org.springframework.core.io.Resource;
@@ -35,12 +37,25 @@ class BackupController {
             Map<String, Integer> leaving,
             Map<String, String> relabelled) {}
 
+    /**
+     * How it stands with the backups that are made by themselves.
+     *
+     * @param folder where they are; null where none are made
+     * @param newest when the last was made; null where there is none yet
+     * @param problem why the last try failed; null where it did not
+     * @param old whether somebody should look after them
+     */
+    record AutomaticBackupsResponse(
+            @Nullable String folder, @Nullable Instant newest, int kept, @Nullable String problem, boolean old) {}
+
     private final BackupService service;
+    private final AutomaticBackups automatic;
     private final InstantSource clock;
     private final ZoneId zone;
 
-    BackupController(BackupService service, InstantSource clock, ZoneId zone) {
+    BackupController(BackupService service, AutomaticBackups automatic, InstantSource clock, ZoneId zone) {
         this.service = service;
+        this.automatic = automatic;
         this.clock = clock;
         this.zone = zone;
     }
@@ -50,6 +65,17 @@ class BackupController {
     ResponseEntity<Resource> backup() {
         String name = "mobrel-kitchen-%s.json".formatted(LocalDate.ofInstant(clock.instant(), zone));
         return WholeFile.of(name, MediaType.APPLICATION_JSON, service::write);
+    }
+
+    @GetMapping("/api/backup/automatic")
+    AutomaticBackupsResponse automaticBackups() {
+        AutomaticBackups.State state = automatic.state();
+        return new AutomaticBackupsResponse(
+                state.folder().map(Path::toString).orElse(null),
+                state.newest().orElse(null),
+                state.kept(),
+                state.problem().orElse(null),
+                state.isOld(automatic.now()));
     }
 
     /**

@@ -1,0 +1,96 @@
+package org.mobrel.server.backup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.mobrel.server.TestServer;
+
+/** A backup a day, read back before it counts; old ones are put away, and what fails is told. */
+@ExtendWith(TestServer.class)
+class AutomaticBackupsTest {
+
+    private static final ZoneId ZONE = ZoneOffset.UTC;
+    private Instant now = Instant.parse("2026-03-07T09:00:00Z");
+
+    private AutomaticBackups of(TestServer server, Path folder, String copies) {
+        return new AutomaticBackups(server.bean(BackupService.class), () -> now, ZONE, folder.toString(), copies);
+    }
+
+    private static List<String> names(Path folder) throws IOException {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.map(file -> String.valueOf(file.getFileName()))
+                    .sorted()
+                    .toList();
+        }
+    }
+
+    @Test
+    void one_a_day_whole_and_copied(@TempDir Path folder, @TempDir Path stick, TestServer server) throws IOException {
+        AutomaticBackups backups = of(server, folder, stick.toString());
+        assertThat(backups.state().isOld(now)).as("none yet").isTrue();
+        backups.makeIfDue();
+        assertThat(names(folder)).containsExactly("kitchen-2026-03-07.json");
+        assertThat(Files.readAllBytes(stick.resolve("kitchen-2026-03-07.json")))
+                .isEqualTo(Files.readAllBytes(folder.resolve("kitchen-2026-03-07.json")));
+        assertThat(Files.readString(folder.resolve("kitchen-2026-03-07.json"))).endsWith("\"}\n");
+        now = now.plus(Duration.ofHours(23));
+        backups.makeIfDue();
+        assertThat(names(folder)).hasSize(1);
+        now = now.plus(Duration.ofHours(1));
+        backups.makeIfDue();
+        assertThat(names(folder)).hasSize(2);
+        assertThat(backups.state().isOld(now)).isFalse();
+        now = now.plus(Duration.ofDays(4));
+        assertThat(backups.state().isOld(now)).isTrue();
+        assertThat(backups.state().newest()).contains(now.minus(Duration.ofDays(4)));
+    }
+
+    @Test
+    void what_fails_is_told_and_leaves_nothing_that_looks_like_a_backup(@TempDir Path folder, TestServer server)
+            throws IOException {
+        AutomaticBackups lost =
+                of(server, folder, folder.resolve("no-such-stick").toString());
+        lost.makeIfDue();
+        assertThat(lost.state().problem().orElseThrow()).contains("folder for copies is not there");
+        assertThat(lost.state().isOld(now)).isTrue();
+        Path file = Files.createFile(folder.resolve("a-file"));
+        AutomaticBackups blocked = of(server, file, "");
+        blocked.makeIfDue();
+        assertThat(blocked.state().problem()).isPresent();
+        assertThat(names(folder)).noneMatch(name -> name.startsWith("half-"));
+        assertThat(of(server, Path.of(""), "").state().folder()).isEmpty();
+    }
+
+    /** Over two years of days: never more than days, weeks and months ask for, always the newest, and none that was let go comes back. */
+    @Test
+    void seven_days_eight_weeks_and_twelve_months_are_kept() {
+        Set<LocalDate> there = new HashSet<>();
+        for (LocalDate day = LocalDate.of(2026, 1, 1); day.isBefore(LocalDate.of(2028, 1, 1)); day = day.plusDays(1)) {
+            there.add(day);
+            Set<LocalDate> kept = KeptBackups.of(there);
+            assertThat(kept).contains(day).hasSizeLessThanOrEqualTo(7 + 8 + 12);
+            there.retainAll(kept);
+        }
+        LocalDate last = LocalDate.of(2027, 12, 31);
+        for (int day = 0; day < 7; day++) {
+            assertThat(there).contains(last.minusDays(day));
+        }
+        assertThat(there.stream().filter(day -> day.isBefore(last.minusDays(7))).count())
+                .isBetween(15L, 20L);
+        assertThat(there).anyMatch(day -> day.isBefore(LocalDate.of(2027, 2, 1)));
+    }
+}

@@ -1,7 +1,9 @@
-import { useRef, useState } from "react";
+import { type RefObject, useState } from "react";
 
 interface Props {
   readonly first: boolean;
+  /** Lines that are typed and not in the recipe yet: who saves waits for them. */
+  readonly pending: RefObject<Promise<void>>;
   /** A line that was typed; it goes where it belongs. */
   readonly onAdd: (line: string) => Promise<void>;
   /** Takes a whole page of text, to be parted into ingredients and method. */
@@ -9,16 +11,15 @@ interface Props {
 }
 
 /** The last row: type a line and press Enter, or paste a whole recipe. */
-export function AddRow({ first, onAdd, onPage }: Props) {
+export function AddRow({ first, pending, onAdd, onPage }: Props) {
   const [text, setText] = useState("");
-  // One after the other: a line's place may hang on those before it.
-  const typed = useRef(Promise.resolve());
   const add = (all: string) => {
     setText("");
     if (all.trim().includes("\n")) {
       onPage(all);
     } else if (all.trim()) {
-      typed.current = typed.current.then(() => onAdd(all.trim()));
+      // One after the other: a line's place may hang on those before it.
+      pending.current = pending.current.then(() => onAdd(all.trim()));
     }
   };
   return (

@@ -2,38 +2,54 @@ import { useNavigate } from "@tanstack/react-router";
 import { CalendarCheck2, Copy, FileDown, Save, Trash2, Undo2 } from "lucide-react";
 import { Problem } from "@/api/problem";
 import { Button, ProblemNote, useToast } from "@/kit";
-import type { Draft } from "./useDraft";
+import { type Draft, keepDraft, sameWords } from "./useDraft";
 import { usePlanBegin, useRecipeArchive, useRecipeCopy, useRecipeSave } from "./useRecipes";
 
 interface Props {
   readonly id: number | undefined;
   readonly draft: Draft;
+  /** The draft with every line that was typed, also one that is still being read. */
+  readonly whole: () => Promise<Draft>;
   readonly dirty: boolean;
+  /** The draft goes on from another version. */
+  readonly rebase: (version: number) => void;
   readonly undo: () => void;
   readonly forget: () => void;
 }
 
 /** What can be done with a recipe from its page. */
-export function RecipeActions({ id, draft, dirty, undo, forget }: Props) {
+export function RecipeActions({ id, draft, whole, dirty, rebase, undo, forget }: Props) {
   const navigate = useNavigate();
   const save = useRecipeSave(id);
   const saveAsNew = useRecipeSave(undefined);
   const late = save.error instanceof Problem && save.error.code === "someone-was-first";
   const toast = useToast();
   const ready = draft.title.trim() !== "" && draft.lines.some((line) => line.trim() !== "");
-  const onSave = () =>
-    save.mutate(draft, {
-      onSuccess: (recipe) => {
-        forget();
+  const onSave = async () => {
+    const sent = await whole();
+    save.mutate(sent, {
+      onSuccess: async (recipe) => {
+        const now = await whole();
+        // What was typed while it was saved is the beginning of the next version.
+        const more = !sameWords(now, sent);
+        if (more && id !== undefined) {
+          rebase(recipe.version);
+        } else {
+          forget();
+        }
+        if (more && id === undefined) {
+          keepDraft(recipe.id, { ...now, basedOn: recipe.version });
+        }
         toast({ text: `Saved as version ${recipe.version}.` });
         if (id === undefined) {
           void navigate({ to: "/recipes/$id", params: { id: String(recipe.id) }, replace: true });
         }
       },
     });
-  const onSaveAsNew = () =>
+  };
+  const onSaveAsNew = async () =>
     saveAsNew.mutate(
-      { ...draft, basedOn: undefined },
+      { ...(await whole()), basedOn: undefined },
       {
         onSuccess: (recipe) => {
           forget();
@@ -45,7 +61,7 @@ export function RecipeActions({ id, draft, dirty, undo, forget }: Props) {
   return (
     <>
       <ProblemNote error={saveAsNew.error ?? save.error} />
-      {late && <Button onClick={onSaveAsNew}>Save mine as a new recipe</Button>}
+      {late && <Button onClick={() => void onSaveAsNew()}>Save mine as a new recipe</Button>}
       {dirty && (
         <Button look="quiet" icon={<Undo2 size={20} />} onClick={undo}>
           Undo
@@ -58,7 +74,7 @@ export function RecipeActions({ id, draft, dirty, undo, forget }: Props) {
           icon={<Save size={20} />}
           disabled={!ready || save.isPending}
           title={ready ? undefined : "A name and at least one line, please"}
-          onClick={onSave}
+          onClick={() => void onSave()}
         >
           Save
         </Button>

@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from "@testing-library/react";
 import { beforeEach, expect, test } from "vitest";
 import { kitchen } from "@/test/kitchens";
-import { ok, problem, server } from "@/test/server";
+import { type Answer, ok, problem, server } from "@/test/server";
 import { show } from "@/test/show";
 import { RecipePage } from "./RecipePage";
 
@@ -173,6 +173,52 @@ test("a save sends what is on the page, on top of the version it was made from",
   ]);
   await waitFor(() => expect(screen.getByText(/^Version 3/)).toBeTruthy());
   expect(screen.queryByText(/changed since/)).toBeNull();
+});
+
+test("a line that is still being read when somebody saves is saved with the rest", async () => {
+  const { user } = await page();
+  await screen.findByText("Beans set the time.", { exact: false });
+  let answer: (told: Answer) => void = () => undefined;
+  // The server is slow to read the line; the tap on Save does not wait.
+  server.on(
+    READ,
+    () =>
+      new Promise<Answer>((done) => {
+        answer = done;
+      }),
+  );
+  await user.type(screen.getByLabelText("Add a line, or paste a whole recipe"), "3 lb beef chuck{Enter}");
+  await user.type(screen.getByLabelText("Name of the recipe"), ", hers");
+  server.on(PUT, ok({ ...RECIPE, version: 3 }));
+  await user.click(button("Save"));
+  expect(server.sent(PUT)).toEqual([]);
+  answer(ok(read("ingredient", "3 lb beef chuck")));
+  await screen.findByText("Saved as version 3.");
+  expect(server.sent(PUT)).toMatchObject([{ lines: [...RECIPE.lines, "3 lb beef chuck"] }]);
+});
+
+test("a line that is typed while it is saved is not lost, and goes on from the version that was saved", async () => {
+  const { user } = await page();
+  await user.type(screen.getByLabelText("Name of the recipe"), ", hers");
+  let answer: (told: Answer) => void = () => undefined;
+  server.on(
+    PUT,
+    () =>
+      new Promise<Answer>((done) => {
+        answer = done;
+      }),
+  );
+  server.on(READ, ok(read("ingredient", "3 lb beef chuck")));
+  await user.click(button("Save"));
+  await user.type(screen.getByLabelText("Add a line, or paste a whole recipe"), "3 lb beef chuck{Enter}");
+  await waitFor(() => expect(lines()).toContain("3 lb beef chuck"));
+  answer(ok({ ...RECIPE, version: 3, title: "Bean soup, hers" }));
+  await screen.findByText("Saved as version 3.");
+  expect(lines()).toContain("3 lb beef chuck");
+  server.on(PUT, ok({ ...RECIPE, version: 4 }));
+  await user.click(button("Save"));
+  await screen.findByText("Saved as version 4.");
+  expect(server.sent(PUT).at(-1)).toMatchObject({ basedOn: 3, lines: [...RECIPE.lines, "3 lb beef chuck"] });
 });
 
 test("who saves second is told, keeps what was typed, and can keep it as a recipe of its own", async () => {

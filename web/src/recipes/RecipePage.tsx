@@ -1,4 +1,5 @@
 import { useMemo, useRef, useState } from "react";
+import { flushSync } from "react-dom";
 import { Card, Choice, PageFrame, ProblemNote, Spinner } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { formatDate } from "@/quantity";
@@ -58,6 +59,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
   const [page, setPage] = useState<Extract<PageRead, { kind: "look" }> | undefined>();
   const latest = useRef(draft);
   latest.current = draft;
+  const pending = useRef(Promise.resolve());
   const [correcting, setCorrecting] = useState<number | undefined>();
   const kitchen = useKitchen();
   const look = useRulingPreview({
@@ -130,7 +132,20 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
           <Tags tags={draft.tags} onChange={(tags) => change({ tags })} />
         </span>
       }
-      actions={<RecipeActions id={id} draft={draft} dirty={dirty} undo={undo} forget={forget} />}
+      actions={
+        <RecipeActions
+          id={id}
+          draft={draft}
+          whole={async () => {
+            await pending.current;
+            return latest.current;
+          }}
+          dirty={dirty}
+          rebase={(version) => change({ basedOn: version })}
+          undo={undo}
+          forget={forget}
+        />
+      }
     >
       <ProblemNote error={look.error ?? kitchen.error} retry={() => look.refetch()} />
       {waiting.draft && <WaitingDraft waiting={waiting.draft} onTake={waiting.take} onDrop={waiting.drop} />}
@@ -226,9 +241,11 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
                 </Ladder>
                 <AddRow
                   first={draft.lines.length === 0}
+                  pending={pending}
                   onAdd={async (line) => {
                     const placed = await readLine(line);
-                    change(placed(latest.current));
+                    // At once: whoever waits for it looks at the draft next.
+                    flushSync(() => change(placed(latest.current)));
                   }}
                   onPage={async (text) => {
                     const read = await readPage(text, latest.current);

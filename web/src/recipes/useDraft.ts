@@ -141,11 +141,12 @@ export function useDraft(id: number | undefined, saved: Draft | undefined) {
     drop();
   }, [left, change, drop]);
 
-  const dirty = draft !== undefined && (!saved || !same(draft, saved));
+  const dirty = draft !== undefined && (!saved || !sameWords(draft, saved));
   return { draft: current, dirty, change, undo, forget, waiting: { draft: left, take, drop } };
 }
 
-function same(one: Draft, other: Draft): boolean {
+/** Whether two drafts say the same, whatever they were made from. */
+export function sameWords(one: Draft, other: Draft): boolean {
   const words = ({ basedOn: _, imported: __, ...rest }: Draft) => JSON.stringify(Object.entries(rest).sort());
   return words(one) === words(other);
 }

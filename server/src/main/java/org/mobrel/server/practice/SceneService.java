@@ -81,9 +81,12 @@ class SceneService {
             look.accept(scene.sight());
         }
         Duration next = scene.elapsed().plus(every);
-        // A rehearsal looks every second, however often the page does.
-        Duration step = rehearsal == null || every.compareTo(SECOND) < 0 ? every : SECOND;
-        for (Sight sight : scene.until(end, step, acts)) {
+        while (scene.elapsed().compareTo(end) < 0) {
+            // A rehearsal looks at every whole second, wherever the page begins and however often it looks.
+            Duration second = Duration.ofSeconds(scene.elapsed().toSeconds()).plus(SECOND);
+            Duration stop = earlier(earlier(next, end), rehearsal == null ? end : second);
+            List<Sight> sights = scene.until(stop, LONGEST, acts);
+            Sight sight = sights.get(sights.size() - 1);
             if (rehearsal != null && sight.at().toMillisPart() == 0) {
                 rehearsal.see(sight);
             }
@@ -93,6 +96,10 @@ class SceneService {
             }
         }
         return new SceneMessages.SceneCannerResponse(seen, scene.snapshot(), rehearsed);
+    }
+
+    private static Duration earlier(Duration one, Duration other) {
+        return one.compareTo(other) <= 0 ? one : other;
     }
 
     private static Scene scene(PracticeCanner canner, @Nullable String snapshot) {

@@ -65,6 +65,34 @@ class PracticeApiTest {
         assertThat(steady / 60_000.0).isBetween(13.9 * 0.85, 13.9 * 1.15);
     }
 
+    /** A page that turns a knob goes on from any quarter of a second; no second of a rehearsal is lost or counted twice by that. */
+    @Test
+    void a_rehearsal_counts_every_second_wherever_the_page_goes_on(TestServer server) {
+        JsonNode whole =
+                scene(server, WATER, ", \"rehearsal\": \"\"", 900_000).body().at("/canners/0");
+        JsonNode part =
+                scene(server, WATER, ", \"rehearsal\": \"\"", 1_250).body().at("/canners/0");
+        for (int millis : new int[] {10_500, 250, 600_750, 287_250}) {
+            JsonNode notes = part.get("rehearsal");
+            part = scene(
+                            server,
+                            WATER,
+                            ", \"snapshot\": \"%s\", \"rehearsal\": \"%s\""
+                                    .formatted(
+                                            part.get("snapshot").asString(),
+                                            notes.get(notes.size() - 1)
+                                                    .get("note")
+                                                    .asString()),
+                            millis)
+                    .body()
+                    .at("/canners/0");
+        }
+        JsonNode expected = whole.get("rehearsal").get(whole.get("rehearsal").size() - 1);
+        assertThat(expected.get("step").asString()).isEqualTo("vent");
+        assertThat(part.get("rehearsal").get(part.get("rehearsal").size() - 1)).isEqualTo(expected);
+        assertThat(part.get("snapshot")).isEqualTo(whole.get("snapshot"));
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

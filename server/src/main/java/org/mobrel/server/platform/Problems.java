@@ -157,8 +157,8 @@ class Problems extends ResponseEntityExceptionHandler {
         return ResponseEntity.badRequest()
                 .body(
                         field.isEmpty()
-                                ? field("body", "this is not the JSON that is expected here")
-                                : field(field, "this value cannot be read"));
+                                ? field("body", "This is not the JSON that is expected here.")
+                                : field(field, "This value cannot be read."));
     }
 
     /** What the framework refuses by itself gets our type and our words; its own speak of methods and converters. */

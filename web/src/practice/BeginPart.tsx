@@ -2,12 +2,14 @@ import { Link } from "@tanstack/react-router";
 import { Droplets, Flame, ListChecks, Microscope, NotebookText, Target } from "lucide-react";
 import type { ReactNode } from "react";
 import { Card, LinkButton, ProblemNote, Spinner } from "@/kit";
+import { useSimulationOffered } from "@/stove";
 import type { PracticePart } from "./parts";
 import { type Practice, usePractice } from "./usePractice";
 
 /** What to do next, in one sentence and one button; and everything else there is. */
 export function BeginPart() {
   const practice = usePractice();
+  const offered = useSimulationOffered();
   if (!practice.data) {
     return practice.isPending ? (
       <Spinner />
@@ -38,7 +40,7 @@ export function BeginPart() {
           What you tried, and what comes again.
         </Way>
       </ul>
-      {practice.data.simulationOffered && (
+      {offered && (
         <p className="text-soft">
           This demo kitchen can also run a planned load on a{" "}
           <Link to="/practice" search={{ part: "device" }} className="font-bold text-primary underline">

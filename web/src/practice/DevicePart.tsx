@@ -1,20 +1,19 @@
 import { FlaskConical } from "lucide-react";
 import { Card, Empty, LinkButton, Spinner } from "@/kit";
 import { countJars } from "@/quantity";
-import { Simulator, SimulatorOffer, useRuns } from "@/stove";
-import { usePractice } from "./usePractice";
+import { Simulator, SimulatorOffer, useRuns, useSimulationOffered } from "@/stove";
 
 /** The demo kitchen's loads, on a canner that is only simulated; what comes of them is marked as practice wherever it is shown. */
 export function DevicePart() {
   const runs = useRuns();
-  const practice = usePractice();
-  if (!practice.data) {
+  const offered = useSimulationOffered();
+  if (offered === undefined) {
     return <Spinner />;
   }
   const open = (runs.data ?? []).filter(
     (run) => run.simulated || run.stage === "checks" || run.stage === "loading",
   );
-  if (!practice.data.simulationOffered && !open.some((run) => run.simulated)) {
+  if (!offered && !open.some((run) => run.simulated)) {
     return (
       <Empty
         picture={<FlaskConical size={56} />}

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef } from "react";
-import { Button } from "@/kit";
+import { Button, ProblemNote } from "@/kit";
 import { CannerPicture } from "./CannerPicture";
 import { Hands } from "./Hands";
 import { Noise } from "./noise";
@@ -62,6 +62,7 @@ export function DrillScene({ drill, tried }: Props) {
           {sinceLit(scene.at - scene.begin)} later
         </p>
       )}
+      <ProblemNote error={scene.problem} retry={() => scene.goOn()} />
       {hands && !scene.playing && scene.at === scene.begin && (
         <Button
           look="main"

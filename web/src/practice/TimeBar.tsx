@@ -55,7 +55,7 @@ export function TimeBar({ scene, noise, once = false }: Props) {
         </Button>
         {noise && <Volume noise={noise} />}
       </div>
-      <ProblemNote error={scene.problem} retry={() => scene.play(true)} />
+      <ProblemNote error={scene.problem} retry={() => scene.goOn()} />
       {!once && (
         <div className="flex items-center gap-2 overflow-x-auto pb-1" ref={row}>
           <Button

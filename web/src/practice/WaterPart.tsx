@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { Button, Card, Choice, LinkButton, ProblemNote, Spinner } from "@/kit";
 import { formatClock } from "@/quantity";
 import { CannerPicture } from "./CannerPicture";
@@ -69,21 +69,27 @@ function Evening({ offer, altitudeKnown, again }: EveningProps) {
   const noise = useMemo(() => new Noise(), []);
   const [poured, setPoured] = useState(false);
   const rehearsed = useRehearsed();
+  const { mutate } = rehearsed;
   const scene = useScene([{ setup: offer.canner }], `water/${offer.cannerId}/${seed}`, true);
   const step = scene.rehearsalAt(0)?.step ?? "heat";
   const over = step === "done";
-  useEffect(() => {
-    if (over && rehearsed.isIdle) {
-      scene.play(false);
-      rehearsed.mutate({
+  const send = useCallback(
+    () =>
+      mutate({
         name: offer.name,
         canner: offer.canner,
         acts: scene.canners[0]?.acts ?? [],
         lastedMillis: Math.ceil(scene.at / 1_000 + 2) * 1_000,
         seed,
-      });
+      }),
+    [mutate, offer, scene, seed],
+  );
+  useEffect(() => {
+    if (over) {
+      scene.play(false);
+      send();
     }
-  }, [over, rehearsed, scene, offer, seed]);
+  }, [over, scene, send]);
   if (!poured) {
     return <Pour offer={offer} altitudeKnown={altitudeKnown} done={() => setPoured(true)} />;
   }
@@ -99,7 +105,7 @@ function Evening({ offer, altitudeKnown, again }: EveningProps) {
           <Hands scene={scene} index={0} locked={over} />
         </section>
         {over ? (
-          <Ending rehearsed={rehearsed} again={again} />
+          <Ending rehearsed={rehearsed} send={send} again={again} />
         ) : (
           <Guide scene={scene} step={step} mark={`${offer.canner.psi} psi`} />
         )}
@@ -194,16 +200,16 @@ function Slips({ slips }: { readonly slips: Readonly<Record<string, number>> }) 
   );
 }
 
-function Ending({
-  rehearsed,
-  again,
-}: {
+interface EndingProps {
   readonly rehearsed: ReturnType<typeof useRehearsed>;
+  readonly send: () => void;
   readonly again: () => void;
-}) {
+}
+
+function Ending({ rehearsed, send, again }: EndingProps) {
   const result = rehearsed.data;
   if (!result) {
-    return rehearsed.isError ? <ProblemNote error={rehearsed.error} /> : <Spinner />;
+    return rehearsed.isError ? <ProblemNote error={rehearsed.error} retry={send} /> : <Spinner />;
   }
   return (
     <section aria-label="How it went" className="flex flex-col gap-3">

@@ -41,7 +41,6 @@ function practice(more: Partial<Schemas["PracticeResponse"]> = {}) {
       drills: [drill("one"), drill("two")],
       next: "one",
       rehearsals: [],
-      simulationOffered: false,
       ...more,
     }),
   );
@@ -66,6 +65,7 @@ const moment: Schemas["DrillResponse"] = {
 beforeEach(() => {
   practice();
   server.on("GET /api/practice/drills/one", ok(moment));
+  server.on("GET /api/simulation", ok({ offered: false }));
 });
 
 test("a kitchen that never rehearsed begins with water, one that did with a drill", async () => {

@@ -1,7 +1,8 @@
 import { beforeEach, expect, test, vi } from "vitest";
-import { ok, server } from "@/test/server";
+import { type Asked, ok, problem, server } from "@/test/server";
 import { Scene, type Setup, type Sight } from "./scene";
 
+const SCENES = "POST /api/practice/scenes";
 const SETUP: Setup = {
   gauge: "dial",
   psi: 11,
@@ -45,23 +46,23 @@ function sight(atMillis: number): Sight {
 }
 
 /** A canner whose pressure rises by a psi a minute, and whose snapshot says when it is. */
-beforeEach(() => {
-  server.on("POST /api/practice/scenes", (asked) => {
-    const request = asked.body as Request;
-    const from = Number(request.canners[0]?.snapshot ?? 0);
-    const sights: Sight[] = [];
-    for (let at = from + request.everyMillis; at <= from + request.forMillis; at += request.everyMillis) {
-      sights.push(sight(at));
-    }
-    return ok({
-      canners: request.canners.map(() => ({
-        sights: request.forMillis === 0 ? [sight(0)] : sights,
-        snapshot: String(from + request.forMillis),
-        rehearsal: [],
-      })),
-    });
+function rising(asked: Asked) {
+  const request = asked.body as Request;
+  const from = Number(request.canners[0]?.snapshot ?? 0);
+  const sights: Sight[] = [];
+  for (let at = from + request.everyMillis; at <= from + request.forMillis; at += request.everyMillis) {
+    sights.push(sight(at));
+  }
+  return ok({
+    canners: request.canners.map(() => ({
+      sights: request.forMillis === 0 ? [sight(0)] : sights,
+      snapshot: String(from + request.forMillis),
+      rehearsal: [],
+    })),
   });
-});
+}
+
+beforeEach(() => server.on(SCENES, rising));
 
 const asked = () => server.asked.map((one) => one.body as Request);
 
@@ -95,7 +96,7 @@ test("time goes at its pace and never past what the server has said", async () =
   expect(scene.at).toBeGreaterThan(100_000);
   expect(scene.at).toBeLessThan(130_000);
   expect(scene.sight(0)?.psi).toBeCloseTo(scene.at / 60_000, 1);
-  server.unplug("POST /api/practice/scenes");
+  server.unplug(SCENES);
   await play(2_000);
   const stood = scene.at;
   await play(100);
@@ -159,4 +160,20 @@ test("what comes of an act is played to its end and then stands", async () => {
   expect(scene.at).toBe(840_000);
   expect(scene.playing).toBe(false);
   expect(asked()[0]?.canners[0]?.snapshot).toBe("600000");
+});
+
+test("after a server that was away it goes on to where it was to stop", async () => {
+  server.on(SCENES, problem(503, "away", "Not now."));
+  const scene = new Scene([{ setup: SETUP, snapshot: "600000", sight: sight(600_000) }]);
+  const play = frames(scene);
+  scene.replay([{ atMillis: 0, what: "weight", value: 1 }], 240_000, 8);
+  await play(100);
+  expect(scene.problem).toBeTruthy();
+  expect(scene.at).toBe(600_000);
+  server.on(SCENES, rising);
+  scene.goOn();
+  await play(700);
+  expect(scene.problem).toBeUndefined();
+  expect(scene.at).toBe(840_000);
+  expect(scene.knob(0, "weight")).toBe(1);
 });

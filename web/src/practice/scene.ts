@@ -276,6 +276,14 @@ export class Scene {
     this.say();
   }
 
+  /** After the server was away: on to where it was to stop. */
+  goOn() {
+    this.problem = undefined;
+    this.playing = true;
+    void this.ask();
+    this.say();
+  }
+
   setPace(pace: number) {
     this.pace = pace;
     void this.ask();

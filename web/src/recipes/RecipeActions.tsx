@@ -1,5 +1,6 @@
 import { useNavigate } from "@tanstack/react-router";
 import { CalendarCheck2, Copy, FileDown, Save, Trash2, Undo2 } from "lucide-react";
+import { useRef } from "react";
 import { Problem } from "@/api/problem";
 import { Button, ProblemNote, useToast } from "@/kit";
 import { type Draft, keepDraft, sameWords } from "./useDraft";
@@ -25,8 +26,24 @@ export function RecipeActions({ id, draft, whole, dirty, rebase, undo, forget }:
   const late = save.error instanceof Problem && save.error.code === "someone-was-first";
   const toast = useToast();
   const ready = draft.title.trim() !== "" && draft.lines.some((line) => line.trim() !== "");
+  // While a typed line is waited for, another tap on Save is the same tap.
+  const waiting = useRef(false);
+  const typed = async () => {
+    if (waiting.current) {
+      return undefined;
+    }
+    waiting.current = true;
+    try {
+      return await whole();
+    } finally {
+      waiting.current = false;
+    }
+  };
   const onSave = async () => {
-    const sent = await whole();
+    const sent = await typed();
+    if (!sent) {
+      return;
+    }
     save.mutate(sent, {
       onSuccess: async (recipe) => {
         const now = await whole();
@@ -47,9 +64,13 @@ export function RecipeActions({ id, draft, whole, dirty, rebase, undo, forget }:
       },
     });
   };
-  const onSaveAsNew = async () =>
+  const onSaveAsNew = async () => {
+    const sent = await typed();
+    if (!sent) {
+      return;
+    }
     saveAsNew.mutate(
-      { ...(await whole()), basedOn: undefined },
+      { ...sent, basedOn: undefined },
       {
         onSuccess: (recipe) => {
           forget();
@@ -58,6 +79,7 @@ export function RecipeActions({ id, draft, whole, dirty, rebase, undo, forget }:
         },
       },
     );
+  };
   return (
     <>
       <ProblemNote error={saveAsNew.error ?? save.error} />

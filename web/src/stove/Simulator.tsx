@@ -19,15 +19,20 @@ function useTurn(run: Run) {
   });
 }
 
-/** Before the lid is on: the offer to try this load on a canner that is only simulated. */
-export function SimulatorOffer({ run }: { readonly run: Run }) {
-  const offer = useQuery({
+/** Whether this kitchen lends the practice device; undefined until it is known. */
+export function useSimulationOffered(): boolean | undefined {
+  return useQuery({
     queryKey: keys.simulationOffer,
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: () => body(api.GET("/api/simulation")),
-  });
+  }).data?.offered;
+}
+
+/** Before the lid is on: the offer to try this load on a canner that is only simulated. */
+export function SimulatorOffer({ run }: { readonly run: Run }) {
+  const offered = useSimulationOffered();
   const turn = useTurn(run);
-  if (!offer.data?.offered || run.simulated) {
+  if (!offered || run.simulated) {
     return null;
   }
   return (

@@ -5,7 +5,7 @@ export { decisionLabel, deviationLabel, stageLabel } from "./labels";
 export { onChange, type Run, runNow } from "./live";
 export { Offline } from "./Offline";
 export { Outbox } from "./outbox";
-export { Simulator, SimulatorOffer } from "./Simulator";
+export { Simulator, SimulatorOffer, useSimulationOffered } from "./Simulator";
 export { StovePage } from "./StovePage";
 export { Trace } from "./Trace";
 export { useNextTry } from "./useNextTry";

@@ -26,7 +26,6 @@ beforeEach(() => {
       ],
       next: "one",
       rehearsals: [],
-      simulationOffered: false,
     }),
   );
 });

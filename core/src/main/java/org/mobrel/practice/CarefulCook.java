@@ -15,10 +15,6 @@ public final class CarefulCook {
     private static final Duration VENT = Duration.ofMinutes(10);
     private static final int FULL = 100;
 
-    /** About what a canner loses to the room at pressure. */
-    private static final int HOLDING_PERCENT = 24;
-
-    private static final double PERCENT_A_PSI = 200;
     private static final double ABOVE_PSI = 0.25;
 
     /** How much the last five seconds weigh beside those before. */
@@ -80,10 +76,10 @@ public final class CarefulCook {
     private void hold(Duration time) {
         Duration end = scene.elapsed().plus(time);
         double wanted = canner.set().milliPsi() / 1_000.0 + ABOVE_PSI;
-        double usual = HOLDING_PERCENT;
+        double usual = SteadyHand.HOLDING_PERCENT;
         while (scene.elapsed().compareTo(end) < 0) {
             double off = wanted - seen(scene.sight()) / 1_000.0;
-            double percent = Math.max(0, Math.min(FULL, HOLDING_PERCENT + off * PERCENT_A_PSI));
+            double percent = SteadyHand.percent(off);
             usual += (percent - usual) * LATELY;
             does(SceneAct.Kind.BURNER, (int) Math.round(percent));
             go(TICK.multipliedBy(5));

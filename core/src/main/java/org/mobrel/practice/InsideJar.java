@@ -25,8 +25,7 @@ public record InsideJar(List<Sight> minutes, int clockStarts, Sight start) {
     private static final Duration COOLING = Duration.ofMinutes(30);
     private static final Duration PATIENCE = Duration.ofHours(2);
     private static final Duration STEP = Duration.ofSeconds(5);
-    private static final int HOLDING_PERCENT = 24;
-    private static final double PERCENT_A_PSI = 200;
+    private static final double ABOVE_PSI = 0.15;
 
     public InsideJar {
         minutes = List.copyOf(minutes);
@@ -80,8 +79,7 @@ public record InsideJar(List<Sight> minutes, int clockStarts, Sight start) {
     /** A hand at the burner. */
     private static void hold(Scene scene, PracticeCanner canner) {
         double off = (canner.set().milliPsi() - scene.sight().pressure().milliPsi()) / 1_000.0;
-        does(scene, SceneAct.Kind.BURNER, (int)
-                Math.max(0, Math.min(100, Math.round(HOLDING_PERCENT + (off + 0.15) * PERCENT_A_PSI))));
+        does(scene, SceneAct.Kind.BURNER, (int) Math.round(SteadyHand.percent(off + ABOVE_PSI)));
     }
 
     private static void does(Scene scene, SceneAct.Kind kind, int value) {

@@ -63,6 +63,8 @@ class PlanJourney {
         }
         page.getByLabel("Name of the recipe").fill("Lamb stew");
         button(page, "Save").click();
+        // What was typed last is saved with the rest, however busy the server was.
+        assertThat(page.getByLabel("Ingredient line")).hasCount(STEW.size());
         button(page, "Plan jars").click();
         assertThat(made(page)).containsText("7 quarts");
         assertThat(made(page)).containsText("broth to add");
@@ -200,6 +202,8 @@ class PlanJourney {
         page.keyboard().press("Enter");
         assertThat(vegetables).containsText("in the house");
         part(page, "Evening before");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Evening before")))
+                .containsText("Set the stock to chill");
         part(page, "Prep");
         assertThat(region(page, "Worth keeping")).containsText("bones and lean trimmings, for stock");
     }

@@ -118,10 +118,10 @@ class AutomaticBackups implements SmartLifecycle {
                                     .compareTo(EVERY)
                             >= 0;
             if (due) {
-                Path file = make(into, now);
-                copy(file);
+                make(into, now);
                 putAway(into);
             }
+            copyNewest(into);
             problem = Optional.empty();
         } catch (IOException | RuntimeException failed) {
             LOG.warn("the automatic backup failed", failed);
@@ -136,7 +136,7 @@ class AutomaticBackups implements SmartLifecycle {
     }
 
     /** Beside its place first, read back from there, and then moved: whatever has the name of a backup is one. */
-    private Path make(Path into, Instant now) throws IOException {
+    private void make(Path into, Instant now) throws IOException {
         Path half = Files.createTempFile(into, "half-", ".json");
         try {
             try (OutputStream out = Files.newOutputStream(half)) {
@@ -148,21 +148,28 @@ class AutomaticBackups implements SmartLifecycle {
             backups.check(half);
             Path file = into.resolve("kitchen-%s.json".formatted(LocalDate.ofInstant(now, zone)));
             Files.setLastModifiedTime(half, FileTime.from(now));
-            return Files.move(half, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            Files.move(half, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
         } finally {
             Files.deleteIfExists(half);
         }
     }
 
-    private void copy(Path file) throws IOException {
-        if (copies.isPresent()) {
-            Path to = copies.get();
-            if (!Files.isDirectory(to)) {
-                throw new IOException("the folder for copies is not there: " + to);
-            }
+    /** Also one that could not be copied when it was made: the stick may be in its place by now. */
+    private void copyNewest(Path into) throws IOException {
+        List<Path> made = made(into);
+        if (copies.isEmpty() || made.isEmpty()) {
+            return;
+        }
+        Path to = copies.get();
+        if (!Files.isDirectory(to)) {
+            throw new IOException("the folder for copies is not there: " + to);
+        }
+        Path file = made.get(made.size() - 1);
+        Path copy = to.resolve(file.getFileName());
+        if (!Files.exists(copy)) {
             Path half = to.resolve(file.getFileName() + ".half");
             Files.copy(file, half, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.COPY_ATTRIBUTES);
-            Files.move(half, to.resolve(file.getFileName()), StandardCopyOption.REPLACE_EXISTING);
+            Files.move(half, copy, StandardCopyOption.ATOMIC_MOVE);
         }
     }
 

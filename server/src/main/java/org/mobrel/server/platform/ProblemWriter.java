@@ -22,6 +22,15 @@ final class ProblemWriter {
                 .formatted(type, title, status, detail);
     }
 
+    /** The type of a refusal of which only the status is known. */
+    static String type(int status) {
+        return status >= 500 ? "bug" : status == 404 ? "missing" : "door";
+    }
+
+    static String title(int status) {
+        return status >= 500 ? "Something is wrong in Mobrel" : status == 404 ? "Not there" : "Not let in";
+    }
+
     /** A status in words, where nothing more is known. */
     static String words(int status) {
         return switch (status) {

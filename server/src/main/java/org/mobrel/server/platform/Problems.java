@@ -167,8 +167,8 @@ class Problems extends ResponseEntityExceptionHandler {
             Exception refused, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         ProblemDetail words = problem(
                 Objects.requireNonNullElse(HttpStatus.resolve(status.value()), HttpStatus.BAD_REQUEST),
-                "door",
-                "Not let in",
+                ProblemWriter.type(status.value()),
+                ProblemWriter.title(status.value()),
                 ProblemWriter.words(status.value()));
         return super.handleExceptionInternal(refused, words, headers, status, request);
     }

@@ -41,7 +41,6 @@ import org.mobrel.steam.Filling;
 import org.mobrel.steam.Scene;
 import org.mobrel.steam.Sight;
 import org.mobrel.steam.SteamTemperatures;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /** Words practice for the wire. */
@@ -57,24 +56,19 @@ class PracticeMapper {
     private final PracticeService service;
     private final KitchenService kitchens;
     private final PressureTable pressures;
-    private final boolean simulation;
 
-    PracticeMapper(
-            PracticeService service,
-            KitchenService kitchens,
-            PressureTable pressures,
-            @Value("${mobrel.simulation}") boolean simulation) {
+    PracticeMapper(PracticeService service, KitchenService kitchens, PressureTable pressures) {
         this.service = service;
         this.kitchens = kitchens;
         this.pressures = pressures;
-        this.simulation = simulation;
     }
 
     PracticeMessages.PracticeResponse overview() {
         Instant now = service.now();
-        List<PracticeService.Standing> standings = service.standings();
+        List<PracticeTry> tries = service.tries();
+        List<PracticeService.Standing> standings = service.standings(tries);
         Kitchen kitchen = kitchens.kitchen();
-        List<String> held = service.tries().stream()
+        List<String> held = tries.stream()
                 .filter(one -> one.kind() == PracticeTry.Kind.REHEARSAL && one.passed())
                 .map(PracticeTry::exercise)
                 .toList();
@@ -88,8 +82,7 @@ class PracticeMapper {
                                 PracticeCannerBody.of(rehearsed(canner, kitchen)),
                                 held.contains(canner.profile().name())))
                         .toList(),
-                kitchen.altitude().map(altitude -> Math.round(altitude.feet())).orElse(null),
-                simulation);
+                kitchen.altitude().map(altitude -> Math.round(altitude.feet())).orElse(null));
     }
 
     private static PracticeMessages.DrillEntry entry(PracticeService.Standing one, Instant now) {
@@ -237,8 +230,8 @@ class PracticeMapper {
         List<PracticeTry> all = new ArrayList<>(service.tries());
         Map<String, Integer> missed = new TreeMap<>();
         all.forEach(one -> one.misses().forEach(miss -> missed.merge(miss, 1, Integer::sum)));
+        List<PracticeService.Standing> standings = service.standings(all);
         Collections.reverse(all);
-        List<PracticeService.Standing> standings = service.standings();
         return new PracticeMessages.PracticeRecord(
                 all.stream().limit(200).map(one -> entry(one, titles)).toList(),
                 standings.size(),

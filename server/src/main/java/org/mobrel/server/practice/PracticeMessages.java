@@ -49,8 +49,7 @@ final class PracticeMessages {
             List<DrillEntry> drills,
             @Nullable String next,
             List<RehearsalOffer> rehearsals,
-            @Nullable Long altitudeFt,
-            boolean simulationOffered) {}
+            @Nullable Long altitudeFt) {}
 
     record DrillChoice(String code, String text) {}
 

@@ -82,9 +82,9 @@ public class PracticeService {
         }
     }
 
-    @Transactional(readOnly = true)
-    List<Standing> standings() {
-        Map<String, List<PracticeTry>> byDrill = tries.all().stream()
+    /** @param all tries, the earliest first */
+    List<Standing> standings(List<PracticeTry> all) {
+        Map<String, List<PracticeTry>> byDrill = all.stream()
                 .filter(one -> one.kind() == PracticeTry.Kind.DRILL)
                 .collect(Collectors.groupingBy(PracticeTry::exercise));
         return drills.all().stream()
@@ -177,10 +177,7 @@ public class PracticeService {
                 verdict.misses().map(List::of).orElse(List.of()),
                 Optional.empty(),
                 Optional.empty()));
-        List<PracticeTry> all = tries.all().stream()
-                .filter(one ->
-                        one.kind() == PracticeTry.Kind.DRILL && one.exercise().equals(drill.code()))
-                .toList();
+        List<PracticeTry> all = tries.of(PracticeTry.Kind.DRILL, drill.code());
         return standing(drill, all).repetition().orElseThrow();
     }
 

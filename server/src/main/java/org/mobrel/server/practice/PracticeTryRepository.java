@@ -38,6 +38,15 @@ class PracticeTryRepository {
                 .optional();
     }
 
+    /** Those of one exercise, the earliest first. */
+    List<PracticeTry> of(PracticeTry.Kind kind, String exercise) {
+        return db.sql(COLUMNS + "WHERE kind = :kind AND exercise = :exercise ORDER BY id")
+                .param("kind", kind.code())
+                .param("exercise", exercise)
+                .query((row, number) -> read(row))
+                .list();
+    }
+
     /** The earliest first. */
     List<PracticeTry> all() {
         return db.sql("SELECT * FROM (" + COLUMNS.replace("SELECT ", "SELECT id, ")

@@ -67,6 +67,12 @@ class AutomaticBackupsTest {
         lost.makeIfDue();
         assertThat(lost.state().problem().orElseThrow()).contains("folder for copies is not there");
         assertThat(lost.state().isOld(now)).isTrue();
+        lost.makeIfDue();
+        assertThat(lost.state().problem()).as("it is still not copied").isPresent();
+        Files.createDirectory(folder.resolve("no-such-stick"));
+        lost.makeIfDue();
+        assertThat(lost.state().problem()).isEmpty();
+        assertThat(names(folder.resolve("no-such-stick"))).containsExactly("kitchen-2026-03-07.json");
         Path file = Files.createFile(folder.resolve("a-file"));
         AutomaticBackups blocked = of(server, file, "");
         blocked.makeIfDue();

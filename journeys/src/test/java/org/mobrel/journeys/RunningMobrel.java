@@ -30,7 +30,7 @@ final class RunningMobrel implements AutoCloseable {
     private static final Path ROOT = root();
     private static final Duration START_WITHIN = Duration.ofSeconds(180);
 
-    private static final Duration ANSWER_WITHIN = Duration.ofSeconds(30);
+    private static final Duration ANSWER_WITHIN = Duration.ofSeconds(150);
     private static final Map<String, String> DEMO = Map.of("MOBREL_DEMO", "true");
     private static final Map<Map<String, String>, RunningMobrel> SHARED = new HashMap<>();
 

@@ -118,6 +118,8 @@ class SimulatedRunJourney {
         in(small, "Steady steam").click();
         hurry(mobrel, enabled(in(small, "Weight on")));
         in(small, "Weight on").click();
+        // Slow enough that a machine that stands still for a while does not miss the whole hold.
+        set(device, "30×");
         hurry(mobrel, saying(small, "Holding"));
         set(device, "20");
     }

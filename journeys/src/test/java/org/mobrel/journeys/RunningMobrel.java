@@ -25,7 +25,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** The program as it is shipped, with a database and a test clock of its own in a temporary folder. */
-final class RunningMobrel implements AutoCloseable {
+public final class RunningMobrel implements AutoCloseable {
 
     private static final Path ROOT = root();
     private static final Duration START_WITHIN = Duration.ofSeconds(180);
@@ -70,7 +70,7 @@ final class RunningMobrel implements AutoCloseable {
     }
 
     /** The demo kitchen on a program of its own, which may be killed. */
-    static RunningMobrel ownDemoKitchen() {
+    public static RunningMobrel ownDemoKitchen() {
         return start(DEMO);
     }
 
@@ -96,10 +96,46 @@ final class RunningMobrel implements AutoCloseable {
     private void beginAgain() {
         Begun first = Objects.requireNonNull(begun);
         setClock(Duration.between(Instant.now(), first.at()).toMillis());
-        HttpResponse<String> done =
-                send("POST", "/api/backup?way=replace&dryRun=false", "application/octet-stream", first.backup());
+        HttpResponse<String> done = restore(first.backup());
         if (done.statusCode() != 200) {
             throw new IllegalStateException("the kitchen did not come back: " + done.body());
+        }
+    }
+
+    /** Takes a backup in, in place of what is there. */
+    public HttpResponse<String> restore(String backup) {
+        return send("POST", "/api/backup?way=replace&dryRun=false", "application/octet-stream", backup);
+    }
+
+    /** The bytes of the server's process in memory. */
+    public long memory() {
+        try (Stream<String> lines = Files.lines(Path.of("/proc/%d/status".formatted(server.pid())))) {
+            return lines.filter(line -> line.startsWith("VmRSS:"))
+                            .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")))
+                            .sum()
+                    * 1_024;
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    /** The bytes of what the server still needs, after it has thrown away the rest. */
+    public long liveHeap() {
+        try {
+            Process process = new ProcessBuilder(
+                            Path.of(System.getProperty("java.home"), "bin", "jcmd")
+                                    .toString(),
+                            Long.toString(server.pid()),
+                            "GC.class_histogram")
+                    .start();
+            String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            String[] total = said.strip()
+                    .substring(said.strip().lastIndexOf('\n') + 1)
+                    .strip()
+                    .split(" +");
+            return Long.parseLong(total[2]);
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
         }
     }
 
@@ -111,7 +147,7 @@ final class RunningMobrel implements AutoCloseable {
         }
     }
 
-    String url(String path) {
+    public String url(String path) {
         return "http://127.0.0.1:" + port + path;
     }
 
@@ -145,7 +181,7 @@ final class RunningMobrel implements AutoCloseable {
     }
 
     /** Kills the server as a power cut would: no goodbye. */
-    void killServer() {
+    public void killServer() {
         server.destroyForcibly();
         try {
             server.waitFor();
@@ -154,7 +190,7 @@ final class RunningMobrel implements AutoCloseable {
         }
     }
 
-    void startServerAgain() {
+    public void startServerAgain() {
         try {
             server = startServer();
         } catch (IOException | InterruptedException failed) {
@@ -162,11 +198,11 @@ final class RunningMobrel implements AutoCloseable {
         }
     }
 
-    void killDatabase() {
+    public void killDatabase() {
         mariadb("kill");
     }
 
-    void startDatabaseAgain() {
+    public void startDatabaseAgain() {
         mariadb("start", database);
     }
 
@@ -209,15 +245,15 @@ final class RunningMobrel implements AutoCloseable {
         }
     }
 
-    HttpResponse<String> get(String path) {
+    public HttpResponse<String> get(String path) {
         return answerTo(HttpRequest.newBuilder(URI.create(url(path))));
     }
 
-    HttpResponse<String> post(String path, String json) {
+    public HttpResponse<String> post(String path, String json) {
         return send("POST", path, "application/json", json);
     }
 
-    HttpResponse<String> put(String path, String json) {
+    public HttpResponse<String> put(String path, String json) {
         return send("PUT", path, "application/json", json);
     }
 

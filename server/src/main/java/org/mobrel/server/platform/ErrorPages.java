@@ -25,8 +25,7 @@ class ErrorPages implements ErrorController {
     void error(HttpServletRequest request, HttpServletResponse response) throws IOException {
         Object told = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
         int status = told instanceof Integer known ? known : 404;
-        ProblemWriter.write(
-                response, status, ProblemWriter.type(status), ProblemWriter.title(status), ProblemWriter.words(status));
+        ProblemWriter.refuse(response, status);
     }
 
     /** What is so malformed that the web server refuses it before any program sees it. */
@@ -52,11 +51,7 @@ class ErrorPages implements ErrorController {
                 response.setCharacterEncoding(StandardCharsets.UTF_8.name());
                 Writer writer = response.getReporter();
                 if (writer != null) {
-                    writer.write(ProblemWriter.text(
-                            status,
-                            ProblemWriter.type(status),
-                            ProblemWriter.title(status),
-                            ProblemWriter.words(status)));
+                    writer.write(ProblemWriter.refused(status));
                     response.finishResponse();
                 }
             } catch (IOException gone) {

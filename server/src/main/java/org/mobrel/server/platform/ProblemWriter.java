@@ -7,6 +7,9 @@ import java.nio.charset.StandardCharsets;
 /** Writes a problem where no controller is reached: at the door, and where the web server itself refuses. */
 final class ProblemWriter {
 
+    /** The field of what cannot be read in an address. */
+    static final String ADDRESS = "address";
+
     private ProblemWriter() {}
 
     /** @param type without its prefix; title and detail hold no quotes */
@@ -22,19 +25,33 @@ final class ProblemWriter {
                 .formatted(type, title, status, detail);
     }
 
+    /** What is refused before any of ours has seen it: of a 400 all that is known is that it stood in the address or in the head. */
+    static String refused(int status) {
+        String plain = text(status, type(status), title(status), words(status));
+        return status == 400 ? plain.substring(0, plain.length() - 1) + ",\"field\":\"%s\"}".formatted(ADDRESS) : plain;
+    }
+
+    static void refuse(HttpServletResponse response, int status) throws IOException {
+        response.setStatus(status);
+        response.setContentType("application/problem+json");
+        response.getOutputStream().write(refused(status).getBytes(StandardCharsets.UTF_8));
+    }
+
     /** The type of a refusal of which only the status is known. */
     static String type(int status) {
-        return status >= 500 ? "bug" : status == 404 ? "missing" : "door";
+        return status >= 500 ? "bug" : status == 404 ? "missing" : status == 400 ? "bad-field" : "door";
     }
 
     static String title(int status) {
-        return status >= 500 ? "Something is wrong in Mobrel" : status == 404 ? "Not there" : "Not let in";
+        return status >= 500
+                ? "Something is wrong in Mobrel"
+                : status == 404 ? "Not there" : status == 400 ? "A value is missing or cannot be used" : "Not let in";
     }
 
     /** A status in words, where nothing more is known. */
     static String words(int status) {
         return switch (status) {
-            case 400 -> "This request cannot be read.";
+            case 400 -> "What stands in the address, or above the body, cannot be read.";
             case 404 -> "There is nothing at this address.";
             case 405 -> "That cannot be done at this address.";
             case 406 -> "It cannot be had in that form.";

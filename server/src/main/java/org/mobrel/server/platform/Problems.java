@@ -170,6 +170,9 @@ class Problems extends ResponseEntityExceptionHandler {
                 ProblemWriter.type(status.value()),
                 ProblemWriter.title(status.value()),
                 ProblemWriter.words(status.value()));
+        if (status.value() == 400) {
+            words.setProperty("field", ProblemWriter.ADDRESS);
+        }
         return super.handleExceptionInternal(refused, words, headers, status, request);
     }
 
@@ -206,7 +209,7 @@ class Problems extends ResponseEntityExceptionHandler {
     /** Bytes in an address or a form that are no text. */
     @ExceptionHandler
     ProblemDetail noText(InvalidParameterException unreadable) {
-        return field("address", "what stands in the address is no readable text");
+        return field(ProblemWriter.ADDRESS, "what stands in the address is no readable text");
     }
 
     @ExceptionHandler

@@ -61,6 +61,11 @@ class NextTryService {
         }
         List<Integer> jars = some.filter(said -> !givenUp)
                 .orElseGet(() -> state.inCanner(first.plan()).stream().sorted().toList());
+        if (jars.isEmpty()) {
+            throw givenUp
+                    ? new Conflict("no-jars", "No jar was in the canner when this load was given up.", Map.of())
+                    : new InvalidField("jars", "which of the jars that did not seal");
+        }
         // What may be done with them, and until when, is for the rules to say.
         if (givenUp) {
             refuseWhatWasDecided(state);

@@ -56,7 +56,9 @@ class DoorApiTest {
         "/api/practice/drills/cold-water?seed=x, 400, seed",
         "/api/practice/inside?ventMinutes=99, 400, ventMinutes",
         "/api/no-such-door, 404, ",
-        "/api/batches?q=%ff%fe, 400, "
+        "/api/batches?q=%ff%fe, 400, address",
+        "/api/recipes/%00, 400, address",
+        "/api/shelf/..%2F..%2Fetc, 400, address"
     })
     void an_address_that_cannot_be_meant(String path, int status, String field, TestServer server) throws Exception {
         HttpResponse<String> answer = send(to(server, path).GET());

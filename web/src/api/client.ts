@@ -14,9 +14,20 @@ const client = createClient<paths>({
   headers: { Accept: "application/json", "X-Mobrel-Page": thisPage },
 });
 
+const faults = new EventTarget();
+
+/** Tells when the server could not do what it was asked; what is wrong is then worth asking. Gives back how to stop. */
+export function onServerFault(then: () => void): () => void {
+  faults.addEventListener("fault", then);
+  return () => faults.removeEventListener("fault", then);
+}
+
 /** Turns every answer that is not a success into a {@link Problem}, so that queries fail with words in hand. */
 client.use({
   async onResponse({ response }) {
+    if (response.status >= 500) {
+      faults.dispatchEvent(new Event("fault"));
+    }
     if (!response.ok) {
       throw await Problem.of(response);
     }

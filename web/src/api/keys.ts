@@ -3,6 +3,7 @@
  * refreshes nothing. Keys of a concept begin with its name.
  */
 export const keys = {
+  health: ["health"],
   kitchen: ["kitchen"],
   care: (canner: number) => ["kitchen", "care", canner],
   cupboard: ["cupboard"],

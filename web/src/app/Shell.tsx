@@ -10,6 +10,7 @@ import {
   Warehouse,
 } from "lucide-react";
 import { Alarms } from "@/stove";
+import { Troubles } from "./Troubles";
 
 const PLACES = [
   { to: "/today", text: "Today", icon: Sun },
@@ -50,6 +51,7 @@ export function Shell() {
       </nav>
       <main className="pb-20 md:pb-0">
         <Alarms />
+        <Troubles />
         <Outlet />
       </main>
     </div>

@@ -292,9 +292,9 @@ public final class RunningMobrel implements AutoCloseable {
             List<String> line = new ArrayList<>(
                     List.of("bash", ROOT.resolve("tools/mariadb").toString(), command, database.toString()));
             line.addAll(List.of(more));
-            Process process = new ProcessBuilder(line)
-                    .redirectError(ProcessBuilder.Redirect.INHERIT)
-                    .start();
+            ProcessBuilder builder = new ProcessBuilder(line).redirectError(ProcessBuilder.Redirect.INHERIT);
+            builder.environment().put("MOBREL_MARIADB_PASSWORD", "mobrel");
+            Process process = builder.start();
             String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
             if (process.waitFor() != 0) {
                 throw new IllegalStateException("tools/mariadb " + command + " failed");

@@ -3,14 +3,18 @@ package org.mobrel.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -51,14 +55,22 @@ class MigrationTest {
     }
 
     @Test
-    void it_migrates_and_reads_the_same(TestServer server) throws Exception {
+    void it_migrates_and_reads_the_same(@TempDir Path backups, TestServer server) throws Exception {
         String database = server.newDatabase("before");
         load(database);
         try (ConfigurableApplicationContext program = SpringApplication.run(
                 MobrelServer.class,
                 "--server.port=0",
                 "--spring.datasource.url=" + database,
+                "--mobrel.backups=" + backups,
                 "--mobrel.test-clock-file=" + server.clockFile())) {
+            // Copied as they were, and the copy taken in for trial, before anything was changed.
+            try (Stream<Path> files = Files.list(backups)) {
+                assertThat(files.map(file -> String.valueOf(file.getFileName())))
+                        .singleElement()
+                        .asString()
+                        .matches("tables-of-V12-.*\\.sql\\.gz");
+            }
             TestServer there = server.at(program);
             JsonNode kitchen = there.get("/api/kitchen").body();
             assertThat(kitchen.get("altitudeFt").asInt()).isEqualTo(3150);

@@ -70,9 +70,9 @@ final class PreparedDatabase {
         try {
             List<String> line = new ArrayList<>(List.of("bash", "../tools/mariadb"));
             line.addAll(List.of(command));
-            Process process = new ProcessBuilder(line)
-                    .redirectError(ProcessBuilder.Redirect.INHERIT)
-                    .start();
+            ProcessBuilder builder = new ProcessBuilder(line).redirectError(ProcessBuilder.Redirect.INHERIT);
+            builder.environment().put("MOBREL_MARIADB_PASSWORD", "mobrel");
+            Process process = builder.start();
             String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
             if (process.waitFor() != 0) {
                 throw new IllegalStateException("tools/mariadb " + String.join(" ", command) + " failed");

@@ -33,6 +33,7 @@ class ServerArchitectureTest {
             Map.entry("sharing", Set.of("platform")),
             Map.entry("kitchen", Set.of("platform", "sharing")),
             Map.entry("backup", Set.of("platform")),
+            Map.entry("health", Set.of("platform")),
             Map.entry("loading", Set.of("platform")),
             Map.entry("catalogue", Set.of("platform", "reading")),
             Map.entry("ruling", Set.of("platform", "catalogue", "reading")),

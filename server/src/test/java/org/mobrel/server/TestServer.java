@@ -252,6 +252,40 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
         return "jdbc:mariadb://127.0.0.1:" + PreparedDatabase.startAt(folder) + "/mobrel";
     }
 
+    /** Where another of {@link #newDatabase} has its files. */
+    public Path folderOf(String name) {
+        return running.folder().resolve("db-" + name);
+    }
+
+    public static void stopDatabase(Path folder) {
+        PreparedDatabase.mariadb("stop", folder.toString());
+    }
+
+    /** Starts it where it was. */
+    public static void startDatabase(Path folder) throws IOException {
+        PreparedDatabase.mariadb(
+                "start",
+                folder.toString(),
+                Files.readString(folder.resolve("port")).strip());
+    }
+
+    public String databaseUrl() {
+        return running.context().getEnvironment().getRequiredProperty("spring.datasource.url");
+    }
+
+    /** Does something with the database that the kitchen's own user may not. */
+    public void asRoot(String statement) throws IOException, InterruptedException {
+        String socket = PreparedDatabase.mariadb(
+                "socket", running.folder().resolve("db").toString());
+        Process process = new ProcessBuilder(
+                        "mariadb", "--no-defaults", "--socket=" + socket, "-u", "root", "-e", statement)
+                .inheritIO()
+                .start();
+        if (process.waitFor() != 0) {
+            throw new IllegalStateException(statement);
+        }
+    }
+
     private HttpRequest.Builder request(String path) {
         return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + running.port() + path))
                 .timeout(Duration.ofSeconds(60));

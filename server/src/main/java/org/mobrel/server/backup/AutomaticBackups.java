@@ -32,7 +32,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
-/** A backup every day without anybody's thinking of it, read back before it counts, and old ones put away. */
+/** A backup every day without anybody's thinking of it, taken in for trial before it counts, and old ones put away. */
 @Component
 class AutomaticBackups implements SmartLifecycle {
 
@@ -64,6 +64,7 @@ class AutomaticBackups implements SmartLifecycle {
     }
 
     private final BackupService backups;
+    private final TrialRestore trial;
     private final InstantSource clock;
     private final ZoneId zone;
     private final Optional<Path> folder;
@@ -78,11 +79,13 @@ class AutomaticBackups implements SmartLifecycle {
 
     AutomaticBackups(
             BackupService backups,
+            TrialRestore trial,
             InstantSource clock,
             ZoneId zone,
             @Value("${mobrel.backups:}") String folder,
             @Value("${mobrel.backup-copies:}") String copies) {
         this.backups = backups;
+        this.trial = trial;
         this.clock = clock;
         this.zone = zone;
         this.folder = path(folder);
@@ -132,10 +135,10 @@ class AutomaticBackups implements SmartLifecycle {
     private static String words(Exception failed) {
         return failed instanceof UncheckedIOException || failed instanceof IOException
                 ? "It could not be written: " + failed.getMessage()
-                : "The kitchen could not be read for it.";
+                : "The kitchen could not be read for it, or the backup not taken in for trial.";
     }
 
-    /** Beside its place first, read back from there, and then moved: whatever has the name of a backup is one. */
+    /** Beside its place first, taken in from there for trial, and then moved: whatever has the name of a backup is one. */
     private void make(Path into, Instant now) throws IOException {
         Path half = Files.createTempFile(into, "half-", ".json");
         try {
@@ -145,7 +148,7 @@ class AutomaticBackups implements SmartLifecycle {
             try (FileChannel channel = FileChannel.open(half, StandardOpenOption.WRITE)) {
                 channel.force(true);
             }
-            backups.check(half);
+            trial.of(half);
             Path file = into.resolve("kitchen-%s.json".formatted(LocalDate.ofInstant(now, zone)));
             Files.setLastModifiedTime(half, FileTime.from(now));
             Files.move(half, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);

@@ -59,15 +59,6 @@ public class BackupService {
         new BackupWriter(json, out).write(repository);
     }
 
-    /**
-     * Reads a backup through: whether it is whole and names nothing that is not in it.
-     *
-     * @throws RuntimeException with a sentence if it is not
-     */
-    void check(Path file) throws IOException {
-        new BackupFile(json, file).verify();
-    }
-
     /** Keeps what is handed in until it has been looked at. */
     static Path keep(InputStream handedIn) throws IOException {
         Path file = Files.createTempFile("mobrel-backup", ".json");

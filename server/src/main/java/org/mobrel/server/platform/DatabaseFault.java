@@ -8,43 +8,43 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 
 /** What ails the database, as far as its error says, and what somebody can do about it. */
-enum DatabaseFault {
+public enum DatabaseFault {
     /** Also a table that cannot grow. */
     DISK_FULL(
             Set.of(1021, 1114, 1030, 1026, 3),
             HttpStatus.INSUFFICIENT_STORAGE,
             "disk-full",
             "The disk is full",
-            "The disk is full%s: this step was not stored. Make room, then do it again; everything before it is there."),
+            "Make room: delete or move something large, such as old backups. Then do it again; everything before it is there."),
     READ_ONLY(
             Set.of(1290, 1836, 1792, 1036),
             HttpStatus.SERVICE_UNAVAILABLE,
             "read-only",
             "The database takes nothing",
-            "The database only lets itself be read: this step was not stored. Whoever set it so has to set it back."),
+            "The database only lets itself be read. Whoever set it so has to set it back."),
     DAMAGED(
             Set.of(1033, 1034, 1035, 1194, 1195, 1877, 145, 126, 127, 1932, 1812),
             HttpStatus.SERVICE_UNAVAILABLE,
             "damaged",
             "A part of what is stored cannot be read",
-            "A file of the database is damaged. Change nothing; stop Mobrel, keep a copy of its folder, and bring back the last backup.");
+            "A file of the database is damaged. Stop Mobrel, keep a copy of its whole data folder, and bring back the last backup into a new one.");
 
     private final Set<Integer> codes;
-    final HttpStatus status;
-    final String type;
-    final String title;
-    private final String detail;
+    private final HttpStatus status;
+    private final String type;
+    private final String title;
+    private final String remedy;
 
-    DatabaseFault(Set<Integer> codes, HttpStatus status, String type, String title, String detail) {
+    DatabaseFault(Set<Integer> codes, HttpStatus status, String type, String title, String remedy) {
         this.codes = codes;
         this.status = status;
         this.type = type;
         this.title = title;
-        this.detail = detail;
+        this.remedy = remedy;
     }
 
     /** Empty where the error is another one. */
-    static Optional<DatabaseFault> of(@Nullable Throwable error) {
+    public static Optional<DatabaseFault> of(@Nullable Throwable error) {
         for (Throwable cause = error; cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLException sql) {
                 for (DatabaseFault fault : values()) {
@@ -57,13 +57,30 @@ enum DatabaseFault {
         return Optional.empty();
     }
 
-    String detail() {
-        return detail.formatted(room());
+    HttpStatus status() {
+        return status;
     }
 
-    /** How much room is left where this program runs; its database stands beside it. */
-    private static String room() {
-        long left = new File(".").getUsableSpace() / (1_024 * 1_024);
-        return left < 200 ? " (%d MB left)".formatted(left) : "";
+    public String type() {
+        return type;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** What somebody can do. */
+    public String remedy() {
+        return remedy;
+    }
+
+    /** For whoever just tapped in vain. */
+    String detail() {
+        String room = this == DISK_FULL
+                ? DiskRoom.of(new File("."))
+                        .map(left -> " (%d MB left)".formatted(left.megabytes()))
+                        .orElse("")
+                : "";
+        return "%s%s: this step was not stored. %s".formatted(title, room, remedy);
     }
 }

@@ -5,7 +5,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 
 /** Writes a problem where no controller is reached: at the door, and where the web server itself refuses. */
-final class ProblemWriter {
+public final class ProblemWriter {
 
     /** The field of what cannot be read in an address. */
     static final String ADDRESS = "address";
@@ -13,7 +13,7 @@ final class ProblemWriter {
     private ProblemWriter() {}
 
     /** @param type without its prefix; title and detail hold no quotes */
-    static void write(HttpServletResponse response, int status, String type, String title, String detail)
+    public static void write(HttpServletResponse response, int status, String type, String title, String detail)
             throws IOException {
         response.setStatus(status);
         response.setContentType("application/problem+json");

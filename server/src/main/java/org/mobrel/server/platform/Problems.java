@@ -104,8 +104,8 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     private static ProblemDetail ailing(DatabaseFault fault, Exception error) {
-        LOG.error("{}: {}", fault.title, String.valueOf(error.getMessage()));
-        return problem(fault.status, fault.type, fault.title, fault.detail());
+        LOG.error("{}: {}", fault.title(), String.valueOf(error.getMessage()));
+        return problem(fault.status(), fault.type(), fault.title(), fault.detail());
     }
 
     @ExceptionHandler

@@ -2,6 +2,7 @@ package org.mobrel.server.prints;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.util.XRLog;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -11,6 +12,11 @@ import java.io.UncheckedIOException;
 final class Pdf {
 
     private static final String FONTS = "/net/sf/jasperreports/fonts/dejavu/";
+
+    static {
+        // It tells of each of its steps, several for a page.
+        XRLog.setLoggingEnabled(false);
+    }
 
     private Pdf() {}
 

@@ -283,13 +283,15 @@ public class RunService {
                 && RunState.after(run.plan(), events.subList(0, known)).turn()
                         == run.state().turn();
         if (!sameSince) {
-            int first = Math.max(0, Math.min(known, events.size() - 1));
-            RunEvent other = events.get(first);
             Map<String, Object> facts = new LinkedHashMap<>();
             facts.put("events", events.size());
-            facts.put("first", other.kind().code());
-            facts.put("firstAt", other.at().toString());
-            facts.put("firstBy", other.by().name());
+            // A page may know more events than there are: of a kitchen that was restored since.
+            if (!events.isEmpty()) {
+                RunEvent other = events.get(Math.max(0, Math.min(known, events.size() - 1)));
+                facts.put("first", other.kind().code());
+                facts.put("firstAt", other.at().toString());
+                facts.put("firstBy", other.by().name());
+            }
             throw new Conflict(
                     "someone-was-first",
                     "Something was written down meanwhile, by another page or device. Look again and decide.",

@@ -27,7 +27,13 @@ class AutomaticBackupsTest {
     private Instant now = Instant.parse("2026-03-07T09:00:00Z");
 
     private AutomaticBackups of(TestServer server, Path folder, String copies) {
-        return new AutomaticBackups(server.bean(BackupService.class), () -> now, ZONE, folder.toString(), copies);
+        return new AutomaticBackups(
+                server.bean(BackupService.class),
+                server.bean(TrialRestore.class),
+                () -> now,
+                ZONE,
+                folder.toString(),
+                copies);
     }
 
     private static List<String> names(Path folder) throws IOException {

@@ -113,6 +113,16 @@ class RunApiTest {
     }
 
     @Test
+    void a_page_that_knows_of_more_than_there_is_looks_again(TestServer server) {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        TestServer.Answer answer =
+                kitchen.tell(kitchen.run(1, 0), "{\"type\": \"checks-done\", \"by\": \"Ines\", \"expected\": 3}");
+        assertThat(answer.status()).isEqualTo(409);
+        assertThat(answer.body().get("code").asString()).isEqualTo("someone-was-first");
+        assertThat(answer.body().get("events").asInt()).isZero();
+    }
+
+    @Test
     void of_two_devices_that_change_the_course_one_is_told_what_happened_first(TestServer server)
             throws ExecutionException, InterruptedException {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);

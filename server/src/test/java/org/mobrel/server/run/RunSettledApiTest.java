@@ -247,6 +247,12 @@ class RunSettledApiTest {
         server.advance(Duration.ofHours(25));
         assertThat(code(server.post("/api/runs/%d/again".formatted(other), "{}")))
                 .isEqualTo("too-late");
+        long empty = kitchen.run(1, 0);
+        assertThat(server.post("/api/runs/%d/again".formatted(empty), "{\"jars\": []}")
+                        .body()
+                        .get("field")
+                        .asString())
+                .isEqualTo("jars");
     }
 
     @Test

@@ -50,9 +50,9 @@ public final class RunningMobrel implements AutoCloseable {
     private Process server;
 
     /** @param more settings that differ from those of a kitchen of one's own */
-    private RunningMobrel(Map<String, String> more) throws IOException, InterruptedException {
+    private RunningMobrel(Path folder, Map<String, String> more) throws IOException, InterruptedException {
         this.more = more;
-        folder = Files.createTempDirectory("mobrel-journey");
+        this.folder = folder;
         clock = Files.writeString(folder.resolve("clock"), "0");
         Program.ready().copyDatabase(folder.resolve("db"));
         database = mariadb("start");
@@ -67,6 +67,15 @@ public final class RunningMobrel implements AutoCloseable {
     /** The demo kitchen as it was just loaded, on a program that other journeys of this process use too. */
     static RunningMobrel demoKitchen() {
         return shared(DEMO);
+    }
+
+    /** The demo kitchen in a folder that somebody chose, such as one on a small disk. */
+    public static RunningMobrel demoKitchenAt(Path folder) {
+        try {
+            return new RunningMobrel(folder, DEMO);
+        } catch (IOException | InterruptedException failed) {
+            throw new IllegalStateException("the program did not start", failed);
+        }
     }
 
     /** The demo kitchen on a program of its own, which may be killed. */
@@ -104,7 +113,17 @@ public final class RunningMobrel implements AutoCloseable {
 
     /** Takes a backup in, in place of what is there. */
     public HttpResponse<String> restore(String backup) {
-        return send("POST", "/api/backup?way=replace&dryRun=false", "application/octet-stream", backup);
+        return restore(backup, "replace");
+    }
+
+    /** @param way replace or merge */
+    public HttpResponse<String> restore(String backup, String way) {
+        return send("POST", "/api/backup?way=%s&dryRun=false".formatted(way), "application/octet-stream", backup);
+    }
+
+    /** The time that processors have spent on the server. */
+    public Duration cpu() {
+        return server.info().totalCpuDuration().orElse(Duration.ZERO);
     }
 
     /** The bytes of the server's process in memory. */
@@ -141,7 +160,7 @@ public final class RunningMobrel implements AutoCloseable {
 
     private static RunningMobrel start(Map<String, String> more) {
         try {
-            return new RunningMobrel(more);
+            return new RunningMobrel(Files.createTempDirectory("mobrel-journey"), more);
         } catch (IOException | InterruptedException failed) {
             throw new IllegalStateException("the program did not start", failed);
         }

@@ -49,6 +49,9 @@ record RecipeImport(List<Looked> recipes, List<String> problems, List<RecipePage
             return ofDocuments(List.of(bare), "The file", json, reader, jars);
         }
         if (bare.startsWith("<") || bare.contains("<script") || bare.contains("<html")) {
+            if (bare.chars().filter(sign -> sign == '<').count() > MOST_TAGS) {
+                return new RecipeImport(List.of(), List.of("This page has more parts than any page with a recipe."));
+            }
             List<String> scripts = Jsoup.parse(bare).select("script[type=application/ld+json]").stream()
                     .map(Element::data)
                     .toList();
@@ -61,6 +64,9 @@ record RecipeImport(List<Looked> recipes, List<String> problems, List<RecipePage
         }
         return ofText(bare, reader, jars);
     }
+
+    /** A page full of advertisements has a tenth of it. */
+    private static final int MOST_TAGS = 100_000;
 
     /** No page with a recipe on it is longer; what is, holds something else. */
     private static final int LONGEST_TEXT = 200_000;

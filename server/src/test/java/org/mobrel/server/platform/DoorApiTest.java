@@ -160,7 +160,9 @@ class DoorApiTest {
         "1/2 , 40000",
         "',', 150000",
         "[, 3000000",
-        "- , 90000"
+        "- , 90000",
+        "<div>, 100001",
+        "<script type=application/ld+json></script>, 20000"
     })
     void text_that_is_nothing_but_one_sign(String sign, int times, TestServer server) {
         String text = sign.repeat(times);

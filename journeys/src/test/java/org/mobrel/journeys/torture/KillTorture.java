@@ -17,6 +17,7 @@ import org.mobrel.journeys.RunningMobrel;
  */
 public final class KillTorture {
 
+    private static final int SHOWN = 5;
     private static final int BURST_MS = 1_500;
     private static final int BACKUP_MS = 500;
     private static final int RESTORE_MS = 900;
@@ -29,9 +30,9 @@ public final class KillTorture {
         this.mobrel = mobrel;
     }
 
-    /** @param arguments how many kills of writes (60), and of backups and restores each (20) */
+    /** @param arguments how many kills of writes, or for how long (60; 30min), and how many of backups and restores each (20) */
     public static void main(String[] arguments) throws InterruptedException {
-        int kills = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 60;
+        HowLong kills = HowLong.of(arguments, 0, "60");
         int files = arguments.length > 1 ? Integer.parseInt(arguments[1]) : 20;
         try (RunningMobrel mobrel = RunningMobrel.ownDemoKitchen()) {
             KillTorture torture = new KillTorture(mobrel);
@@ -84,9 +85,9 @@ public final class KillTorture {
         }
     }
 
-    private void writes(int kills) throws InterruptedException {
+    private void writes(HowLong kills) throws InterruptedException {
         List<Hand> hands = Hands.all(new Attempts(mobrel));
-        for (int kill = 1; kill <= kills; kill++) {
+        for (int kill = 1; kills.goesOnAfter(kill - 1); kill++) {
             List<CompletableFuture<Void>> writing = hands.stream()
                     .map(hand -> CompletableFuture.runAsync(() -> writeUntilNobodyAnswers(hand)))
                     .toList();
@@ -94,10 +95,14 @@ public final class KillTorture {
             Victim victim = kill(kill);
             writing.forEach(CompletableFuture::join);
             revive(victim);
-            int now = kill;
-            hands.forEach(hand ->
-                    hand.missing().forEach(each -> wrong.add("kill " + now + ", " + hand.name() + ": " + each)));
-            if (kill % 10 == 0 || kill == kills) {
+            for (Hand hand : hands) {
+                List<String> missing = hand.missing();
+                missing.stream().limit(SHOWN).forEach(each -> System.out.println(hand.name() + ": " + each));
+                if (!missing.isEmpty()) {
+                    wrong.add("after kill %d, %s: %d wrong".formatted(kill, hand.name(), missing.size()));
+                }
+            }
+            if (kill % 10 == 0 || !kills.goesOnAfter(kill)) {
                 System.out.printf("%4d kills of writes, %d wrong%n", kill, wrong.size());
             }
         }

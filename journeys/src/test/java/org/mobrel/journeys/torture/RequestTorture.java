@@ -50,9 +50,9 @@ public final class RequestTorture {
         this.api = new ApiDescription(mobrel.get("/v3/api-docs").body());
     }
 
-    /** @param arguments how many requests (20,000) and which chance (1) */
+    /** @param arguments how many requests, or for how long (20000; 30min), and which chance (1) */
     public static void main(String[] arguments) throws InterruptedException {
-        int requests = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 20_000;
+        HowLong requests = HowLong.of(arguments, 0, "20000");
         long chance = arguments.length > 1 ? Long.parseLong(arguments[1]) : 1;
         try (RunningMobrel mobrel = RunningMobrel.ownDemoKitchen()) {
             if (!new RequestTorture(mobrel).run(requests, chance)) {
@@ -61,18 +61,20 @@ public final class RequestTorture {
         }
     }
 
-    private boolean run(int requests, long chance) throws InterruptedException {
+    private boolean run(HowLong requests, long chance) throws InterruptedException {
         String kitchen = mobrel.get("/api/backup").body();
-        System.out.printf("%d operations, %d requests%n", api.operations().size(), requests);
-        for (int done = 0; done < requests; done += PART) {
-            part(Math.min(PART, requests - done), chance + done);
+        System.out.printf("%d operations%n", api.operations().size());
+        int next;
+        for (long done = 0; requests.goesOnAfter(done); done += next) {
+            next = requests.left(done, PART);
+            part(next, chance + done);
             HttpResponse<String> back = mobrel.restore(kitchen);
             if (back.statusCode() != 200) {
                 tell("restore", "the kitchen did not come back: " + back.body());
             }
             System.out.printf(
                     "%7d requests  %s  live heap %d MB, process %d MB%n",
-                    Math.min(requests, done + PART), byStatus(), mobrel.liveHeap() >> 20, mobrel.memory() >> 20);
+                    done + next, byStatus(), mobrel.liveHeap() >> 20, mobrel.memory() >> 20);
         }
         slowest.entrySet().stream()
                 .sorted((a, b) -> Long.compare(b.getValue().get(), a.getValue().get()))

@@ -2,18 +2,22 @@ package org.mobrel.server.platform;
 
 import jakarta.validation.ConstraintViolationException;
 import java.net.URI;
+import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.DuplicateKeyException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.dao.QueryTimeoutException;
 import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpHeaders;
@@ -40,6 +44,9 @@ import tools.jackson.core.JacksonException;
 class Problems extends ResponseEntityExceptionHandler {
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    /** A row that is pointed to is not there, or still is. */
+    private static final Set<Integer> GONE = Set.of(1451, 1452);
 
     @ExceptionHandler
     ProblemDetail badField(InvalidField wrong) {
@@ -77,6 +84,30 @@ class Problems extends ResponseEntityExceptionHandler {
     ProblemDetail duplicate(DuplicateKeyException duplicate) {
         return conflict(
                 new Conflict("someone-was-first", "Another device was first. Look again and decide.", Map.of()));
+    }
+
+    /** What a step was about is not there any more: another device took it away, or brought back another kitchen. */
+    @ExceptionHandler
+    ProblemDetail gone(DataIntegrityViolationException broken) {
+        return broken.getRootCause() instanceof SQLException sql && GONE.contains(sql.getErrorCode())
+                ? conflict(new Conflict(
+                        "someone-was-first",
+                        "What this is about was changed meanwhile, by another device or by a backup that was brought back."
+                                + " Look again and decide.",
+                        Map.of()))
+                : bug(broken);
+    }
+
+    /** Two steps at once on the same thing, such as while a backup is brought back. */
+    @ExceptionHandler
+    ProblemDetail busy(PessimisticLockingFailureException locked) {
+        LOG.warn("two steps at once: {}", String.valueOf(locked.getMessage()));
+        return problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "busy",
+                "Just being changed",
+                "Another step is changing the same just now, such as a backup that is brought back. This one was not stored;"
+                        + " try again in a moment.");
     }
 
     @ExceptionHandler

@@ -3,8 +3,11 @@ package org.mobrel.server.platform;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.sql.SQLException;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.dao.CannotAcquireLockException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.TransientDataAccessResourceException;
 import org.springframework.http.ProblemDetail;
 import org.springframework.jdbc.UncategorizedSQLException;
@@ -32,5 +35,25 @@ class DatabaseFaultTest {
         assertThat(told.getDetail()).contains(remedy).doesNotContain("driver").doesNotContain("%");
         ProblemDetail inPassing = problems.database(new TransientDataAccessResourceException("wrapped", cause));
         assertThat(inPassing.getType()).hasToString("urn:mobrel:problem:" + (type.equals("bug") ? "database" : type));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1452, 409, someone-was-first", "1451, 409, someone-was-first", "1048, 500, bug"})
+    void what_a_step_was_about_is_gone(int code, int status, String type) {
+        ProblemDetail told = problems.gone(
+                new DataIntegrityViolationException("an insert", new SQLException("from the driver", "23000", code)));
+        assertThat(told.getStatus()).isEqualTo(status);
+        assertThat(told.getType()).hasToString("urn:mobrel:problem:" + type);
+        assertThat(told.getDetail()).doesNotContain("driver");
+    }
+
+    @Test
+    void two_steps_at_once_are_not_a_database_that_is_away() {
+        ProblemDetail told = problems.busy(new CannotAcquireLockException("an update"));
+        assertThat(told.getStatus()).isEqualTo(503);
+        assertThat(told.getTitle()).isEqualTo("Just being changed");
+        assertThat(told.getDetail())
+                .isEqualTo("Another step is changing the same just now, such as a backup that is brought back."
+                        + " This one was not stored; try again in a moment.");
     }
 }

@@ -2,6 +2,7 @@ package org.mobrel.server.recipe;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Collections;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mobrel.server.TestServer;
@@ -13,6 +14,21 @@ class RecipeApiTest {
 
     private static String recipe(String title, String more) {
         return "{\"title\": \"%s\", \"lines\": [\"2 lb carrots, sliced\", \"1 qt water\"]%s}".formatted(title, more);
+    }
+
+    /** As long as a request may be, in signs of several bytes each. */
+    @Test
+    void the_longest_recipe_is_kept_whole(TestServer server) {
+        String lines = String.join(", ", Collections.nCopies(200, "\"2 cups carrots, " + "é".repeat(480) + "\""));
+        String steps = String.join(", ", Collections.nCopies(100, "\"Simmer " + "é".repeat(1_990) + "\""));
+        TestServer.Answer made = server.post(
+                "/api/recipes", "{\"title\": \"Long\", \"lines\": [%s], \"method\": [%s]}".formatted(lines, steps));
+        assertThat(made.status()).as(made.body().toString().substring(0, 100)).isEqualTo(201);
+        JsonNode kept =
+                server.get("/api/recipes/" + made.body().get("id").asLong()).body();
+        assertThat(kept.get("lines").size()).isEqualTo(200);
+        assertThat(kept.get("method").size()).isEqualTo(100);
+        assertThat(kept.get("method").get(99).asString()).hasSize(1_997);
     }
 
     @Test

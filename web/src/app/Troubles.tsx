@@ -17,18 +17,27 @@ export function Troubles() {
   });
   const look = health.refetch;
   useEffect(() => onServerFault(() => void look()), [look]);
-  return health.data?.troubles.map((trouble) => (
-    <div
-      key={trouble.code}
-      role={trouble.stops ? "alert" : "status"}
-      className={`flex items-start gap-3 border-b-2 px-4 py-3 ${
-        trouble.stops ? "border-brick bg-brick-wash" : "border-mustard bg-mustard-wash"
-      }`}
-    >
-      <HardDrive size={24} className="mt-0.5 shrink-0" aria-hidden="true" />
-      <p className="max-w-[46rem]">
-        <strong>{trouble.title}.</strong> {trouble.detail}
-      </p>
+  const troubles = health.data?.troubles ?? [];
+  if (troubles.length === 0) {
+    return null;
+  }
+  // An alarm lies over the top of the page; what is wrong stands below it.
+  return (
+    <div className="[.alarm+&]:pt-16">
+      {troubles.map((trouble) => (
+        <div
+          key={trouble.code}
+          role={trouble.stops ? "alert" : "status"}
+          className={`flex items-start gap-3 border-b-2 px-4 py-3 sm:px-6 ${
+            trouble.stops ? "border-brick bg-brick-wash" : "border-mustard bg-mustard-wash"
+          }`}
+        >
+          <HardDrive size={24} className="mt-0.5 shrink-0" aria-hidden="true" />
+          <p className="max-w-[46rem] text-lg leading-snug">
+            <strong>{trouble.title}.</strong> {trouble.detail}
+          </p>
+        </div>
+      ))}
     </div>
-  ));
+  );
 }

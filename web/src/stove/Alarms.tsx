@@ -73,7 +73,7 @@ export function Alarms() {
     <div
       role="alert"
       data-sounded={heard}
-      className={`sticky top-0 z-20 -mb-16 flex h-16 items-center gap-x-3 px-3 shadow-md sm:gap-x-5 sm:px-5 ${first.sound === "look" || first.sound === "open" ? "bg-primary text-primary-content" : "bg-brick text-paper"}`}
+      className={`alarm sticky top-0 z-20 -mb-16 flex h-16 items-center gap-x-3 px-3 shadow-md sm:gap-x-5 sm:px-5 ${first.sound === "look" || first.sound === "open" ? "bg-primary text-primary-content" : "bg-brick text-paper"}`}
     >
       {/* It lies over the head of the page and moves nothing: a button must not slip away under a finger. */}
       <button

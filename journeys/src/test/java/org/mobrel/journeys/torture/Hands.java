@@ -93,7 +93,8 @@ final class Hands {
         final Attempts kitchen;
         private final String what;
         private int sent;
-        /** Those that were made, by their number. */
+        private int acknowledged;
+        /** Those that were made and not put away since, by their number. */
         private final Map<Long, String> done = new LinkedHashMap<>();
 
         private Made(Attempts kitchen, String what) {
@@ -114,19 +115,27 @@ final class Hands {
 
         abstract boolean isThere(long id, String name);
 
+        /** @return whether it is out of the list now, so that the list stays short enough to be whole */
+        boolean putAway(There it) {
+            return false;
+        }
+
         record There(long id, String name, boolean whole) {}
 
         @Override
         public boolean write() {
             String name = "Tortured %s %d".formatted(what, ++sent);
             Optional<Long> made = make(name);
-            made.ifPresent(id -> done.put(id, name));
+            made.ifPresent(id -> {
+                done.put(id, name);
+                acknowledged++;
+            });
             return made.isPresent();
         }
 
         @Override
         public int acknowledged() {
-            return done.size();
+            return acknowledged;
         }
 
         @Override
@@ -152,6 +161,7 @@ final class Hands {
                     wrong.add("lost: " + name);
                 }
             });
+            there.stream().filter(this::putAway).forEach(each -> done.remove(each.id()));
             return wrong;
         }
     }
@@ -237,6 +247,12 @@ final class Hands {
         @Override
         boolean isThere(long id, String name) {
             return false;
+        }
+
+        @Override
+        boolean putAway(There it) {
+            return kitchen.post("/api/freezer/%d/taken".formatted(it.id()), "{\"boxes\": 2}")
+                    .isPresent();
         }
     }
 

@@ -21,7 +21,7 @@ public enum DatabaseFault {
             HttpStatus.SERVICE_UNAVAILABLE,
             "read-only",
             "The database takes nothing",
-            "The database only lets itself be read. Whoever set it so has to set it back."),
+            "It only lets itself be read. Whoever set it so has to set it back."),
     DAMAGED(
             Set.of(1033, 1034, 1035, 1194, 1195, 1877, 145, 126, 127, 1932, 1812),
             HttpStatus.SERVICE_UNAVAILABLE,

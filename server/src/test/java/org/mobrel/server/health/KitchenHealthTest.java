@@ -56,13 +56,13 @@ class KitchenHealthTest {
             JsonNode told = trouble(server, "read-only");
             assertThat(told.get("title").asString()).isEqualTo("The database takes nothing");
             assertThat(told.get("detail").asString())
-                    .isEqualTo("No step is stored. The database only lets itself be read."
+                    .isEqualTo("No step is stored. It only lets itself be read."
                             + " Whoever set it so has to set it back.");
             TestServer.Answer tap = server.post("/api/kitchen/devices", "{\"name\": \"Dial\"}");
             assertThat(tap.status()).isEqualTo(503);
             assertThat(tap.body().get("detail").asString())
                     .isEqualTo("The database takes nothing: this step was not stored."
-                            + " The database only lets itself be read. Whoever set it so has to set it back.");
+                            + " It only lets itself be read. Whoever set it so has to set it back.");
         } finally {
             server.asRoot("SET GLOBAL read_only = 0");
         }

@@ -34,6 +34,7 @@ class ServerArchitectureTest {
             Map.entry("kitchen", Set.of("platform", "sharing")),
             Map.entry("backup", Set.of("platform")),
             Map.entry("health", Set.of("platform")),
+            Map.entry("peers", Set.of("platform", "sharing", "run")),
             Map.entry("loading", Set.of("platform")),
             Map.entry("catalogue", Set.of("platform", "reading")),
             Map.entry("ruling", Set.of("platform", "catalogue", "reading")),
@@ -98,6 +99,7 @@ class ServerArchitectureTest {
                             "shelf_target")),
             Map.entry("sharing", Set.of("shared_counter", "shared_field")),
             Map.entry("practice", Set.of("practice_try")),
+            Map.entry("peers", Set.of("server_news")),
             Map.entry("outside", Set.of("outside_process")));
 
     /** Tables that others read too: what they list, search or hand out is one question to the database, or one row a line. */

@@ -13,6 +13,8 @@ import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.JarSize;
 import org.mobrel.server.platform.KitchenReplaced;
 import org.mobrel.server.platform.NotFound;
+import org.mobrel.server.platform.PeerChanged;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -103,6 +105,11 @@ public class RowComparisons {
 
     @TransactionalEventListener
     void replaced(KitchenReplaced replaced) {
+        known = null;
+    }
+
+    @EventListener
+    void changed(PeerChanged change) {
         known = null;
     }
 }

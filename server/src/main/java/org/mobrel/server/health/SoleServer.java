@@ -21,9 +21,9 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /**
- * One server works on one kitchen's data: it holds a named lock of the database, on a connection of its own, from before its tables are
- * looked at until it ends. Whoever is killed loses the lock with its connection. A database that was away gives it to whoever asks first;
- * the other one then answers nothing more.
+ * One server works on one kitchen's data, or several that tell each other what they write. Each holds a named lock of the database, on a
+ * connection of its own, from before the tables are looked at until it ends; whoever is killed loses the lock with its connection. A
+ * database that was away gives it to whoever asks first; the other one then answers nothing more.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -37,6 +37,10 @@ class SoleServer implements BeforeMigration {
     private static final Duration DATABASE_WITHIN = Duration.ofSeconds(30);
     private static final long BETWEEN_TRIES_MS = 500;
     private static final int LOOK_EVERY_S = 1;
+
+    private static final String ALONE = "mobrel ";
+    private static final String OF_SEVERAL = "mobrel of several, ";
+    private static final int MOST_SERVERS = 8;
     private static final int ANSWER_WITHIN_S = 2;
 
     /** Whose the data is. */
@@ -77,10 +81,6 @@ class SoleServer implements BeforeMigration {
     /** @throws AnotherServer if another one has the data and keeps it */
     @Override
     public void beforeMigration(Flyway flyway) {
-        if (!alone) {
-            owner = Owner.OURS;
-            return;
-        }
         long limit = System.nanoTime() + DATABASE_WITHIN.toNanos();
         while (owner != Owner.OURS) {
             try {
@@ -109,23 +109,62 @@ class SoleServer implements BeforeMigration {
 
     private synchronized void take(int patience) throws SQLException {
         Connection fresh = DriverManager.getConnection(url, user, password);
-        try (PreparedStatement lock = fresh.prepareStatement("SELECT GET_LOCK(CONCAT('mobrel ', DATABASE()), ?)")) {
-            lock.setInt(1, patience);
-            try (ResultSet got = lock.executeQuery()) {
-                boolean ours = got.next() && got.getInt(1) == 1;
-                if (ours) {
-                    connection = fresh;
-                } else {
-                    fresh.close();
-                }
-                if (!ours && owner != Owner.ANOTHERS) {
-                    LOG.error(AnotherServer.WORDS);
-                }
-                owner = ours ? Owner.OURS : Owner.ANOTHERS;
+        try {
+            boolean ours = alone ? takeAlone(fresh, patience) : takeAsOneOfSeveral(fresh);
+            if (ours) {
+                connection = fresh;
+            } else {
+                fresh.close();
             }
+            if (!ours && owner != Owner.ANOTHERS) {
+                LOG.error(AnotherServer.WORDS);
+            }
+            owner = ours ? Owner.OURS : Owner.ANOTHERS;
         } catch (SQLException failed) {
             fresh.close();
             throw failed;
+        }
+    }
+
+    private static boolean takeAlone(Connection on, int patience) throws SQLException {
+        if (!lock(on, ALONE, patience)) {
+            return false;
+        }
+        for (int number = 1; number <= MOST_SERVERS; number++) {
+            if (!isFree(on, OF_SEVERAL + number)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Several servers hold a lock each, so that one that means to be alone sees them; first taken, then looked, by either. */
+    private static boolean takeAsOneOfSeveral(Connection on) throws SQLException {
+        int number = 1;
+        while (number <= MOST_SERVERS && !lock(on, OF_SEVERAL + number, 0)) {
+            number++;
+        }
+        return number <= MOST_SERVERS && isFree(on, ALONE);
+    }
+
+    private static boolean lock(Connection on, String name, int patience) throws SQLException {
+        try (PreparedStatement lock = on.prepareStatement("SELECT GET_LOCK(CONCAT(?, DATABASE()), ?)")) {
+            lock.setString(1, name);
+            lock.setInt(2, patience);
+            return isOne(lock);
+        }
+    }
+
+    private static boolean isFree(Connection on, String name) throws SQLException {
+        try (PreparedStatement look = on.prepareStatement("SELECT IS_FREE_LOCK(CONCAT(?, DATABASE()))")) {
+            look.setString(1, name);
+            return isOne(look);
+        }
+    }
+
+    private static boolean isOne(PreparedStatement question) throws SQLException {
+        try (ResultSet answer = question.executeQuery()) {
+            return answer.next() && answer.getInt(1) == 1;
         }
     }
 

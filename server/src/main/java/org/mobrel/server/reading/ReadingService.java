@@ -21,9 +21,13 @@ import org.mobrel.recipe.LineWriter;
 import org.mobrel.recipe.QuestionCode;
 import org.mobrel.recipe.State;
 import org.mobrel.server.platform.InvalidField;
+import org.mobrel.server.platform.KitchenReplaced;
 import org.mobrel.server.platform.NotFound;
+import org.mobrel.server.platform.PeerChanged;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
@@ -96,6 +100,17 @@ public class ReadingService {
                 generation.incrementAndGet();
             }
         });
+    }
+
+    /** Another kitchen has other words. */
+    @TransactionalEventListener
+    void replaced(KitchenReplaced replaced) {
+        generation.incrementAndGet();
+    }
+
+    @EventListener
+    void changed(PeerChanged change) {
+        generation.incrementAndGet();
     }
 
     @Transactional(readOnly = true)

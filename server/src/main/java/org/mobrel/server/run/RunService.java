@@ -32,11 +32,13 @@ import org.mobrel.server.catalogue.RowComparisons;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.KitchenReplaced;
 import org.mobrel.server.platform.NotFound;
+import org.mobrel.server.platform.PeerChanged;
 import org.mobrel.server.platform.SqlTime;
 import org.mobrel.server.shelf.HoldService;
 import org.mobrel.server.shelf.ShelfService;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -401,6 +403,11 @@ public class RunService {
 
     @TransactionalEventListener
     void forget(KitchenReplaced replaced) {
+        habits.forgetAll();
+    }
+
+    @EventListener
+    void forget(PeerChanged change) {
         habits.forgetAll();
     }
 

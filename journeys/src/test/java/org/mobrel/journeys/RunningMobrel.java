@@ -31,6 +31,9 @@ public final class RunningMobrel implements AutoCloseable {
     private static final Duration START_WITHIN = Duration.ofSeconds(180);
 
     private static final Duration ANSWER_WITHIN = Duration.ofSeconds(150);
+    /** The setting by which it has no database of its own. */
+    private static final String ELSEWHERE = "MOBREL_DB_URL";
+
     private static final Map<String, String> DEMO = Map.of("MOBREL_DEMO", "true");
     private static final Map<Map<String, String>, RunningMobrel> SHARED = new HashMap<>();
 
@@ -54,6 +57,11 @@ public final class RunningMobrel implements AutoCloseable {
         this.more = more;
         this.folder = folder;
         clock = Files.writeString(folder.resolve("clock"), "0");
+        if (more.containsKey(ELSEWHERE)) {
+            database = "";
+            server = startServer();
+            return;
+        }
         Program.ready().copyDatabase(folder.resolve("db"));
         database = mariadb("start");
         server = startServer();
@@ -67,6 +75,20 @@ public final class RunningMobrel implements AutoCloseable {
     /** The demo kitchen as it was just loaded, on a program that other journeys of this process use too. */
     static RunningMobrel demoKitchen() {
         return shared(DEMO);
+    }
+
+    /** A demo kitchen on a database that others use too. */
+    public static RunningMobrel oneOfSeveral(String database) {
+        return start(Map.of("MOBREL_DEMO", "true", ELSEWHERE, database, "MOBREL_SOLE_SERVER", "false"));
+    }
+
+    /** An empty kitchen's database that does not run. */
+    public static void copyDatabase(Path to) {
+        try {
+            Program.ready().copyDatabase(to);
+        } catch (IOException | InterruptedException failed) {
+            throw new IllegalStateException("the database could not be prepared", failed);
+        }
     }
 
     /** The demo kitchen in a folder that somebody chose, such as one on a small disk. */
@@ -347,7 +369,9 @@ public final class RunningMobrel implements AutoCloseable {
 
     private void end() {
         killServer();
-        mariadb("kill");
+        if (!more.containsKey(ELSEWHERE)) {
+            mariadb("kill");
+        }
         try (Stream<Path> files = Files.walk(folder)) {
             files.sorted(Comparator.reverseOrder())
                     .forEach(file -> file.toFile().delete());

@@ -19,6 +19,27 @@ final class Hands {
                 new Taps(kitchen), new Recipes(kitchen), new Plans(kitchen), new Jars(kitchen), new Boxes(kitchen));
     }
 
+    private static long stock(Attempts kitchen) {
+        return idOf("title", "Pork shank stock", kitchen.get("/api/recipes").getAsJsonArray());
+    }
+
+    private static long smallCanner(Attempts kitchen) {
+        return idOf(
+                "name",
+                "Small canner",
+                kitchen.get("/api/kitchen").getAsJsonObject().getAsJsonArray("canners"));
+    }
+
+    private static long idOf(String property, String value, JsonArray all) {
+        return all.asList().stream()
+                .map(JsonElement::getAsJsonObject)
+                .filter(each -> each.get(property).getAsString().equals(value))
+                .findFirst()
+                .orElseThrow()
+                .get("id")
+                .getAsLong();
+    }
+
     /** Notes at the stove, each with a key of its own, sent again until somebody says that it is written down. */
     private static final class Taps implements Hand {
         private final Attempts kitchen;
@@ -31,7 +52,8 @@ final class Hands {
             this.kitchen = kitchen;
             JsonElement made = kitchen.post(
                             "/api/batches",
-                            "{\"recipeId\": 4, \"cannerId\": 2, \"jars\": [{\"size\": \"quart\", \"count\": 4}]}")
+                            "{\"recipeId\": %d, \"cannerId\": %d, \"jars\": [{\"size\": \"quart\", \"count\": 4}]}"
+                                    .formatted(stock(kitchen), smallCanner(kitchen)))
                     .orElseThrow();
             this.run = made.getAsJsonObject().getAsJsonArray("runs").get(0).getAsLong();
         }
@@ -99,7 +121,7 @@ final class Hands {
 
         private Plans(Attempts kitchen) {
             this.kitchen = kitchen;
-            plan = kitchen.post("/api/plans", "{\"recipeId\": 4}")
+            plan = kitchen.post("/api/plans", "{\"recipeId\": %d}".formatted(stock(kitchen)))
                     .orElseThrow()
                     .getAsJsonObject()
                     .get("id")

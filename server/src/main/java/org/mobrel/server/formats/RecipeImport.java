@@ -65,6 +65,9 @@ record RecipeImport(List<Looked> recipes, List<String> problems, List<RecipePage
         return ofText(bare, reader, jars);
     }
 
+    /** A kitchen's whole book has a few hundred. */
+    private static final int MOST_RECIPES = 2_000;
+
     /** A page full of advertisements has a tenth of it. */
     private static final int MOST_TAGS = 100_000;
 
@@ -155,6 +158,12 @@ record RecipeImport(List<Looked> recipes, List<String> problems, List<RecipePage
             try {
                 JsonNode document = json.readTree(documents.get(number - 1));
                 for (ObjectNode recipe : jsonLd.recipesIn(document)) {
+                    if (recipes.size() + problems.size() >= MOST_RECIPES) {
+                        return new RecipeImport(
+                                List.of(),
+                                List.of(
+                                        "This holds more than 2,000 recipes. Hand it in in several parts; nothing was taken."));
+                    }
                     take(jsonLd.toDraft(recipe), recipes, problems);
                 }
             } catch (JacksonException broken) {

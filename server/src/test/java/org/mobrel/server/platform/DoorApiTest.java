@@ -174,4 +174,15 @@ class DoorApiTest {
             assertThat(answer.status()).as("%s times %d", sign, times).isIn(200, 400);
         }
     }
+
+    @Test
+    void a_book_of_more_recipes_than_anybody_has_is_refused_in_words(TestServer server) {
+        String one =
+                "{\\\"@type\\\": \\\"Recipe\\\", \\\"name\\\": \\\"a\\\", \\\"recipeIngredient\\\": [\\\"2 cups carrots\\\"]}";
+        JsonNode told = server.post("/api/formats/recipes", "{\"text\": \"[" + one + ("," + one).repeat(2_000) + "]\"}")
+                .body();
+        assertThat(told.get("recipes")).isEmpty();
+        assertThat(told.get("problems").get(0).asString())
+                .isEqualTo("This holds more than 2,000 recipes. Hand it in in several parts; nothing was taken.");
+    }
 }

@@ -53,7 +53,7 @@ public class PeerNews implements SmartLifecycle {
     private final RunService runs;
     private final ApplicationEventPublisher events;
     private final TransactionTemplate transaction;
-    private final String me = HexFormat.of().formatHex(new SecureRandom().generateSeed(8));
+    private final String me = HexFormat.of().toHexDigits(new SecureRandom().nextLong());
     private final Set<Long> heard = Collections.newSetFromMap(new LinkedHashMap<>() {
         private static final long serialVersionUID = 1L;
 

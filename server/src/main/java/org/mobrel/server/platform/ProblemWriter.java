@@ -20,15 +20,14 @@ public final class ProblemWriter {
         response.getOutputStream().write(text(status, type, title, detail).getBytes(StandardCharsets.UTF_8));
     }
 
-    static String text(int status, String type, String title, String detail) {
-        return "{\"type\":\"urn:mobrel:problem:%s\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
-                .formatted(type, title, status, detail);
+    private static String text(int status, String type, String title, String detail) {
+        return "{\"type\":\"urn:mobrel:problem:%s\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"%s}"
+                .formatted(type, title, status, detail, status == 400 ? ",\"field\":\"" + ADDRESS + "\"" : "");
     }
 
     /** What is refused before any of ours has seen it: of a 400 all that is known is that it stood in the address or in the head. */
     static String refused(int status) {
-        String plain = text(status, type(status), title(status), words(status));
-        return status == 400 ? plain.substring(0, plain.length() - 1) + ",\"field\":\"%s\"}".formatted(ADDRESS) : plain;
+        return text(status, type(status), title(status), words(status));
     }
 
     static void refuse(HttpServletResponse response, int status) throws IOException {

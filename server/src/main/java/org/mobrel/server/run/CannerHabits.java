@@ -15,7 +15,13 @@ import org.mobrel.run.RunPlan;
 import org.mobrel.run.RunTimes;
 import org.mobrel.server.kitchen.KitchenCanner;
 import org.mobrel.server.kitchen.KitchenService;
+import org.mobrel.server.platform.KitchenReplaced;
+import org.mobrel.server.platform.PeerChanged;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** How long a canner takes by itself, as its past runs say; read again once one of them is over. */
 @Component
@@ -46,11 +52,23 @@ class CannerHabits {
                 .toList());
     }
 
-    void forget(long canner) {
-        past.remove(canner);
+    /** Once this is stored: read before, the times of the last run would be kept without it. */
+    void forgetOnceStored(long canner) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                past.remove(canner);
+            }
+        });
     }
 
-    void forgetAll() {
+    @TransactionalEventListener
+    void forget(KitchenReplaced replaced) {
+        past.clear();
+    }
+
+    @EventListener
+    void forget(PeerChanged change) {
         past.clear();
     }
 

@@ -1,6 +1,5 @@
 package org.mobrel.server.run;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -11,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.GaugePressure;
@@ -19,8 +17,6 @@ import org.mobrel.run.CommandResult;
 import org.mobrel.run.EventKind;
 import org.mobrel.run.Hearth;
 import org.mobrel.run.InstrumentReading;
-import org.mobrel.run.JarCheck;
-import org.mobrel.run.JarSeat;
 import org.mobrel.run.Refusal;
 import org.mobrel.run.Reporter;
 import org.mobrel.run.RunEvent;
@@ -28,56 +24,45 @@ import org.mobrel.run.RunRules;
 import org.mobrel.run.RunState;
 import org.mobrel.run.RunTimes;
 import org.mobrel.run.Stage;
-import org.mobrel.server.catalogue.RowComparisons;
 import org.mobrel.server.platform.Conflict;
-import org.mobrel.server.platform.KitchenReplaced;
 import org.mobrel.server.platform.NotFound;
-import org.mobrel.server.platform.PeerChanged;
 import org.mobrel.server.platform.SqlTime;
 import org.mobrel.server.shelf.HoldService;
-import org.mobrel.server.shelf.ShelfService;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.event.TransactionalEventListener;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Writes down what happens in a run. An event is stored before it is answered, and never changed afterwards. */
 @Service
 public class RunService {
 
     private final RunRepository repository;
-    private final MovedJarRepository moved;
     private final RunSettings settings;
     private final CannerHabits habits;
-    private final RowComparisons comparisons;
+    private final RunRefusals refusals;
     private final ObjectProvider<ClockWatch> watch;
-    private final ShelfService shelf;
+    private final SealedJars shelving;
     private final HoldService holds;
     private final InstantSource clock;
     private final ApplicationEventPublisher news;
 
     RunService(
             RunRepository repository,
-            MovedJarRepository moved,
             RunSettings settings,
             CannerHabits habits,
-            RowComparisons comparisons,
+            RunRefusals refusals,
             ObjectProvider<ClockWatch> watch,
-            ShelfService shelf,
+            SealedJars shelving,
             HoldService holds,
             InstantSource clock,
             ApplicationEventPublisher news) {
         this.repository = repository;
-        this.moved = moved;
         this.settings = settings;
         this.habits = habits;
-        this.comparisons = comparisons;
+        this.refusals = refusals;
         this.watch = watch;
-        this.shelf = shelf;
+        this.shelving = shelving;
         this.holds = holds;
         this.clock = clock;
         this.news = news;
@@ -191,7 +176,7 @@ public class RunService {
         Instant now = SqlTime.millis(run.clock(clock.instant()));
         RunEvent said = command.at(now);
         if (tap.expected().isPresent() && !said.kind().isRemark()) {
-            sameCourse(run, tap.expected().getAsInt());
+            RunRefusals.ofAnotherCourse(run, tap.expected().getAsInt());
         }
         RunEvent asked = tap.happened()
                 .map(SqlTime::millis)
@@ -274,33 +259,6 @@ public class RunService {
         return after;
     }
 
-    /** Whoever was first has decided what a tap means; readings and notes that left the course alone do not matter. */
-    private static void sameCourse(Run run, int known) {
-        List<RunEvent> events = run.events();
-        if (known == events.size()) {
-            return;
-        }
-        boolean sameSince = known >= 0
-                && known < events.size()
-                && RunState.after(run.plan(), events.subList(0, known)).turn()
-                        == run.state().turn();
-        if (!sameSince) {
-            Map<String, Object> facts = new LinkedHashMap<>();
-            facts.put("events", events.size());
-            // A page may know more events than there are: of a kitchen that was restored since.
-            if (!events.isEmpty()) {
-                RunEvent other = events.get(Math.max(0, Math.min(known, events.size() - 1)));
-                facts.put("first", other.kind().code());
-                facts.put("firstAt", other.at().toString());
-                facts.put("firstBy", other.by().name());
-            }
-            throw new Conflict(
-                    "someone-was-first",
-                    "Something was written down meanwhile, by another page or device. Look again and decide.",
-                    facts);
-        }
-    }
-
     /** A run that nobody else changes until this transaction ends. */
     Run held(long id) {
         return settings.current(repository.runForUpdate(id).orElseThrow(() -> new NotFound("run", id)));
@@ -314,7 +272,7 @@ public class RunService {
     private Run write(Run run, RunEvent command, RunRepository.RunOrigin origin) {
         CommandResult answer = RunRules.decide(run.plan(), run.events(), command);
         if (answer.refusal().isPresent()) {
-            throw refused(answer.refusal().get(), run.state().seenAt(run.plan(), command.heard()));
+            throw RunRefusals.conflict(answer.refusal().get(), run.state().seenAt(run.plan(), command.heard()));
         }
         Run after = append(run, answer.event().orElseThrow(), origin);
         changed(after);
@@ -323,58 +281,14 @@ public class RunService {
 
     /** From now on this load goes by the kitchen as it is. */
     private Run lock(Run run) {
-        refuseSuspendedRows(run);
-        refuseWhatIsTooOld(run);
+        refusals.atTheLid(run);
         RunSetting setting = settings.atTheLid(run);
         repository.lock(run.id(), setting);
         return run.by(setting);
     }
 
-    /** A row that was found to differ since the plan was sent stops what waits for it, too. */
-    private void refuseSuspendedRows(Run run) {
-        Set<String> suspended = comparisons.suspended();
-        if (suspended.isEmpty()) {
-            return;
-        }
-        Set<Long> batches = run.groups().stream().map(RunGroup::batchId).collect(Collectors.toSet());
-        repository.rowsOf(batches).stream()
-                .filter(suspended::contains)
-                .sorted()
-                .findFirst()
-                .ifPresent(row -> {
-                    throw new Conflict(
-                            "row-suspended",
-                            "This load rests on the row \"%s\" of the tables, which %s. Keep the jars cold and do not process them by it."
-                                    .formatted(row, comparisons.inWords(row)),
-                            Map.of("row", row));
-                });
-    }
-
-    /** Jars that wait for their second try do so for a day. */
-    private void refuseWhatIsTooOld(Run run) {
-        run.again()
-                .filter(again -> run.clock(clock.instant()).isAfter(again.until()))
-                .ifPresent(again -> {
-                    throw new Conflict(
-                            "too-late",
-                            "More than 24 hours have passed since the first try: these jars may not be processed again.",
-                            Map.of("until", again.until().toString()));
-                });
-    }
-
-    /** A jar that another load took is in that one, and would be counted twice. */
-    private void refuseWhatWentElsewhere(Run run, RunEvent event) {
-        event.as(JarSeat.class)
-                .filter(seat -> event.kind() == EventKind.JAR_IN)
-                .flatMap(seat -> moved.takenBy(new MovedJarRepository.Seat(run.id(), seat.jar())))
-                .ifPresent(other -> {
-                    throw new Conflict(
-                            "jar-is-elsewhere", "That jar went into another load meanwhile.", Map.of("run", other));
-                });
-    }
-
     private Run append(Run held, RunEvent event, RunRepository.RunOrigin origin) {
-        refuseWhatWentElsewhere(held, event);
+        refusals.ofJarElsewhere(held, event);
         Run run = event.kind() == EventKind.LID_LOCKED ? lock(held) : held;
         repository.add(run.id(), run.events().size() + 1, event, origin);
         List<RunEvent> events = new ArrayList<>(run.events());
@@ -386,11 +300,11 @@ public class RunService {
             repository.close(run.id());
         }
         if (state.stage().isOver()) {
-            forgetPastOf(after.cannerId());
+            habits.forgetOnceStored(after.cannerId());
         }
         // There is nothing to eat in the jars of the practice device.
         if (state.stage() == Stage.DONE && before.stage() != Stage.DONE && !run.isPractice()) {
-            shelve(after, state, event.at());
+            shelving.shelve(after, state, event.at());
         }
         state.heldFor().forEach(reason -> holds.ofRun(run.id(), reason, event.heard()));
         return after;
@@ -399,59 +313,5 @@ public class RunService {
     /** Once it is stored, everybody hears of it. */
     private void changed(Run after) {
         news.publishEvent(new RunChanged(after));
-    }
-
-    @TransactionalEventListener
-    void forget(KitchenReplaced replaced) {
-        habits.forgetAll();
-    }
-
-    @EventListener
-    void forget(PeerChanged change) {
-        habits.forgetAll();
-    }
-
-    /** Once this is stored: read before, the times of the last run would be kept without it. */
-    private void forgetPastOf(long canner) {
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                habits.forget(canner);
-            }
-        });
-    }
-
-    private static Conflict refused(Refusal refusal, RunState state) {
-        Map<String, Object> facts = new LinkedHashMap<>();
-        facts.put("stage", state.stage().code());
-        refusal.left().map(Duration::toMillis).ifPresent(millis -> facts.put("waitMillis", millis));
-        return new Conflict(refusal.why(), refusal.text(), facts);
-    }
-
-    /** Every group of sealed jars is a lot; failed jars never reach the shelf. */
-    private void shelve(Run run, RunState state, Instant checkedAt) {
-        int first = 1;
-        for (RunGroup group : run.groups()) {
-            int from = first;
-            int to = first + group.jars().count() - 1;
-            first = to + 1;
-            long sealed = state.checked().values().stream()
-                    .filter(JarCheck::sealed)
-                    .filter(jar -> jar.jar() >= from && jar.jar() <= to)
-                    .count();
-            if (sealed > 0) {
-                shelf.shelve(
-                        new ShelfService.LotOrigin(
-                                run.id(),
-                                group.batchId(),
-                                group.title(),
-                                group.variant(),
-                                group.verdict(),
-                                group.finish()),
-                        group.jars().kind().times((int) sealed),
-                        state.when().jarsOutAt().orElse(checkedAt),
-                        checkedAt);
-            }
-        }
     }
 }

@@ -1,12 +1,12 @@
 package org.mobrel.server.health;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mobrel.server.health.Eventually.until;
 
 import java.io.IOException;
 import java.io.RandomAccessFile;
 import java.nio.file.Path;
 import java.util.Arrays;
-import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mobrel.server.MobrelServer;
@@ -19,13 +19,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(TestServer.class)
 class KitchenHealthTest {
 
-    private static void until(BooleanSupplier so) throws InterruptedException {
-        for (int look = 0; look < 600 && !so.getAsBoolean(); look++) {
-            Thread.sleep(50);
-        }
-    }
-
-    private static JsonNode trouble(TestServer server, String code) throws InterruptedException {
+    private static JsonNode trouble(TestServer server, String code) {
         until(() -> server.get("/api/health")
                 .body()
                 .at("/troubles/0/code")
@@ -38,7 +32,7 @@ class KitchenHealthTest {
     }
 
     @Test
-    void a_database_that_was_killed(TestServer server) throws InterruptedException {
+    void a_database_that_was_killed(TestServer server) {
         until(() -> server.get("/api/health").body().get("troubles").isEmpty());
         server.killDatabase();
         assertThat(trouble(server, "database").get("detail").asString())

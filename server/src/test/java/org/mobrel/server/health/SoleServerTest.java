@@ -2,13 +2,13 @@ package org.mobrel.server.health;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mobrel.server.health.Eventually.until;
 
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.concurrent.CompletableFuture;
-import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mobrel.server.MobrelServer;
@@ -23,18 +23,6 @@ class SoleServerTest {
 
     private static Connection beside(TestServer server) throws SQLException {
         return DriverManager.getConnection(server.databaseUrl(), "mobrel", "mobrel");
-    }
-
-    private static void until(BooleanSupplier so) {
-        for (int look = 0; look < 600 && !so.getAsBoolean(); look++) {
-            try {
-                Thread.sleep(50);
-            } catch (InterruptedException stopped) {
-                Thread.currentThread().interrupt();
-                throw new IllegalStateException(stopped);
-            }
-        }
-        assertThat(so.getAsBoolean()).isTrue();
     }
 
     @Test

@@ -13,9 +13,9 @@ const LOOKS: Record<Look, string> = {
   quiet: "btn-ghost text-primary",
 };
 const SIZES: Record<Size, string> = {
-  normal: "min-h-11 px-5 text-base",
-  stove: "min-h-17 h-auto px-6 py-3 text-xl",
-  small: "min-h-11 px-3 text-[0.95rem]",
+  normal: "min-h-11 px-5 py-1.5 text-base",
+  stove: "min-h-17 px-6 py-3 text-xl",
+  small: "min-h-11 px-3 py-1.5 text-[0.95rem]",
 };
 
 interface Shape {
@@ -25,7 +25,8 @@ interface Shape {
 }
 
 function classes({ look = "plain", size = "normal" }: Shape, more = "") {
-  return `btn font-bold ${LOOKS[look]} ${SIZES[size]} ${more}`;
+  // What is longer than the screen is wide goes on in a second line: remedies are whole sentences.
+  return `btn h-auto max-w-full whitespace-normal font-bold ${LOOKS[look]} ${SIZES[size]} ${more}`;
 }
 
 export function Button({

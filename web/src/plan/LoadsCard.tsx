@@ -199,7 +199,7 @@ function LoadView({ plan, day, load, edit }: LoadProps) {
                 <Button
                   key={`${room.dish}/${room.size}/${room.mouth}`}
                   size="small"
-                  className="h-auto! py-1.5 text-left whitespace-normal"
+                  className="text-left"
                   onClick={() => edit(addJars(room.dish, room.size, room.mouth, room.count))}
                 >
                   {room.count} more {jarWord(room.size, room.count)}

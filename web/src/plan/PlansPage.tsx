@@ -51,7 +51,7 @@ function OpenPlans() {
             </Link>
             <Button
               look="quiet"
-              className="h-auto px-4!"
+              className="px-4!"
               aria-label={`Put the plan for ${plan.title} away`}
               onClick={() =>
                 away.mutate(

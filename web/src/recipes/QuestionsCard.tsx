@@ -35,7 +35,7 @@ export function QuestionsCard({ questions, lines, onAnswer }: Props) {
                   <Button
                     key={answer.text}
                     size="small"
-                    className="h-auto py-1.5 text-left"
+                    className="text-left"
                     onClick={() => onAnswer(question, answer)}
                   >
                     {answer.text}

@@ -79,7 +79,7 @@ export function AskStrip({ asked, onAnswer }: Props) {
           <li key={choice.code}>
             <Button
               size="small"
-              className="h-auto py-2 text-left"
+              className="text-left"
               // After the first of two clicks the next question lies under the finger.
               onClick={(event) => event.detail < 2 && answer(choice)}
             >
@@ -90,7 +90,7 @@ export function AskStrip({ asked, onAnswer }: Props) {
         ))}
         {asked.length > 1 && (
           <li>
-            <Button size="small" look="quiet" className="h-auto py-2" onClick={() => setLater(place + 1)}>
+            <Button size="small" look="quiet" onClick={() => setLater(place + 1)}>
               Another first
             </Button>
           </li>

@@ -33,7 +33,7 @@ export function FindingNote({ finding, onRemedy }: Props) {
           <li key={remedy.text}>
             <Button
               size="small"
-              className="h-auto flex-wrap py-1.5 text-left"
+              className="flex-wrap text-left"
               // After the first of two clicks another remedy may lie under the finger.
               onClick={(event) => event.detail < 2 && onRemedy?.(remedy, finding)}
             >

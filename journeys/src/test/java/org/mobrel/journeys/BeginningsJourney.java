@@ -21,6 +21,9 @@ class BeginningsJourney {
     /** Words that a phone's first screen may say, the places at its foot among them. */
     private static final int MOST_WORDS = 60;
 
+    private static final String NOW =
+            "new Date(Date.now() - new Date().getTimezoneOffset() * 60000).toISOString().slice(0, 16)";
+
     private static final String STEW =
             "\"3 lb carrots, sliced\", \"2 lb potatoes, peeled and cubed\", \"3 qt beef stock, chilled and skimmed\"";
 
@@ -159,6 +162,11 @@ class BeginningsJourney {
                     .click();
             assertThat(here(phone)).containsText(next);
             assertThat(made(phone)).containsText("7 quarts");
+            if (next.equals("Loads and day")) {
+                // Beans soak overnight: a day that begins now shows its misfits and remedies, whatever the hour.
+                phone.getByLabel("Day and time").fill(phone.evaluate(NOW).toString());
+                assertThat(phone.getByText("This day does not fit.")).isVisible();
+            }
             Assertions.assertThat(phone.evaluate(
                             "document.documentElement.scrollWidth - document.documentElement.clientWidth"))
                     .as(next)

@@ -72,9 +72,12 @@ class SimulatedRunJourney {
 
     /** The knobs of the practice device stand in their own place; the stove shows what comes of them. */
     private static void set(Page device, String what) {
-        region(device, "Practice device of Small canner")
-                .getByText(what, new Locator.GetByTextOptions().setExact(true))
-                .click();
+        Locator choice = region(device, "Practice device of Small canner")
+                .getByRole(
+                        AriaRole.RADIO,
+                        new Locator.GetByRoleOptions().setName(what).setExact(true));
+        choice.locator("..").click();
+        assertThat(choice).isChecked();
     }
 
     /** Moves the clock on by small steps until the page shows what is waited for. */

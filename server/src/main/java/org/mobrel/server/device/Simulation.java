@@ -44,6 +44,7 @@ final class Simulation {
     private final Instant lidOn;
     private final GaugeKind gauge;
     private final boolean counted;
+    private final List<Act> ahead = new ArrayList<>();
     private long sent;
     private int eventsDone;
     private int turnsDone;
@@ -83,11 +84,9 @@ final class Simulation {
      */
     List<RunService.Sent> until(Instant now, Run run, List<KnobChange> turns) {
         List<RunService.Sent> readings = new ArrayList<>();
-        for (Act act : acts(run, turns)) {
-            if (!act.at().isAfter(now)) {
-                read(act.at(), readings);
-                act.does().run();
-            }
+        for (Act act : acts(now, run, turns)) {
+            read(act.at(), readings);
+            act.does().run();
         }
         read(now, readings);
         return readings;
@@ -95,23 +94,27 @@ final class Simulation {
 
     private record Act(Instant at, Runnable does) {}
 
-    /** What is new since the last time, in the order it happened. */
-    private List<Act> acts(Run run, List<KnobChange> turns) {
-        List<Act> acts = new ArrayList<>();
+    /** What is new since the last time and has happened by now, in the order it happened. */
+    private List<Act> acts(Instant now, Run run, List<KnobChange> turns) {
         for (RunEvent event : run.events()
                 .subList(Math.min(eventsDone, run.events().size()), run.events().size())) {
-            acts.add(new Act(event.at(), () -> happened(event)));
+            ahead.add(new Act(event.at(), () -> happened(event)));
         }
         eventsDone = run.events().size();
         for (KnobChange turn : turns.subList(turnsDone, turns.size())) {
-            acts.add(new Act(turn.at(), () -> turned(turn)));
+            ahead.add(new Act(turn.at(), () -> turned(turn)));
         }
         turnsDone = turns.size();
+        // A knob may be turned between the look at the clock and the look at the knobs: it waits for its instant.
+        List<Act> acts = new ArrayList<>(
+                ahead.stream().filter(act -> !act.at().isAfter(now)).toList());
+        ahead.removeAll(acts);
         // Where the vent is void, whoever stands there takes the weight off to vent again.
         run.state().deviations().stream()
                 .filter(deviation -> deviation.code().equals(Deviation.VENT_INTERRUPTED) || isZero(deviation))
                 .filter(deviation ->
                         !deviation.at().isBefore(at(instruments.canner().elapsed())))
+                .filter(deviation -> !deviation.at().isAfter(now))
                 .forEach(deviation -> acts.add(new Act(deviation.at(), () -> weight(false))));
         acts.sort(Comparator.comparing(Act::at));
         return acts;

@@ -173,6 +173,7 @@ class AutomaticBackups implements SmartLifecycle {
             Path half = to.resolve(file.getFileName() + ".half");
             Files.copy(file, half, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.COPY_ATTRIBUTES);
             Files.move(half, copy, StandardCopyOption.ATOMIC_MOVE);
+            putAway(to);
         }
     }
 

@@ -10,6 +10,9 @@ public final class CleanText {
 
     private static final int REPLACEMENT = 0xFFFD;
 
+    /** What the Unicode standard allows on one letter in text that is worked on piece by piece; sorting longer heaps takes ages. */
+    private static final int MARKS_ON_ONE_LETTER = 30;
+
     private CleanText() {}
 
     /** The same without what nobody can see, in composed characters; line breaks and tabs stay, a form feed is a line break. */
@@ -18,9 +21,11 @@ public final class CleanText {
             return text;
         }
         StringBuilder clean = new StringBuilder(text.length());
+        int marks = 0;
         for (int at = 0; at < text.length(); ) {
             int sign = text.codePointAt(at);
             int next = at + Character.charCount(sign);
+            marks = isMark(sign) ? marks + 1 : 0;
             if (sign == '\r') {
                 // A carriage return before a line feed is one line break with it.
                 if (next >= text.length() || text.charAt(next) != '\n') {
@@ -28,7 +33,7 @@ public final class CleanText {
                 }
             } else if (sign == '\f' || sign == 0x0B || sign == 0x85 || sign == 0x2028 || sign == 0x2029) {
                 clean.append('\n');
-            } else if (canBeShown(sign)) {
+            } else if (canBeShown(sign) && marks <= MARKS_ON_ONE_LETTER) {
                 clean.appendCodePoint(sign);
             }
             at = next;
@@ -44,6 +49,11 @@ public final class CleanText {
             }
         }
         return true;
+    }
+
+    private static boolean isMark(int sign) {
+        int type = Character.getType(sign);
+        return type == Character.NON_SPACING_MARK || type == Character.ENCLOSING_MARK;
     }
 
     private static boolean canBeShown(int sign) {

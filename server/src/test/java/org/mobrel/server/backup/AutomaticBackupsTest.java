@@ -47,8 +47,16 @@ class AutomaticBackupsTest {
     @Test
     void one_a_day_whole_and_copied(@TempDir Path folder, @TempDir Path stick, TestServer server) throws IOException {
         AutomaticBackups backups = of(server, folder, stick.toString());
+        Files.createFile(stick.resolve("holiday.jpg"));
+        for (int day = 1; day <= 9; day++) {
+            Files.createFile(stick.resolve("kitchen-2024-02-0%d.json".formatted(day)));
+        }
         assertThat(backups.state().isOld(now)).as("none yet").isTrue();
         backups.makeIfDue();
+        assertThat(names(stick))
+                .as("old ones are put away there too, and nothing else")
+                .contains("holiday.jpg", "kitchen-2024-02-09.json", "kitchen-2026-03-07.json")
+                .doesNotContain("kitchen-2024-02-01.json");
         assertThat(names(folder)).containsExactly("kitchen-2026-03-07.json");
         assertThat(Files.readAllBytes(stick.resolve("kitchen-2026-03-07.json")))
                 .isEqualTo(Files.readAllBytes(folder.resolve("kitchen-2026-03-07.json")));

@@ -49,6 +49,12 @@ class CleanTextTest {
     }
 
     @Test
+    void no_letter_carries_more_marks_than_any_script_has() {
+        assertThat(CleanText.of("x" + "\u0301".repeat(400_000) + "y\u0301"))
+                .isEqualTo("x" + "\u0301".repeat(30) + "\u00FD");
+    }
+
+    @Test
     void cleaned_twice_is_cleaned_once_and_nothing_is_left_that_xml_cannot_hold() {
         SplittableRandom random = new SplittableRandom(5);
         for (int round = 0; round < 2_000; round++) {

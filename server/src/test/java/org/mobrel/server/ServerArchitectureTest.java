@@ -44,7 +44,9 @@ class ServerArchitectureTest {
             Map.entry("outside", Set.of("platform", "kitchen", "ruling")),
             Map.entry("shelf", Set.of("platform", "sharing", "kitchen", "recipe")),
             Map.entry("run", Set.of("platform", "sharing", "catalogue", "kitchen", "ruling", "shelf")),
-            Map.entry("device", Set.of("platform", "kitchen", "run")),
+            Map.entry("home", Set.of("platform")),
+            Map.entry("access", Set.of("platform", "home")),
+            Map.entry("device", Set.of("platform", "access", "kitchen", "run")),
             Map.entry("practice", Set.of("platform", "kitchen", "ruling")),
             Map.entry("planning", Set.of("platform", "kitchen", "recipe", "ruling", "scaling", "run", "shelf")),
             Map.entry(
@@ -99,6 +101,7 @@ class ServerArchitectureTest {
                             "shelf_target")),
             Map.entry("sharing", Set.of("shared_counter", "shared_field")),
             Map.entry("practice", Set.of("practice_try")),
+            Map.entry("access", Set.of("household_person", "paired_device", "pairing_code")),
             Map.entry("peers", Set.of("server_news")),
             Map.entry("outside", Set.of("outside_process")));
 

@@ -35,8 +35,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class DeviceController {
 
-    private static final String BEARER = "Bearer ";
-
     /** More than a day of readings would be another run. */
     private static final Duration OLDEST = Duration.ofHours(24);
 
@@ -154,10 +152,10 @@ class DeviceController {
     }
 
     private static String key(@Nullable String authorization) {
-        if (authorization == null || !authorization.startsWith(BEARER)) {
+        if (authorization == null || !authorization.startsWith(DeviceService.BEARER)) {
             throw new Unauthorized("no-key", "A gauge says who it is: Authorization: Bearer and its key.");
         }
-        return authorization.substring(BEARER.length()).strip();
+        return authorization.substring(DeviceService.BEARER.length()).strip();
     }
 
     private static InstrumentReading reading(ReadingRequest request) {

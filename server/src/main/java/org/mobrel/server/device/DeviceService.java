@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.util.HexFormat;
 import java.util.List;
+import org.mobrel.server.access.GaugeKeys;
 import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.platform.Unauthorized;
 import org.mobrel.server.run.RunService;
@@ -16,11 +17,12 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The gauges of this kitchen that may write readings down, and the door they come in by. */
 @Service
-public class DeviceService {
+public class DeviceService implements GaugeKeys {
 
     /** The one gauge that needs no key: it lives in this program. */
     private static final String SIMULATED = "Simulated gauge";
 
+    static final String BEARER = "Bearer ";
     private static final int KEY_BYTES = 20;
 
     private final DeviceRepository repository;
@@ -80,6 +82,14 @@ public class DeviceService {
                 .orElseThrow(() -> new Unauthorized(
                         "unknown-key",
                         "No gauge of this kitchen has that key. Make one in Kitchen, and send it as Bearer."));
+    }
+
+    @Override
+    public boolean isKnown(String authorization) {
+        return authorization.startsWith(BEARER)
+                && repository
+                        .byKey(hash(authorization.substring(BEARER.length()).strip()))
+                        .isPresent();
     }
 
     /** As {@link #take}, from the gauge of the simulated canner. */

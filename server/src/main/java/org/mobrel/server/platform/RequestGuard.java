@@ -29,9 +29,14 @@ class RequestGuard extends OncePerRequestFilter {
     private static final String PAGES_LOAD_NOTHING_FROM_OUTSIDE = "default-src 'self'; img-src 'self' data:; "
             + "style-src 'self' 'unsafe-inline'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
 
-    private final Set<String> hosts;
+    /** What another site may do in the same browser: open one of our pages by a link. */
+    private static final Set<String> OWN_SITE = Set.of("same-origin", "none");
 
-    RequestGuard(@Value("${mobrel.allowed-hosts:}") Set<String> more) {
+    private final Set<String> hosts;
+    private final HostNames names;
+
+    RequestGuard(@Value("${mobrel.allowed-hosts:}") Set<String> more, HostNames names) {
+        this.names = names;
         hosts = Stream.concat(OWN.stream(), more.stream())
                 .map(host -> host.strip().toLowerCase(Locale.ROOT))
                 .filter(host -> !host.isEmpty())
@@ -42,9 +47,9 @@ class RequestGuard extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         String host = request.getHeader("Host");
-        if (host == null || !hosts.contains(name(host))) {
+        if (host == null || !isOurs(name(host), request)) {
             refuse(response, 421, "This kitchen does not answer to that host name.");
-        } else if (!isOwnPage(request.getHeader("Origin"), host)) {
+        } else if (!isOwnPage(request.getHeader("Origin"), host) || isAnotherSite(request)) {
             refuse(response, 403, "Only this kitchen's own pages may ask for that.");
         } else {
             response.setHeader("Content-Security-Policy", PAGES_LOAD_NOTHING_FROM_OUTSIDE);
@@ -52,6 +57,19 @@ class RequestGuard extends OncePerRequestFilter {
             response.setHeader("Referrer-Policy", "no-referrer");
             chain.doFilter(request, response);
         }
+    }
+
+    private boolean isOurs(String host, HttpServletRequest request) {
+        return hosts.contains(host) || names.at(request).contains(host);
+    }
+
+    /** A browser says whether one of its other sites asks; opening a page by a link is all that those may. */
+    private static boolean isAnotherSite(HttpServletRequest request) {
+        String site = request.getHeader("Sec-Fetch-Site");
+        boolean opensPage = "navigate".equals(request.getHeader("Sec-Fetch-Mode"))
+                && "GET".equals(request.getMethod())
+                && !request.getRequestURI().startsWith("/api/");
+        return site != null && !OWN_SITE.contains(site) && !opensPage;
     }
 
     /** A script or a gauge sends no origin; a browser does, and then it has to be this very host and port. */

@@ -22,6 +22,7 @@ import org.mobrel.run.WaterSeen;
 import org.mobrel.run.WeightState;
 import org.mobrel.run.ZeroSigns;
 import org.mobrel.server.platform.InvalidField;
+import org.mobrel.server.platform.Visitor;
 
 /** Reads what a page wants written down; whether it may be is not decided here. */
 final class RunCommands {
@@ -41,7 +42,7 @@ final class RunCommands {
         if (kind.needsWords() && note.isEmpty()) {
             throw new InvalidField("note", kind == EventKind.NOTE ? "a note needs words" : "say it in a word or two");
         }
-        Reporter by = Reporter.cook(stripped(request.by()));
+        Reporter by = Reporter.cook(Visitor.nameOr(stripped(request.by())));
         return now -> new RunEvent(kind, now, now, detail, by, note);
     }
 

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
@@ -14,7 +15,9 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.server.platform.DeviceGone;
 import org.mobrel.server.platform.KitchenReplaced;
+import org.mobrel.server.platform.Visitor;
 import org.mobrel.server.sharing.Changed;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -77,6 +80,8 @@ public class RunStream implements SmartLifecycle {
         private final Map<Long, ObjectNode> told = new TreeMap<>();
         private final Map<String, Object> latest = new ConcurrentHashMap<>();
         private final AtomicBoolean busy = new AtomicBoolean(true);
+        /** From which it listens. */
+        private final Optional<Long> device = Visitor.current().flatMap(Visitor::device);
 
         private Listener(Map<Long, Integer> seen) {
             sent = new TreeMap<>(seen);
@@ -214,6 +219,15 @@ public class RunStream implements SmartLifecycle {
     @TransactionalEventListener
     void replaced(KitchenReplaced replaced) {
         say("restart", 0, new Heartbeat(clock.instant()));
+    }
+
+    /** A device that may not in any more hears no more; what it tells is refused at the door. */
+    @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+    void gone(DeviceGone gone) {
+        listeners.stream()
+                .filter(listener ->
+                        listener.device.filter(id -> id == gone.device()).isPresent())
+                .forEach(Listener::close);
     }
 
     /** Says something to every page that need not be kept; only the last of each name is of interest. */

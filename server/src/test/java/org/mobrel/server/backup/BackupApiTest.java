@@ -182,7 +182,7 @@ class BackupApiTest {
                 .sql(
                         """
                         SELECT CONCAT(table_name, '.', column_name) FROM information_schema.columns
-                        WHERE table_schema = DATABASE() AND table_name NOT IN ('flyway_schema_history', 'shared_counter', 'shared_field', 'clock_look', 'batch_row', 'server_news')
+                        WHERE table_schema = DATABASE() AND table_name NOT IN ('flyway_schema_history', 'shared_counter', 'shared_field', 'clock_look', 'batch_row', 'server_news', 'household_person', 'paired_device', 'pairing_code')
                         """)
                 .query(String.class)
                 .list();

@@ -1,0 +1,150 @@
+package org.mobrel.server.home;
+
+import java.net.InetAddress;
+import java.security.KeyStore;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.stream.Stream;
+import org.apache.catalina.connector.Connector;
+import org.apache.coyote.http11.AbstractHttp11Protocol;
+import org.apache.coyote.http11.Http11NioProtocol;
+import org.apache.tomcat.util.net.SSLHostConfig;
+import org.apache.tomcat.util.net.SSLHostConfigCertificate;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/**
+ * Opens the doors of the home network beside this machine's own, and renews their certificate before it ends or when the machine moves
+ * to another address.
+ */
+@Component
+class HomeConnectors implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
+
+    private static final Logger LOG = LoggerFactory.getLogger(HomeConnectors.class);
+    private static final Duration RENEWED = Duration.ofDays(30);
+
+    /** What the server's certificate says. */
+    private record Certified(List<String> addresses, Instant since) {}
+
+    private final HomeSettings settings;
+    private final InetAddress own;
+    private volatile HomeAuthority authority;
+    private volatile Certified certified = new Certified(List.of(), Instant.EPOCH);
+    private volatile Connector secure;
+    private volatile Connector hello;
+
+    @SuppressWarnings("NullAway.Init") // the rest is there once the doors are open
+    HomeConnectors(HomeSettings settings, @Value("${server.address}") InetAddress own) {
+        if (!own.isLoopbackAddress()) {
+            throw new IllegalStateException(
+                    "Without encryption and pairing Mobrel listens on this machine only, not on " + own.getHostAddress()
+                            + ". For the home network start it with: ./mobrel start --home");
+        }
+        this.settings = settings;
+        this.own = own;
+    }
+
+    @Override
+    public void customize(TomcatServletWebServerFactory factory) {
+        if (!settings.isOpen()) {
+            return;
+        }
+        authority = HomeAuthority.in(settings.keys(), Instant.now());
+        secure = new Connector();
+        secure.setPort(settings.port());
+        secure.setScheme("https");
+        secure.setSecure(true);
+        Http11NioProtocol protocol = (Http11NioProtocol) secure.getProtocolHandler();
+        protocol.setSSLEnabled(true);
+        protocol.addSslHostConfig(certificate());
+        hello = new Connector();
+        hello.setPort(settings.helloPort());
+        ((AbstractHttp11Protocol<?>) hello.getProtocolHandler()).setMaxThreads(4);
+        factory.addAdditionalConnectors(secure, hello);
+    }
+
+    private SSLHostConfig certificate() {
+        certified = new Certified(addresses(), Instant.now());
+        SSLHostConfig config = new SSLHostConfig();
+        config.setProtocols("TLSv1.2+TLSv1.3");
+        SSLHostConfigCertificate kept = new SSLHostConfigCertificate(config, SSLHostConfigCertificate.Type.EC);
+        kept.setCertificateKeystore(keys());
+        kept.setCertificateKeyAlias("kitchen");
+        kept.setCertificateKeystorePassword("");
+        kept.setCertificateKeyPassword("");
+        config.addCertificate(kept);
+        return config;
+    }
+
+    private KeyStore keys() {
+        List<String> local = names().stream()
+                .filter(name -> name.endsWith(".local") || name.equals("localhost"))
+                .toList();
+        List<String> numbers = Stream.concat(certified.addresses().stream(), Stream.of(own.getHostAddress()))
+                .toList();
+        return authority.serverKeys(local, numbers, Instant.now());
+    }
+
+    @Scheduled(initialDelay = 60_000, fixedDelay = 60_000)
+    void renew() {
+        if (secure == null) {
+            return;
+        }
+        boolean moved = !addresses().equals(certified.addresses());
+        if (moved || certified.since().plus(RENEWED).isBefore(Instant.now())) {
+            ((Http11NioProtocol) secure.getProtocolHandler()).addSslHostConfig(certificate(), true);
+            LOG.info(
+                    "The certificate of the home network was renewed{}",
+                    moved ? ": this machine has another address" : "");
+        }
+    }
+
+    private static List<String> addresses() {
+        return HomeAddresses.now().stream()
+                .map(InetAddress::getHostAddress)
+                .sorted()
+                .toList();
+    }
+
+    boolean isOpen() {
+        return secure != null;
+    }
+
+    /** What the kitchen is called on the home network, the name first, then the addresses. */
+    List<String> names() {
+        if (!settings.isOpen()) {
+            return List.of();
+        }
+        Stream<String> names = Stream.concat(
+                Stream.of(settings.localName()),
+                HomeAddresses.machine().stream().map(name -> name + ".local"));
+        return Stream.of(names, certified.addresses().stream(), Stream.of(own.getHostAddress(), "localhost"))
+                .flatMap(each -> each)
+                .distinct()
+                .toList();
+    }
+
+    /** Where pages of it are, the one that works everywhere first. */
+    List<String> places() {
+        return Stream.concat(certified.addresses().stream(), Stream.of(settings.localName()))
+                .map(name -> "https://%s:%d".formatted(name, secure.getLocalPort()))
+                .toList();
+    }
+
+    /** Where the certificate is handed out. */
+    List<String> helloPlaces() {
+        return Stream.concat(certified.addresses().stream(), Stream.of(settings.localName()))
+                .map(name -> "http://%s:%d".formatted(name, hello.getLocalPort()))
+                .toList();
+    }
+
+    HomeAuthority authority() {
+        return authority;
+    }
+}

@@ -22,9 +22,32 @@ export function onServerFault(then: () => void): () => void {
   return () => faults.removeEventListener("fault", then);
 }
 
+const strangers = new EventTarget();
+
+/** Tells when this device is not let in, or not any more. Gives back how to stop. */
+export function onNotLetIn(then: () => void): () => void {
+  strangers.addEventListener("refused", then);
+  return () => strangers.removeEventListener("refused", then);
+}
+
+/** What a page of the kitchen sends back and a page of anybody else cannot: else the cookie would be enough. */
+export function ownPage(): Record<string, string> {
+  const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
+  return token === undefined ? {} : { "X-XSRF-TOKEN": token };
+}
+
 /** Turns every answer that is not a success into a {@link Problem}, so that queries fail with words in hand. */
 client.use({
+  onRequest({ request }) {
+    for (const [name, value] of Object.entries(ownPage())) {
+      request.headers.set(name, value);
+    }
+    return request;
+  },
   async onResponse({ response }) {
+    if (response.status === 401) {
+      strangers.dispatchEvent(new Event("refused"));
+    }
     if (response.status >= 500) {
       faults.dispatchEvent(new Event("fault"));
     }

@@ -4,6 +4,10 @@
  */
 export const keys = {
   health: ["health"],
+  access: ["access"],
+  homeNetwork: ["access", "home"],
+  pairedDevices: ["access", "devices"],
+  people: ["access", "people"],
   kitchen: ["kitchen"],
   care: (canner: number) => ["kitchen", "care", canner],
   cupboard: ["cupboard"],

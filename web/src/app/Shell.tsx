@@ -9,6 +9,7 @@ import {
   Sun,
   Warehouse,
 } from "lucide-react";
+import { AccessGate } from "@/access";
 import { Alarms } from "@/stove";
 import { Troubles } from "./Troubles";
 
@@ -25,6 +26,14 @@ const PLACES = [
 
 /** The rail with the places of the kitchen; a bar at the bottom where the screen is narrow. */
 export function Shell() {
+  return (
+    <AccessGate>
+      <Places />
+    </AccessGate>
+  );
+}
+
+function Places() {
   return (
     <div className="min-h-dvh md:pl-[5.5rem]">
       <nav

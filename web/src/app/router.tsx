@@ -1,4 +1,5 @@
 import { createRootRoute, createRoute, createRouter, redirect } from "@tanstack/react-router";
+import { PairedPage } from "@/access";
 import { KitchenPage } from "@/kitchen";
 import { BatchPage, LogbookPage, OutsidePage } from "@/logbook";
 import { type PartId, PlanPage, PlansPage, partOf } from "@/plan";
@@ -118,6 +119,7 @@ const routes = root.addChildren([
   at("/logbook/outside", OutsidePage),
   batch,
   at("/kitchen", KitchenPage),
+  at("/pair", PairedPage),
   practice,
   drill,
   at("/tables", TablesPage),

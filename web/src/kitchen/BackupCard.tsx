@@ -1,7 +1,7 @@
 import { useMutation } from "@tanstack/react-query";
 import { Download } from "lucide-react";
 import { useState } from "react";
-import type { Schemas } from "@/api/client";
+import { ownPage, type Schemas } from "@/api/client";
 import { Problem } from "@/api/problem";
 import { useChanged } from "@/api/useChanged";
 import { Button, Card, Choice, Disclosure, ProblemNote } from "@/kit";
@@ -24,7 +24,7 @@ const TOLD = [
 async function hand(file: File, way: Way, dryRun: boolean): Promise<Restored> {
   const response = await fetch(`/api/backup?way=${way}&dryRun=${dryRun}`, {
     method: "POST",
-    headers: { "Content-Type": "application/octet-stream" },
+    headers: { "Content-Type": "application/octet-stream", ...ownPage() },
     body: file,
   });
   if (!response.ok) {

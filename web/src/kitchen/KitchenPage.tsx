@@ -1,5 +1,6 @@
 import { Plus } from "lucide-react";
 import { useState } from "react";
+import { HomeNetworkCard, PeopleCard, SignedInCard, useAccess } from "@/access";
 import { wrongAt } from "@/api/problem";
 import { applyTheme, chosenTheme, type ThemeChoice } from "@/app";
 import { Button, Card, Choice, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
@@ -18,6 +19,7 @@ import { Workplace } from "./Workplace";
 /** What everything else depends on: altitude, canners, school and measures. */
 export function KitchenPage() {
   const kitchen = useKitchen();
+  const cooks = useAccess().data?.role === "cook";
   if (!kitchen.data) {
     return (
       <PageFrame title="Kitchen">
@@ -38,8 +40,15 @@ export function KitchenPage() {
           <Canners kitchen={kitchen.data} />
           <CareCard kitchen={kitchen.data} />
           <CupboardCard kitchen={kitchen.data} />
-          <GaugesCard />
-          <BackupCard kitchen={kitchen.data} />
+          <SignedInCard />
+          {cooks && (
+            <>
+              <HomeNetworkCard />
+              <PeopleCard />
+              <GaugesCard />
+              <BackupCard kitchen={kitchen.data} />
+            </>
+          )}
         </div>
       </div>
       <p className="text-[0.95rem] text-soft">

@@ -1,10 +1,14 @@
 package org.mobrel.practice;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.mobrel.canner.Gauge;
 import org.mobrel.finding.Finding;
 import org.mobrel.foods.Pack;
@@ -27,7 +31,9 @@ public final class LineExercise {
 
     private static final int LINES = 10;
     private static final int MOST_STOPS = 3;
-    private static final int LEAST_STOPS = 1;
+    /** Two of three draws can be solved where no row is suspended. */
+    private static final int MOST_DRAWS = 60;
+
     private static final Set<String> COLUMNS = Set.of("line");
 
     private final List<String> pool;
@@ -55,26 +61,44 @@ public final class LineExercise {
 
     public record Stop(int line, String why) {}
 
-    /** Ten different lines; a seed always draws the same. Among them stop at least one and at most three. */
-    public List<String> draw(long seed) {
+    /**
+     * Ten different lines; a seed always draws the same. Among them stop at least one and at most three.
+     *
+     * @return empty if hardly any ten lines can be ruled on, as in a kitchen that found many rows of the tables to differ
+     */
+    public Optional<List<String>> draw(long seed) {
         SplittableRandom random = new SplittableRandom(seed);
-        while (true) {
-            List<String> left = new ArrayList<>(pool);
-            List<String> drawn = new ArrayList<>();
-            int stops = 0;
-            while (drawn.size() < LINES && !left.isEmpty()) {
-                String line = left.remove(random.nextInt(left.size()));
-                boolean stop = !whyStopped(line).isEmpty();
-                if (stop && stops == MOST_STOPS) {
-                    continue;
-                }
-                stops += stop ? 1 : 0;
-                drawn.add(line);
+        Map<String, Boolean> stopping = new HashMap<>();
+        return Stream.generate(() -> drawOnce(random, stopping))
+                .limit(MOST_DRAWS)
+                .filter(this::canBeSolved)
+                .findFirst();
+    }
+
+    /** @param stopping what is known of lines that were looked at before */
+    private List<String> drawOnce(SplittableRandom random, Map<String, Boolean> stopping) {
+        List<String> left = new ArrayList<>(pool);
+        List<String> drawn = new ArrayList<>();
+        int stops = 0;
+        while (drawn.size() < LINES && !left.isEmpty()) {
+            String line = left.remove(random.nextInt(left.size()));
+            boolean stop =
+                    stopping.computeIfAbsent(line, each -> !whyStopped(each).isEmpty());
+            if (stop && stops == MOST_STOPS) {
+                continue;
             }
-            if (stops >= LEAST_STOPS && !solve(drawn).setsTime().isEmpty()) {
-                return drawn;
-            }
+            stops += stop ? 1 : 0;
+            drawn.add(line);
         }
+        return drawn;
+    }
+
+    private boolean canBeSolved(List<String> drawn) {
+        if (drawn.size() < LINES) {
+            return false;
+        }
+        Solution solution = solve(drawn);
+        return !solution.stops().isEmpty() && !solution.setsTime().isEmpty();
     }
 
     /** Why a line stops any jar that it goes into; empty where it does not. */

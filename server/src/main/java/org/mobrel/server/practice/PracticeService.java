@@ -225,7 +225,12 @@ public class PracticeService {
     }
 
     List<String> drawLines(long seed) {
-        return lines.draw(seed);
+        return lines.draw(seed)
+                .orElseThrow(() -> new Conflict(
+                        "too-few-rows",
+                        "So many rows of the tables are suspended that no ten lines can be ruled on. Compare them with a"
+                                + " printed copy, in Kitchen under The tables.",
+                        Map.of()));
     }
 
     /** What is right of ten lines, and whether it was said. */
@@ -244,7 +249,7 @@ public class PracticeService {
 
     @Transactional
     LinesTried tryLines(LinesTryRequest request) {
-        List<String> drawn = lines.draw(request.seed());
+        List<String> drawn = drawLines(request.seed());
         if (request.stops().stream().anyMatch(line -> line < 0 || line >= drawn.size())) {
             throw new InvalidField("stops", "there are ten lines, counted from 0");
         }

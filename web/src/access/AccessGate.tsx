@@ -14,6 +14,9 @@ export function AccessGate({ children }: { readonly children: ReactNode }) {
     () => onNotLetIn(() => void queries.invalidateQueries({ queryKey: keys.access, exact: true })),
     [queries],
   );
+  if (access.isPending) {
+    return null;
+  }
   if (access.data?.state === "unknown") {
     return <PairPage />;
   }

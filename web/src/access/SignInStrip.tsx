@@ -13,7 +13,10 @@ export function SignInStrip({ access }: { readonly access: Access }) {
     return null;
   }
   return (
-    <section aria-label="Who is here" className="border-b border-line bg-steam px-4 py-3 md:px-7">
+    <section
+      aria-label="Who is here"
+      className="border-b border-line bg-steam px-4 py-3 md:pr-7 md:pl-[7.25rem]"
+    >
       {who ? (
         <Pin key={who.id} who={who} onBack={() => setWho(undefined)} />
       ) : (

@@ -9,6 +9,8 @@ export function useAccess() {
   return useQuery({
     queryKey: keys.access,
     staleTime: 60_000,
+    // A server that cannot be reached is told of by the page itself, which is not kept waiting for this.
+    retry: false,
     queryFn: () => body(api.GET("/api/access")),
   });
 }

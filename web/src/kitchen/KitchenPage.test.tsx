@@ -20,6 +20,12 @@ async function page(known: Kitchen = kitchen()) {
   server.on("GET /api/kitchen", ok(known));
   server.on("GET /api/kitchen/cupboard", ok(CUPBOARD));
   server.on("GET /api/kitchen/devices", ok([]));
+  server.on("GET /api/access", ok({ state: "here", role: "cook", people: [] }));
+  server.on(
+    "GET /api/access/home",
+    ok({ open: false, places: [], certificates: [], fingerprint: "", qr: [] }),
+  );
+  server.on("GET /api/access/people", ok([]));
   const shown = await show(<KitchenPage />);
   await screen.findByRole("region", { name: "This kitchen" });
   await screen.findByRole("region", { name: "Jars and lids" });

@@ -30,6 +30,11 @@ export function onNotLetIn(then: () => void): () => void {
   return () => strangers.removeEventListener("refused", then);
 }
 
+/** Has it looked at whether this device is still let in, such as when its line was cut without a word. */
+export function doubtAccess() {
+  strangers.dispatchEvent(new Event("refused"));
+}
+
 /** What a page of the kitchen sends back and a page of anybody else cannot: else the cookie would be enough. */
 export function ownPage(): Record<string, string> {
   const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
@@ -46,7 +51,7 @@ client.use({
   },
   async onResponse({ response }) {
     if (response.status === 401) {
-      strangers.dispatchEvent(new Event("refused"));
+      doubtAccess();
     }
     if (response.status >= 500) {
       faults.dispatchEvent(new Event("fault"));

@@ -54,6 +54,7 @@ export function LogbookPage() {
             <Search size={20} className="text-soft" aria-hidden="true" />
             <input
               type="search"
+              maxLength={80}
               aria-label="Search the logbook"
               placeholder="Dish, lot or a word of a note"
               value={words}

@@ -42,6 +42,7 @@ export function RecipesPage() {
           <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
             <input
               type="search"
+              maxLength={200}
               className="input min-h-12 min-w-60 flex-1 text-lg"
               aria-label="Search the book"
               placeholder="A dish, an ingredient, a tag"

@@ -66,6 +66,7 @@ export function ShelfPage() {
             <Search size={20} className="text-soft" aria-hidden="true" />
             <input
               type="search"
+              maxLength={80}
               aria-label="Search the shelf"
               placeholder="Dish, variant or lot"
               value={words}

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from "react";
-import { type Schemas, thisPage } from "@/api/client";
+import { doubtAccess, type Schemas, thisPage } from "@/api/client";
 
 export type Run = Schemas["RunResponse"];
 export type RunEvent = Schemas["EventResponse"];
@@ -173,6 +173,9 @@ function connect() {
 function lost() {
   line?.close();
   line = undefined;
+  if (gone === undefined) {
+    doubtAccess();
+  }
   if (state.online !== false) {
     // A page that is being left loses its line too, and most lines are back before anybody could read that they were gone.
     gone ??= setTimeout(() => change({ online: false }), PATIENCE_MS);

@@ -30,6 +30,7 @@ export function TablesPage() {
           </p>
           <input
             type="search"
+            maxLength={200}
             className="input min-h-12 w-full text-lg"
             aria-label="May I can …?"
             placeholder="May I can …? carrots, pasta, fish"

@@ -74,17 +74,26 @@ final class Browser implements AutoCloseable {
     }
 
     Page page(int width, int height, ColorScheme scheme) {
-        BrowserContext context = chromium()
-                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                        .setViewportSize(width, height)
-                        .setColorScheme(scheme)
-                        .setLocale("en-US"));
+        return page(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setColorScheme(scheme));
+    }
+
+    /** A phone of the home network; that its certificate is believed is not looked at here. */
+    Page phoneAtHome() {
+        return page(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(390, 844)
+                .setIgnoreHTTPSErrors(true));
+    }
+
+    private Page page(com.microsoft.playwright.Browser.NewContextOptions options) {
+        BrowserContext context = chromium().newContext(options.setLocale("en-US"));
         contexts.add(context);
         Page page = context.newPage();
         page.setDefaultTimeout(PATIENCE_MS);
         page.onPageError(errors::add);
         page.onRequest(request -> {
-            if (!request.url().startsWith("http://127.0.0.1:") && !request.url().startsWith("data:")) {
+            if (!request.url().matches("(https?://127\\.0\\.0\\.1:|data:).*")) {
                 errors.add("loads from outside: " + request.url());
             }
         });

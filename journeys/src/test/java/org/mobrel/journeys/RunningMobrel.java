@@ -105,6 +105,35 @@ public final class RunningMobrel implements AutoCloseable {
         return start(DEMO);
     }
 
+    /** The demo kitchen with the home network let in. */
+    static RunningMobrel demoKitchenAtHome() {
+        try {
+            return start(Map.of(
+                    "MOBREL_DEMO",
+                    "true",
+                    "MOBREL_HOME_OPEN",
+                    "true",
+                    "MOBREL_HOME_PORT",
+                    "0",
+                    "MOBREL_HELLO_PORT",
+                    "0",
+                    "MOBREL_HOME_KEYS",
+                    Files.createTempDirectory("mobrel-journey-keys").toString()));
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    /** Where a page is for devices of the home network; by the address of this machine for itself, which has no other for sure. */
+    String homeUrl(String path) {
+        String place = JsonParser.parseString(get("/api/access/home").body())
+                .getAsJsonObject()
+                .getAsJsonArray("places")
+                .get(0)
+                .getAsString();
+        return "https://127.0.0.1" + place.substring(place.lastIndexOf(':')) + path;
+    }
+
     /** An empty kitchen that lends the simulated canner. */
     static RunningMobrel withSimulatedCanner() {
         return start(Map.of("MOBREL_SIMULATION", "true"));

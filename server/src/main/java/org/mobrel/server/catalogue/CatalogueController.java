@@ -161,7 +161,7 @@ class CatalogueController {
 
     /** May I can this? What the words mean, and what the tables say of it. */
     @GetMapping("/api/tables/answers")
-    List<MayI.MayIResponse> mayI(@RequestParam String words) {
+    List<MayI.MayIResponse> mayI(@RequestParam @Size(max = 200, message = "200 characters at most") String words) {
         return MayI.of(words, readings.reader()).stream()
                 .map(found -> found.answer(this::row))
                 .toList();

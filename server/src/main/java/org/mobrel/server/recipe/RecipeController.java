@@ -1,6 +1,7 @@
 package org.mobrel.server.recipe;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -38,7 +39,8 @@ class RecipeController {
     /** @param words what title, ingredients, tags or method must hold */
     @GetMapping
     List<RecipeMessages.RecipeEntry> book(
-            @RequestParam(defaultValue = "false") boolean archived, @RequestParam(defaultValue = "") String words) {
+            @RequestParam(defaultValue = "false") boolean archived,
+            @RequestParam(defaultValue = "") @Size(max = 200, message = "200 characters at most") String words) {
         Map<Long, Instant> made = lastMade.byRecipe();
         Function<RecipeDraft, Ruling> usual = rulings.usual();
         return service.book(archived, words.strip()).stream()

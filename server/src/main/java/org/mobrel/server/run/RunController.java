@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.server.platform.InvalidField;
+import org.mobrel.server.platform.Visitor;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -78,7 +79,7 @@ class RunController {
                 id,
                 Optional.ofNullable(request.jars()),
                 Optional.ofNullable(request.cannerId()),
-                request.by() == null ? "" : request.by().strip()));
+                Visitor.nameOr(request.by() == null ? "" : request.by().strip())));
     }
 
     /** What may still go into a load beside what was planned; nothing once its lid is on. */
@@ -104,7 +105,7 @@ class RunController {
     /** Puts one more jar into a load than was planned, before its lid goes on. */
     @PostMapping("/{id}/jars")
     RunMessages.RunResponse oneMore(@PathVariable long id, @Valid @RequestBody RunMessages.OneMoreJarRequest request) {
-        String by = request.by() == null ? "" : request.by().strip();
+        String by = Visitor.nameOr(request.by() == null ? "" : request.by().strip());
         if (request.group() != null) {
             return answers.answer(oneMore.ofItsOwn(id, request.group(), request.jars(), by));
         }

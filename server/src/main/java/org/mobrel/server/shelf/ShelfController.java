@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.server.platform.NotFound;
+import org.mobrel.server.platform.Visitor;
 import org.mobrel.shelf.LotCode;
 import org.mobrel.shelf.Movement;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -135,14 +136,16 @@ class ShelfController {
     @PostMapping("/holds/{id}/release")
     List<LotResponse.HoldResponse> release(
             @PathVariable long id, @Valid @RequestBody ShelfMessages.ReleaseRequest request) {
-        return holds.release(id, request.by().strip(), request.why().strip()).stream()
+        return holds
+                .release(id, Visitor.nameOr(request.by().strip()), request.why().strip())
+                .stream()
                 .map(LotResponse.HoldResponse::of)
                 .toList();
     }
 
     private ShelfService.Said said(@Nullable String by, @Nullable String note) {
         return new ShelfService.Said(
-                Objects.requireNonNullElse(by, "").strip(),
+                Visitor.nameOr(Objects.requireNonNullElse(by, "").strip()),
                 Objects.requireNonNullElse(note, "").strip(),
                 clock.instant());
     }

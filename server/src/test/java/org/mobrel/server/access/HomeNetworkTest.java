@@ -29,6 +29,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.mobrel.server.MobrelServer;
 import org.mobrel.server.TestServer;
 import org.mobrel.server.platform.Role;
+import org.mobrel.server.run.TestKitchen;
 import org.springframework.boot.SpringApplication;
 import tools.jackson.databind.JsonNode;
 
@@ -186,6 +187,34 @@ class HomeNetworkTest {
         HomeNetwork.Answer answer = device.signIn(id, pin);
         assertThat(answer.body().get("person").asString()).isEqualTo(name);
         return device;
+    }
+
+    @Test
+    void what_somebody_does_stands_under_their_name_whatever_the_page_says() {
+        TestKitchen kitchen = TestKitchen.in(home.here(), 0.5);
+        long run = kitchen.run(1, 0);
+        home.here().post("/api/access/people", person("Eve", "cook", "864209"));
+        JsonNode people = home.here()
+                .post("/api/access/people", person("Fay", "helper", "2468"))
+                .body();
+        try {
+            String done = "{\"type\": \"checks-done\", \"by\": \"Somebody else\"}";
+            HomeNetwork.Answer answer =
+                    signedIn(people, "Fay", "2468").send("POST", "/api/runs/%d/events".formatted(run), done);
+            assertThat(answer.status()).as(String.valueOf(answer.body())).isEqualTo(200);
+            assertThat(home.here()
+                            .get("/api/runs/" + run)
+                            .body()
+                            .at("/events/0/by")
+                            .asString())
+                    .isEqualTo("Fay");
+        } finally {
+            people.valueStream()
+                    .sorted((one, two) ->
+                            Long.compare(two.get("id").asLong(), one.get("id").asLong()))
+                    .forEach(each -> home.here()
+                            .delete("/api/access/people/" + each.get("id").asLong()));
+        }
     }
 
     @Test

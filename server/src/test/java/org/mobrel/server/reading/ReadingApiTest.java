@@ -119,5 +119,8 @@ class ReadingApiTest {
         JsonNode unknown = server.get("/api/tables/answers?words=carots").body().get(0);
         assertThat(unknown.get("verdict").asString()).isEqualTo("stop");
         assertThat(unknown.get("instead").get(0).asString()).isEqualTo("did you mean carrots?");
+        TestServer.Answer endless = server.get("/api/tables/answers?words=" + "x".repeat(201));
+        assertThat(endless.status()).isEqualTo(400);
+        assertThat(endless.body().get("field").asString()).isEqualTo("words");
     }
 }

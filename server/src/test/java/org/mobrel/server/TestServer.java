@@ -11,6 +11,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -178,6 +180,11 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
     /** Lets time pass for the server. */
     public void advance(Duration time) {
         move(time, Duration.ZERO);
+    }
+
+    /** What its clock shows. */
+    public Instant now() {
+        return running.context().getBean("clock", InstantSource.class).instant();
     }
 
     /** Sets the server's clock, as somebody does who did not believe in summer time, while no time passes. */

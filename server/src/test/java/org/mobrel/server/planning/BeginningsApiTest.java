@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.time.InstantSource;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
@@ -207,7 +206,7 @@ class BeginningsApiTest {
     @Test
     void a_day_too_long_is_offered_as_two_and_loads_are_even_on_request(TestServer server) {
         // Shortly before midnight the evening before tomorrow has passed: then more days alone do not help.
-        Instant now = server.bean(InstantSource.class).instant();
+        Instant now = server.now();
         Instant morning = now.truncatedTo(ChronoUnit.DAYS).plus(Duration.ofHours(8));
         server.advance(Duration.between(now, morning.isBefore(now) ? morning.plus(Duration.ofDays(1)) : morning));
         JsonNode plan = begin(STEW, "jars", 48, "", "").body();

@@ -190,8 +190,12 @@ class ShelfJourney {
         assertThat(card).containsText("Nothing come in besides; the rest is here already.");
         card.getByText("In its place").click();
         assertThat(card).containsText("that are here now would be gone");
-        button(page, "Replace this kitchen").click();
-        // Every open page begins anew with the kitchen that stands there now.
+        // Every open page begins anew with the kitchen that stands there now; a step before that would be the old
+        // page's.
+        page.waitForResponse(
+                answer -> answer.request().isNavigationRequest(),
+                () -> button(page, "Replace this kitchen").click());
+        page.waitForLoadState();
         goTo(page, "Shelf");
         assertThat(region(page, "Salmon and potato chowder base")).containsText("6 pints");
     }

@@ -53,8 +53,7 @@ class Security {
                 .requestCache(AbstractHttpConfigurer::disable)
                 .rememberMe(AbstractHttpConfigurer::disable)
                 // RequestGuard sets those that are wanted.
-                .headers(headers -> headers.contentSecurityPolicy(AbstractHttpConfigurer -> {})
-                        .disable())
+                .headers(AbstractHttpConfigurer::disable)
                 .exceptionHandling(
                         refusals -> refusals.authenticationEntryPoint((request, response, why) -> unknown(response))
                                 .accessDeniedHandler((request, response, why) -> notAllowed(request, response)))

@@ -1,7 +1,6 @@
 package org.mobrel.server.home;
 
 import java.net.InetAddress;
-import java.security.KeyStore;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -29,13 +28,17 @@ class HomeConnectors implements WebServerFactoryCustomizer<TomcatServletWebServe
     private static final Logger LOG = LoggerFactory.getLogger(HomeConnectors.class);
     private static final Duration RENEWED = Duration.ofDays(30);
 
-    /** What the server's certificate says. */
-    private record Certified(List<String> addresses, Instant since) {}
+    /** What the server's certificate says; looked up once for it, as a machine's own name may be asked of the network. */
+    private record Certified(List<String> local, List<String> addresses, Instant since) {
+        List<String> all() {
+            return Stream.concat(local.stream(), addresses.stream()).toList();
+        }
+    }
 
     private final HomeSettings settings;
     private final InetAddress own;
     private volatile HomeAuthority authority;
-    private volatile Certified certified = new Certified(List.of(), Instant.EPOCH);
+    private volatile Certified certified = new Certified(List.of(), List.of(), Instant.EPOCH);
     private volatile Connector secure;
     private volatile Connector hello;
 
@@ -70,25 +73,17 @@ class HomeConnectors implements WebServerFactoryCustomizer<TomcatServletWebServe
     }
 
     private SSLHostConfig certificate() {
-        certified = new Certified(addresses(), Instant.now());
+        Instant now = Instant.now();
+        certified = new Certified(local(), addresses(), now);
         SSLHostConfig config = new SSLHostConfig();
         config.setProtocols("TLSv1.2+TLSv1.3");
         SSLHostConfigCertificate kept = new SSLHostConfigCertificate(config, SSLHostConfigCertificate.Type.EC);
-        kept.setCertificateKeystore(keys());
+        kept.setCertificateKeystore(authority.serverKeys(certified.local(), certified.addresses(), now));
         kept.setCertificateKeyAlias("kitchen");
         kept.setCertificateKeystorePassword("");
         kept.setCertificateKeyPassword("");
         config.addCertificate(kept);
         return config;
-    }
-
-    private KeyStore keys() {
-        List<String> local = names().stream()
-                .filter(name -> name.endsWith(".local") || name.equals("localhost"))
-                .toList();
-        List<String> numbers = Stream.concat(certified.addresses().stream(), Stream.of(own.getHostAddress()))
-                .toList();
-        return authority.serverKeys(local, numbers, Instant.now());
     }
 
     @Scheduled(initialDelay = 60_000, fixedDelay = 60_000)
@@ -105,42 +100,45 @@ class HomeConnectors implements WebServerFactoryCustomizer<TomcatServletWebServe
         }
     }
 
-    private static List<String> addresses() {
-        return HomeAddresses.now().stream()
-                .map(InetAddress::getHostAddress)
-                .sorted()
+    private List<String> local() {
+        Stream<String> machine = HomeAddresses.machine().stream().map(name -> name + ".local");
+        return Stream.of(Stream.of(settings.localName()), machine, Stream.of("localhost"))
+                .flatMap(each -> each)
+                .distinct()
                 .toList();
+    }
+
+    /** Those of the home network, and last the one of this machine for itself. */
+    private List<String> addresses() {
+        Stream<String> home =
+                HomeAddresses.now().stream().map(InetAddress::getHostAddress).sorted();
+        return Stream.concat(home, Stream.of(own.getHostAddress())).toList();
     }
 
     boolean isOpen() {
         return secure != null;
     }
 
-    /** What the kitchen is called on the home network, the name first, then the addresses. */
+    /** What the kitchen is called on the home network; none while it is not let in. */
     List<String> names() {
-        if (!settings.isOpen()) {
-            return List.of();
-        }
-        Stream<String> names = Stream.concat(
-                Stream.of(settings.localName()),
-                HomeAddresses.machine().stream().map(name -> name + ".local"));
-        return Stream.of(names, certified.addresses().stream(), Stream.of(own.getHostAddress(), "localhost"))
-                .flatMap(each -> each)
-                .distinct()
-                .toList();
+        return certified.all();
     }
 
     /** Where pages of it are, the one that works everywhere first. */
     List<String> places() {
-        return Stream.concat(certified.addresses().stream(), Stream.of(settings.localName()))
-                .map(name -> "https://%s:%d".formatted(name, secure.getLocalPort()))
-                .toList();
+        return places("https", secure);
     }
 
     /** Where the certificate is handed out. */
     List<String> helloPlaces() {
-        return Stream.concat(certified.addresses().stream(), Stream.of(settings.localName()))
-                .map(name -> "http://%s:%d".formatted(name, hello.getLocalPort()))
+        return places("http", hello);
+    }
+
+    private List<String> places(String scheme, Connector door) {
+        return Stream.concat(
+                        certified.addresses().stream().filter(address -> !address.equals(own.getHostAddress())),
+                        Stream.of(settings.localName()))
+                .map(name -> "%s://%s:%d".formatted(scheme, name, door.getLocalPort()))
                 .toList();
     }
 

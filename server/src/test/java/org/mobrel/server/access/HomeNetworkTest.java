@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -20,10 +21,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.mobrel.server.MobrelServer;
@@ -315,7 +318,7 @@ class HomeNetworkTest {
     }
 
     @Test
-    void wrong_pins_wait_longer_and_longer_also_after_a_restart_of_the_count() {
+    void wrong_pins_wait_longer_and_longer_wherever_they_come_from() {
         JsonNode people = home.here()
                 .post("/api/access/people", person("Dee", "cook", "8642"))
                 .body();
@@ -353,6 +356,7 @@ class HomeNetworkTest {
     }
 
     @Test
+    @Timeout(value = 2, unit = TimeUnit.MINUTES)
     void a_device_that_is_removed_hears_nothing_more_and_is_not_let_in() throws Exception {
         HomeNetwork.Device phone = home.paired("Lost phone");
         try (InputStream line = phone.listen("/api/runs/stream").body()) {
@@ -362,8 +366,9 @@ class HomeNetworkTest {
             JsonNode lost = devices.get(devices.size() - 1);
             assertThat(lost.get("name").asString()).isEqualTo("Lost phone");
             home.here().delete("/api/access/devices/" + lost.get("id").asLong());
-            // Comes to its end, however long its last words were.
-            assertThat(new String(line.readAllBytes(), StandardCharsets.UTF_8)).isNotNull();
+            // It may have been told something on the way; then it comes to its end, or this test does.
+            line.transferTo(OutputStream.nullOutputStream());
+            assertThat(line.read()).isEqualTo(-1);
         }
         assertThat(phone.get("/api/kitchen").status()).isEqualTo(401);
     }

@@ -1,12 +1,60 @@
+import { createHash } from "node:crypto";
+import { readFileSync } from "node:fs";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
+import { VitePWA } from "vite-plugin-pwa";
 import { defineConfig } from "vitest/config";
 
 /** What hears of runs keeps what it heard for as long as its page is open, and what is replaced for a test stays replaced. */
-const ALONE = ["src/{stove,seals,today}/**/*.test.{ts,tsx}", "src/recipes/page.test.ts"];
+const ALONE = [
+  "src/{api,app,stove,seals,today}/**/*.test.{ts,tsx}",
+  "src/recipes/page.test.ts",
+  "src/plan/keptEdits.test.tsx",
+];
+
+const answers = createHash("sha256").update(readFileSync("src/api/openapi.json")).digest("hex").slice(0, 12);
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      // A newer version waits until somebody says so, and never comes in the middle of a run.
+      registerType: "prompt",
+      injectRegister: false,
+      manifest: {
+        id: "/",
+        name: "Mobrel",
+        short_name: "Mobrel",
+        description: "Pressure canning at home: recipe, jars, day, stove and shelf",
+        start_url: "/today",
+        scope: "/",
+        display: "standalone",
+        background_color: "#f6f1e4",
+        theme_color: "#1e4c78",
+        lang: "en",
+        icons: [
+          { src: "/icon-192.png", sizes: "192x192", type: "image/png" },
+          { src: "/icon-512.png", sizes: "512x512", type: "image/png" },
+          { src: "/icon-maskable-512.png", sizes: "512x512", type: "image/png", purpose: "maskable" },
+        ],
+        shortcuts: [
+          { name: "Stove", url: "/stove" },
+          { name: "Shelf", url: "/shelf" },
+        ],
+      },
+      workbox: {
+        globPatterns: ["**/*.{html,js,css,svg,woff2,png}"],
+        navigateFallback: "/index.html",
+        // What the server itself answers: its interface, files to be saved, and the page about its health.
+        navigateFallbackDenylist: [/^\/(api|v3|actuator)(\/|$)/],
+        cleanupOutdatedCaches: true,
+        clientsClaim: true,
+        importScripts: ["notified.js"],
+      },
+    }),
+  ],
+  define: { __ANSWERS__: JSON.stringify(answers) },
   resolve: { alias: { "@": new URL("./src", import.meta.url).pathname } },
   server: { proxy: { "/api": "http://127.0.0.1:8427" } },
   test: {

@@ -2,12 +2,15 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { RouterProvider } from "@tanstack/react-router";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
+import { recallKitchen } from "@/api/edition";
+import { keepQueries } from "@/api/keptQueries";
 import { Problem } from "@/api/problem";
 import { refresh } from "@/api/useChanged";
 import { ToastShelf } from "@/kit/Toast";
 import { deviceOutbox, OutboxProvider, onChange } from "@/stove";
 import { router } from "./app/router";
 import { applyTheme } from "./app/theme";
+import { watchForUpdates } from "./app/updates";
 import "./app/theme.css";
 
 applyTheme();
@@ -18,8 +21,10 @@ const queries = new QueryClient({
       // A refusal is an answer; only an unreachable server is worth asking again.
       retry: (count, error) => !(error instanceof Problem && error.status < 500) && count < 3,
       staleTime: 2_000,
+      // A machine without a network still has a kitchen: whether it can be reached is found out by asking.
+      networkMode: "always",
     },
-    mutations: { retry: false },
+    mutations: { retry: false, networkMode: "always" },
   },
 });
 
@@ -28,17 +33,22 @@ onChange((concept) => void refresh(queries, concept));
 
 const outbox = deviceOutbox();
 
+watchForUpdates();
+keepQueries(queries);
+
 const root = document.getElementById("root");
 if (root) {
-  createRoot(root).render(
-    <StrictMode>
-      <QueryClientProvider client={queries}>
-        <ToastShelf>
-          <OutboxProvider outbox={outbox}>
-            <RouterProvider router={router} />
-          </OutboxProvider>
-        </ToastShelf>
-      </QueryClientProvider>
-    </StrictMode>,
+  void recallKitchen().finally(() =>
+    createRoot(root).render(
+      <StrictMode>
+        <QueryClientProvider client={queries}>
+          <ToastShelf>
+            <OutboxProvider outbox={outbox}>
+              <RouterProvider router={router} />
+            </OutboxProvider>
+          </ToastShelf>
+        </QueryClientProvider>
+      </StrictMode>,
+    ),
   );
 }

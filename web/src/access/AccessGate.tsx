@@ -1,10 +1,14 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { type ReactNode, useEffect } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import { onNotLetIn } from "@/api/client";
+import { leaveKitchen } from "@/api/edition";
 import { keys } from "@/api/keys";
 import { PairPage } from "./PairPage";
 import { SignInStrip } from "./SignInStrip";
 import { useAccess } from "./useAccess";
+
+/** So long is waited for who this device is; then what it has kept is shown, and the page says that nobody answers. */
+const PATIENCE_MS = 4_000;
 
 /** Nothing of the kitchen is shown to a device that it does not know. */
 export function AccessGate({ children }: { readonly children: ReactNode }) {
@@ -14,10 +18,18 @@ export function AccessGate({ children }: { readonly children: ReactNode }) {
     () => onNotLetIn(() => void queries.invalidateQueries({ queryKey: keys.access, exact: true })),
     [queries],
   );
-  if (access.isPending) {
+  const patient = usePatience();
+  const stranger = access.data?.state === "unknown";
+  useEffect(() => {
+    if (stranger) {
+      void leaveKitchen();
+      queries.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== "access" });
+    }
+  }, [stranger, queries]);
+  if (access.isPending && patient) {
     return null;
   }
-  if (access.data?.state === "unknown") {
+  if (stranger) {
     return <PairPage />;
   }
   return (
@@ -26,4 +38,13 @@ export function AccessGate({ children }: { readonly children: ReactNode }) {
       {children}
     </>
   );
+}
+
+function usePatience(): boolean {
+  const [patient, setPatient] = useState(true);
+  useEffect(() => {
+    const over = setTimeout(() => setPatient(false), PATIENCE_MS);
+    return () => clearTimeout(over);
+  }, []);
+  return patient;
 }

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
+import { hearKitchen } from "@/api/edition";
 import { keys } from "@/api/keys";
 
 export type Access = Schemas["AccessResponse"];
@@ -11,7 +12,11 @@ export function useAccess() {
     staleTime: 60_000,
     // A server that cannot be reached is told of by the page itself, which is not kept waiting for this.
     retry: false,
-    queryFn: () => body(api.GET("/api/access")),
+    queryFn: async () => {
+      const access = await body(api.GET("/api/access"));
+      await hearKitchen(access.kitchen ?? undefined);
+      return access;
+    },
   });
 }
 
@@ -21,6 +26,7 @@ export function useComingIn<T>(step: (asked: T) => Promise<Access>) {
   return useMutation({
     mutationFn: step,
     onSuccess: (access) => {
+      void hearKitchen(access.kitchen ?? undefined);
       queries.setQueryData(keys.access, access);
       void queries.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== "access" });
     },

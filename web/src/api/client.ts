@@ -1,5 +1,6 @@
 import createClient from "openapi-fetch";
-import { Problem } from "./problem";
+import { kitchenNow } from "./edition";
+import { Problem, Unreachable } from "./problem";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -41,13 +42,26 @@ export function ownPage(): Record<string, string> {
   return token === undefined ? {} : { "X-XSRF-TOKEN": token };
 }
 
+/** The header by which a change says which kitchen it is meant for. */
+export const FOR_KITCHEN = "X-Mobrel-Kitchen";
+
 /** Turns every answer that is not a success into a {@link Problem}, so that queries fail with words in hand. */
 client.use({
   onRequest({ request }) {
     for (const [name, value] of Object.entries(ownPage())) {
       request.headers.set(name, value);
     }
+    const kitchen = kitchenNow();
+    if (kitchen !== undefined && request.method !== "GET" && !request.headers.has(FOR_KITCHEN)) {
+      request.headers.set(FOR_KITCHEN, kitchen);
+    }
     return request;
+  },
+  onError({ error, request }) {
+    // What was given up on purpose is no matter of the server.
+    return error instanceof DOMException && error.name === "AbortError"
+      ? undefined
+      : new Unreachable(request.method === "GET", error);
   },
   async onResponse({ response }) {
     if (response.status === 401) {

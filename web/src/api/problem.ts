@@ -37,6 +37,17 @@ export class Problem extends Error {
   }
 }
 
+/** Nobody answered. */
+export class Unreachable extends Error {
+  /** Whether something was only asked; then nothing is lost by it but the answer. */
+  readonly asked: boolean;
+
+  constructor(asked: boolean, cause: unknown) {
+    super("The kitchen's server cannot be reached.", { cause });
+    this.asked = asked;
+  }
+}
+
 /** What an error says about one field of a form; nothing if it is about something else. */
 export function wrongAt(error: unknown, field: string): string | undefined {
   if (!(error instanceof Problem) || error.field === undefined) {

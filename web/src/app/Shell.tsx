@@ -10,8 +10,12 @@ import {
   Warehouse,
 } from "lucide-react";
 import { AccessGate } from "@/access";
+import { useSendKeptEdits } from "@/plan";
 import { Alarms } from "@/stove";
+import { AwayStrip } from "./AwayStrip";
 import { Troubles } from "./Troubles";
+import { UpdateStrip } from "./UpdateStrip";
+import { useTakeAlong } from "./useTakeAlong";
 
 const PLACES = [
   { to: "/today", text: "Today", icon: Sun },
@@ -34,6 +38,8 @@ export function Shell() {
 }
 
 function Places() {
+  useSendKeptEdits();
+  useTakeAlong();
   return (
     <div className="min-h-dvh md:pl-[5.5rem]">
       <nav
@@ -60,7 +66,9 @@ function Places() {
       </nav>
       <main className="pb-20 md:pb-0">
         <Alarms />
+        <AwayStrip />
         <Troubles />
+        <UpdateStrip />
         <Outlet />
       </main>
     </div>

@@ -1,1 +1,2 @@
 export { applyTheme, chosenTheme, type ThemeChoice } from "./theme";
+export { useInstall } from "./useInstall";

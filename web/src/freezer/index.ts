@@ -1,2 +1,3 @@
 export { FreezeButton } from "./FreezeButton";
 export { FreezerBoard } from "./FreezerBoard";
+export { freezerQuery } from "./useFreezer";

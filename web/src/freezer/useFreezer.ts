@@ -1,11 +1,16 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
 import { keys } from "@/api/keys";
 
 export type Frozen = Schemas["FrozenResponse"];
 
+export const freezerQuery = queryOptions({
+  queryKey: keys.freezer,
+  queryFn: () => body(api.GET("/api/freezer")),
+});
+
 export function useFreezer() {
-  return useQuery({ queryKey: keys.freezer, queryFn: () => body(api.GET("/api/freezer")) });
+  return useQuery(freezerQuery);
 }
 
 /** Puts food into boxes in the freezer. */

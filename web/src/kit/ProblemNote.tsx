@@ -1,5 +1,6 @@
 import { TriangleAlert } from "lucide-react";
-import { wordsOf } from "@/api/problem";
+import { Unreachable, wordsOf } from "@/api/problem";
+import { useOutOfReach } from "@/api/reach";
 import { Button } from "./Button";
 
 interface Props {
@@ -11,7 +12,9 @@ interface Props {
 
 /** What went wrong, in words, and what can be done about it. Nothing that was typed is lost by it. */
 export function ProblemNote({ error, retry, more }: Props) {
-  if (!error) {
+  const outOfReach = useOutOfReach();
+  // That nobody answers stands at the top of the page already; a step that was not done is said here all the same.
+  if (!error || (outOfReach && error instanceof Unreachable && error.asked)) {
     return null;
   }
   return (

@@ -13,6 +13,7 @@ import { CupboardCard } from "./CupboardCard";
 import { GaugesCard } from "./GaugesCard";
 import { BestMonths, Household } from "./Household";
 import { PressureBands } from "./PressureBands";
+import { ThisDevice } from "./ThisDevice";
 import { type Kitchen, useKitchen, useSettings } from "./useKitchen";
 import { Workplace } from "./Workplace";
 
@@ -41,6 +42,7 @@ export function KitchenPage() {
           <CareCard kitchen={kitchen.data} />
           <CupboardCard kitchen={kitchen.data} />
           <SignedInCard />
+          <ThisDevice />
           {cooks && (
             <>
               <HomeNetworkCard />

@@ -1,10 +1,15 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
 import { keys } from "@/api/keys";
 import { useChanged } from "@/api/useChanged";
 
+export const cupboardQuery = queryOptions({
+  queryKey: keys.cupboard,
+  queryFn: () => body(api.GET("/api/kitchen/cupboard")),
+});
+
 export function useCupboard() {
-  return useQuery({ queryKey: keys.cupboard, queryFn: () => body(api.GET("/api/kitchen/cupboard")) });
+  return useQuery(cupboardQuery);
 }
 
 /** What was counted; what it is based on is what this page has seen by the time it is sent. */

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
 import { keys } from "@/api/keys";
 import { useChanged } from "@/api/useChanged";
@@ -9,8 +9,13 @@ export type Canner = Schemas["CannerResponse"];
 export type KitchenChange = Omit<Schemas["KitchenChange"], "basedOn">;
 export type CannerChange = Schemas["CannerChange"];
 
+export const kitchenQuery = queryOptions({
+  queryKey: keys.kitchen,
+  queryFn: () => body(api.GET("/api/kitchen")),
+});
+
 export function useKitchen() {
-  return useQuery({ queryKey: keys.kitchen, queryFn: () => body(api.GET("/api/kitchen")) });
+  return useQuery(kitchenQuery);
 }
 
 /** Tests and inspections of a canner. */

@@ -1,5 +1,6 @@
 import {
   keepPreviousData,
+  queryOptions,
   useInfiniteQuery,
   useMutation,
   useQuery,
@@ -40,8 +41,13 @@ export function useBatchPage(id: number) {
 }
 
 /** What was canned without Mobrel. */
+export const outsideQuery = queryOptions({
+  queryKey: keys.outside,
+  queryFn: () => body(api.GET("/api/outside")),
+});
+
 export function useOutside() {
-  return useQuery({ queryKey: keys.outside, queryFn: () => body(api.GET("/api/outside")) });
+  return useQuery(outsideQuery);
 }
 
 export function useHindsight() {

@@ -4,7 +4,7 @@ import { ShelfJar } from "@/jars";
 import { Button, Card } from "@/kit";
 import { jarWord } from "@/quantity";
 import { hueOf } from "@/shelf";
-import { counted, type Dish, onDish, type PlanEdit } from "./body";
+import { type Dish, fill, onDish, type PlanEdit } from "./body";
 import type { Ready } from "./PlanFrame";
 import { ShareCard } from "./ShareCard";
 import { SoakedLot } from "./SoakedLot";
@@ -46,8 +46,7 @@ interface Props {
 function DishFilling({ dish, answer, several, metric, edit }: Props) {
   const filled = (size: string, mouth: string) =>
     dish.filled.find((jar) => jar.size === size && jar.mouth === mouth)?.count ?? 0;
-  const set = (size: string, mouth: string, count: number) =>
-    edit(onDish(dish.key, (now) => ({ ...now, filled: counted(now.filled, size, mouth, count) })));
+  const set = (size: string, mouth: string, count: number) => edit(fill(dish.key, size, mouth, count));
   const done = answer.jars.reduce((sum, jar) => sum + filled(jar.size, jar.mouth ?? "regular"), 0);
   const all = answer.jars.reduce((sum, jar) => sum + jar.count, 0);
   return (

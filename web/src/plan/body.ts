@@ -8,7 +8,34 @@ export type OwnJars = Schemas["OwnJars"];
 export type TakesOn = Schemas["TakesOn"];
 
 /** What a tap does to a plan. It is applied again to whatever the server has by then, so that two devices never undo each other. */
-export type PlanEdit = (body: PlanBody) => PlanBody;
+export interface PlanEdit {
+  (body: PlanBody): PlanBody;
+  /** The same in data, where a device may keep it and send it days later. */
+  readonly keeps?: KeptChange;
+}
+
+/** Ticks: they say how something is, not by how much it changes, and may arrive late or twice. */
+export type KeptChange =
+  | { readonly kind: "tick"; readonly item: string; readonly ticked: boolean }
+  | {
+      readonly kind: "filled";
+      readonly dish: string;
+      readonly size: string;
+      readonly mouth: string;
+      readonly count: number;
+    };
+
+export function ofKept(change: KeptChange): PlanEdit {
+  return Object.assign(
+    change.kind === "tick"
+      ? (body: PlanBody) => withTick(body, change.item, change.ticked)
+      : onDish(change.dish, (dish) => ({
+          ...dish,
+          filled: counted(dish.filled, change.size, change.mouth, change.count),
+        })),
+    { keeps: change },
+  );
+}
 
 /** Changes one dish. */
 export function onDish(key: string, change: (dish: Dish) => Dish): PlanEdit {
@@ -103,10 +130,19 @@ export function removeDish(key: string): PlanEdit {
 }
 
 export function tick(item: string, ticked: boolean): PlanEdit {
-  return (body) => ({
+  return ofKept({ kind: "tick", item, ticked });
+}
+
+function withTick(body: PlanBody, item: string, ticked: boolean): PlanBody {
+  return {
     ...body,
     ticked: ticked ? [...new Set([...body.ticked, item])] : body.ticked.filter((each) => each !== item),
-  });
+  };
+}
+
+/** So many jars of a kind are filled by now. */
+export function fill(dish: string, size: string, mouth: string, count: number): PlanEdit {
+  return ofKept({ kind: "filled", dish, size, mouth, count });
 }
 
 export type DaySettings = Schemas["DaySettings"];

@@ -1,10 +1,12 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { type QueryClient, queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { api, body, type Schemas } from "@/api/client";
 import { keys } from "@/api/keys";
 import { Problem } from "@/api/problem";
 import { useChanged } from "@/api/useChanged";
-import type { PlanBody, PlanEdit } from "./body";
+import { ofKept, type PlanBody, type PlanEdit } from "./body";
+import { forgetEdits, keepEdit, keptEditsOf, takeInHand } from "./keptEdits";
+import { latestPlan, savePlan } from "./save";
 
 export type Plan = Schemas["PlanResponse"];
 export type DishResponse = Schemas["DishResponse"];
@@ -19,8 +21,25 @@ const DAY_MOVES_MS = 60_000;
 /** How soon an edit goes out again that did not reach the server, in milliseconds. */
 const TRY_AGAIN_MS = 2_000;
 
+const planList = queryOptions({ queryKey: keys.planList, queryFn: () => body(api.GET("/api/plans")) });
+
 export function usePlans() {
-  return useQuery({ queryKey: keys.planList, queryFn: () => body(api.GET("/api/plans")) });
+  return useQuery(planList);
+}
+
+/** So many plans are taken along; of those before, nobody is likely to want one in a shop. */
+const ALONG = 4;
+
+/** Asks for the latest plans, with their lists and cards, so that this device has them where nobody can be asked. */
+export async function takePlansAlong(queries: QueryClient, freshMs: number): Promise<void> {
+  const plans = await queries.fetchQuery({ ...planList, staleTime: freshMs });
+  for (const { id } of plans.slice(0, ALONG)) {
+    await queries.prefetchQuery({
+      queryKey: keys.plan(id),
+      queryFn: () => latestPlan(id),
+      staleTime: freshMs,
+    });
+  }
 }
 
 export interface PlanInHand {
@@ -35,38 +54,54 @@ export interface PlanInHand {
   readonly retry: () => void;
 }
 
+/** An edit on its way, with the number of its copy on this device. */
+interface Pending {
+  readonly edit: PlanEdit;
+  readonly kept?: Promise<number | undefined>;
+}
+
 /**
  * A plan and its edits. Every edit is saved at once; those made while one is under way go out together after it. An edit that
- * the server refuses stays in hand with its reason, so that what was typed is not lost.
+ * the server refuses stays in hand with its reason, so that what was typed is not lost. Ticks are kept on the device too, and go out from there
+ * when the page is left before the server could be reached.
  */
 export function usePlan(id: number): PlanInHand {
   const queries = useQueryClient();
   const query = useQuery({
     queryKey: keys.plan(id),
     queryFn: async () => {
-      const seen = await body(api.GET("/api/plans/{id}", { params: { path: { id } } }));
+      const seen = await latestPlan(id);
       // A look that was under way while a tap was saved must not take the tap back.
       const known = queries.getQueryData<Plan>(keys.plan(id));
       return known && known.revision > seen.revision ? known : seen;
     },
     refetchInterval: DAY_MOVES_MS,
   });
-  const [pending, setPending] = useState<readonly PlanEdit[]>([]);
+  const [pending, setPending] = useState<readonly Pending[]>([]);
   const [error, setError] = useState<unknown>();
   const saving = useRef(false);
   const plan = query.data;
 
   const save = useCallback(
-    async (edits: readonly PlanEdit[], base: Plan) => {
+    async (edits: readonly Pending[], base: Plan) => {
       saving.current = true;
       try {
         await queries.cancelQueries({ queryKey: keys.plan(id) });
-        const next = await put(id, edits, base);
+        const next = await savePlan(
+          id,
+          edits.map(({ edit }) => edit),
+          base,
+        );
         queries.setQueryData(keys.plan(id), next);
         setPending((all) => all.slice(edits.length));
         setError(undefined);
+        void forget(edits);
       } catch (wrong) {
         setError(wrong);
+        if (isRefused(wrong)) {
+          // It stays in hand with its reason, but is not sent again from elsewhere.
+          void forget(edits);
+        }
       } finally {
         saving.current = false;
       }
@@ -82,22 +117,46 @@ export function usePlan(id: number): PlanInHand {
 
   // What the server could not even hear is said to it again; what it refused waits for the cook.
   useEffect(() => {
-    if (pending.length === 0 || error === undefined || (error instanceof Problem && error.status < 500)) {
+    if (pending.length === 0 || error === undefined || isRefused(error)) {
       return undefined;
     }
     const again = window.setTimeout(() => setError(undefined), TRY_AGAIN_MS);
     return () => window.clearTimeout(again);
   }, [pending, error]);
 
-  const edit = useCallback((change: PlanEdit) => {
-    // A new edit is a new try: it may be what mends the one that was refused.
-    setError(undefined);
-    setPending((all) => [...all, change]);
-  }, []);
+  const edit = useCallback(
+    (change: PlanEdit) => {
+      // A new edit is a new try: it may be what mends the one that was refused.
+      setError(undefined);
+      setPending((all) => [
+        ...all,
+        { edit: change, ...(change.keeps ? { kept: keepEdit(id, change.keeps) } : {}) },
+      ]);
+    },
+    [id],
+  );
+
+  // What an earlier page could not send comes first.
+  useEffect(() => {
+    const putDown = takeInHand(id);
+    let left = false;
+    void keptEditsOf(id).then((before) => {
+      if (!left && before.length > 0) {
+        setPending((all) => [
+          ...before.map(({ number, what }) => ({ edit: ofKept(what.change), kept: Promise.resolve(number) })),
+          ...all,
+        ]);
+      }
+    });
+    return () => {
+      left = true;
+      putDown();
+    };
+  }, [id]);
 
   return {
     plan,
-    body: plan && pending.reduce((now, change) => change(now), plan.body),
+    body: plan && pending.reduce((now, { edit: change }) => change(now), plan.body),
     edit,
     behind: pending.length > 0,
     error: error ?? (plan ? undefined : query.error),
@@ -108,22 +167,13 @@ export function usePlan(id: number): PlanInHand {
   };
 }
 
-/** Saves edits on top of what the server has; if another device was first, on top of that. */
-async function put(id: number, edits: readonly PlanEdit[], base: Plan): Promise<Plan> {
-  const path = { params: { path: { id } } };
-  const change = (from: Plan) => ({
-    basedOn: from.revision,
-    body: edits.reduce((now, change) => change(now), from.body),
-  });
-  try {
-    return await body(api.PUT("/api/plans/{id}", { ...path, body: change(base) }));
-  } catch (wrong) {
-    if (wrong instanceof Problem && wrong.code === "someone-was-first") {
-      const latest = await body(api.GET("/api/plans/{id}", path));
-      return body(api.PUT("/api/plans/{id}", { ...path, body: change(latest) }));
-    }
-    throw wrong;
-  }
+function isRefused(error: unknown): boolean {
+  return error instanceof Problem && error.status < 500;
+}
+
+async function forget(edits: readonly Pending[]) {
+  const numbers = await Promise.all(edits.flatMap(({ kept }) => kept ?? []));
+  await forgetEdits(numbers.filter((number) => number !== undefined));
 }
 
 /** Other recipes that would share a load. */

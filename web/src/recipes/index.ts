@@ -1,4 +1,4 @@
 export { ImportPage } from "./ImportPage";
 export { RecipePage } from "./RecipePage";
 export { RecipesPage } from "./RecipesPage";
-export { type RecipeEntry, usePlanBegin, useRecipes } from "./useRecipes";
+export { type RecipeEntry, recipeBookQuery, usePlanBegin, useRecipes } from "./useRecipes";

@@ -1,4 +1,4 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
 import { keys } from "@/api/keys";
 import { useChanged } from "@/api/useChanged";
@@ -8,12 +8,14 @@ export type Recipe = Schemas["RecipeResponse"];
 export type RecipeEntry = Schemas["RecipeEntry"];
 export type RecipeVersion = Schemas["VersionResponse"];
 
-export function useRecipes(words = "", archived = false) {
-  return useQuery({
+export const recipeBookQuery = (words: string, archived: boolean) =>
+  queryOptions({
     queryKey: keys.recipeBook(words, archived),
-    placeholderData: keepPreviousData,
     queryFn: () => body(api.GET("/api/recipes", { params: { query: { words, archived } } })),
   });
+
+export function useRecipes(words = "", archived = false) {
+  return useQuery({ ...recipeBookQuery(words, archived), placeholderData: keepPreviousData });
 }
 
 export function useRecipe(id: number | undefined) {

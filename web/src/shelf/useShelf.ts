@@ -1,5 +1,8 @@
 import {
+  infiniteQueryOptions,
   keepPreviousData,
+  type QueryClient,
+  queryOptions,
   useInfiniteQuery,
   useMutation,
   useQuery,
@@ -18,20 +21,35 @@ export type Need = Schemas["NeedResponse"];
 export type Kit = Schemas["KitResponse"];
 
 /** The lots with jars, the oldest first; as many as one look takes in. */
+const shelfFirst = queryOptions({ queryKey: keys.shelfFirst, queryFn: () => body(api.GET("/api/shelf")) });
+
 export function useShelf() {
-  return useQuery({ queryKey: keys.shelfFirst, queryFn: () => body(api.GET("/api/shelf")) });
+  return useQuery(shelfFirst);
 }
 
-/** The lots that were asked for, page by page. */
-export function useLots(q: string, place: string) {
-  return useInfiniteQuery({
+const holds = queryOptions({ queryKey: keys.holds, queryFn: () => body(api.GET("/api/shelf/holds")) });
+const needs = queryOptions({ queryKey: keys.needs, queryFn: () => body(api.GET("/api/shelf/needs")) });
+
+const lots = (q: string, place: string) =>
+  infiniteQueryOptions({
     queryKey: keys.shelfPages(q, place),
     initialPageParam: 0,
-    placeholderData: keepPreviousData,
     queryFn: ({ pageParam }) =>
       body(api.GET("/api/shelf", { params: { query: { q, place, from: pageParam } } })),
     getNextPageParam: (last) => last.next ?? undefined,
   });
+
+/** The lots that were asked for, page by page. */
+export function useLots(q: string, place: string) {
+  return useInfiniteQuery({ ...lots(q, place), placeholderData: keepPreviousData });
+}
+
+/** Asks for the shelf, so that this device has it where nobody can be asked. */
+export async function takeShelfAlong(queries: QueryClient, freshMs: number): Promise<void> {
+  await queries.prefetchQuery({ ...shelfFirst, staleTime: freshMs });
+  await queries.prefetchInfiniteQuery({ ...lots("", ""), staleTime: freshMs });
+  await queries.prefetchQuery({ ...needs, staleTime: freshMs });
+  await queries.prefetchQuery({ ...holds, staleTime: freshMs });
 }
 
 /** One lot, with all that ever happened to its jars. */
@@ -70,7 +88,7 @@ export function useStocktake() {
 }
 
 export function useHolds() {
-  return useQuery({ queryKey: keys.holds, queryFn: () => body(api.GET("/api/shelf/holds")) });
+  return useQuery(holds);
 }
 
 export function useRelease() {
@@ -81,7 +99,7 @@ export function useRelease() {
 
 /** What the shelf lacks, and which meals are complete. */
 export function useNeeds() {
-  return useQuery({ queryKey: keys.needs, queryFn: () => body(api.GET("/api/shelf/needs")) });
+  return useQuery(needs);
 }
 
 export function useNeedChange() {

@@ -2,11 +2,14 @@ import { useNavigate } from "@tanstack/react-router";
 import { BellRing, VolumeX } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { Button, placeNow } from "@/kit";
-import { formatClock } from "@/quantity";
+import { formatClock, formatTime } from "@/quantity";
 import { type Alarm, alarms, loudest } from "./alarms";
 import { live, type Run, runNow, useLive } from "./live";
+import { leaveLockScreen, showOnLockScreen } from "./lockScreen";
+import { canAskToNotify, mayNotify, notify, shake } from "./notices";
 import { projected } from "./project";
 import { canSound, play, unlockSound } from "./sound";
+import { useAwake } from "./useAwake";
 import { useOutbox } from "./useOutbox";
 import { say, speaks } from "./voice";
 
@@ -35,11 +38,17 @@ export function Alarms() {
   const navigate = useNavigate();
   const atTheStove = (runs ?? []).some((run) => run.atTheStove && run.stage !== "checks");
   useUnlock();
+  useEffect(() => {
+    // A notification was touched: whoever comes wants the stove.
+    const come = ({ data }: MessageEvent) => data === "to-the-stove" && void navigate({ to: "/stove" });
+    navigator.serviceWorker?.addEventListener("message", come);
+    return () => navigator.serviceWorker?.removeEventListener("message", come);
+  }, [navigate]);
   useAwake(atTheStove);
 
   useEffect(() => {
     const look = () => {
-      const now = (live().runs ?? []).map((run) => projected(run, outbox.list()));
+      const now = known().map((run) => projected(run, outbox.list()));
       const open = alarms(now, runNow).filter((alarm) => !answered.has(alarm.key));
       setRinging((before) => (sameKeys(before, open) ? before : open));
       title(now, open);
@@ -50,7 +59,11 @@ export function Alarms() {
         }
         sounded.current.set(first.key, performance.now());
         setHeard(play(first.sound));
-        notify(first, shown.current);
+        shake(first.sound);
+        if (mayNotify() && document.visibilityState === "hidden" && !shown.current.has(first.key)) {
+          shown.current.add(first.key);
+          void notify(first);
+        }
       }
     };
     const worker = new Worker(new URL("./ticker.worker.ts", import.meta.url), { type: "module" });
@@ -103,6 +116,14 @@ function sameKeys(one: readonly Alarm[], two: readonly Alarm[]): boolean {
   return one.length === two.length && one.every((alarm, index) => alarm.key === two[index]?.key);
 }
 
+/** A phone that was carried out of the house, or a tablet whose server is long gone, knows nothing of a stove any more. */
+const TOO_LONG_AGO_MS = 12 * 60 * 60_000;
+
+function known(): readonly Run[] {
+  const { runs, heardAt } = live();
+  return heardAt !== undefined && Date.now() - heardAt > TOO_LONG_AGO_MS ? [] : (runs ?? []);
+}
+
 const CLOCKS: Record<string, string> = { venting: "vent", holding: "hold", settling: "settle" };
 
 /** The tab says what is wanted, or how long still; also where only its title can be seen. */
@@ -119,13 +140,13 @@ function title(runs: readonly Run[], ringing: readonly Alarm[]) {
   if (document.title !== next) {
     document.title = next;
   }
-}
-
-function notify(alarm: Alarm, shown: Set<string>) {
-  const may = "Notification" in globalThis && Notification.permission === "granted";
-  if (may && document.visibilityState === "hidden" && !shown.has(alarm.key)) {
-    shown.add(alarm.key);
-    new Notification(alarm.text, { body: alarm.canner, tag: alarm.key, requireInteraction: true });
+  if (first) {
+    showOnLockScreen(first.text, first.canner);
+  } else if (running) {
+    const what = CLOCKS[running.stage] ?? running.stage;
+    showOnLockScreen(`${what} until ${formatTime(running.clockEndsAt ?? "")}`, running.cannerName);
+  } else {
+    leaveLockScreen();
   }
 }
 
@@ -135,7 +156,7 @@ function useUnlock() {
     const touched = () => {
       unlockSound();
       const stove = live().runs?.some((run) => run.atTheStove);
-      if (stove && "Notification" in globalThis && Notification.permission === "default") {
+      if (stove && canAskToNotify()) {
         void Notification.requestPermission();
       }
       if (canSound()) {
@@ -146,30 +167,4 @@ function useUnlock() {
     document.addEventListener("keydown", unlockSound, { once: true });
     return () => document.removeEventListener("pointerdown", touched);
   }, []);
-}
-
-/** A screen that goes dark shows no clock. */
-function useAwake(wanted: boolean) {
-  useEffect(() => {
-    if (!wanted || !("wakeLock" in navigator)) {
-      return undefined;
-    }
-    let lock: WakeLockSentinel | undefined;
-    const hold = () => {
-      if (document.visibilityState === "visible") {
-        navigator.wakeLock.request("screen").then(
-          (got) => {
-            lock = got;
-          },
-          () => undefined, // A device that is low on power says no; the clock goes on all the same.
-        );
-      }
-    };
-    hold();
-    document.addEventListener("visibilitychange", hold);
-    return () => {
-      document.removeEventListener("visibilitychange", hold);
-      void lock?.release();
-    };
-  }, [wanted]);
 }

@@ -4,9 +4,9 @@ import { useState } from "react";
 import { Button, Card, Empty, LinkButton, PageFrame, Spinner } from "@/kit";
 import { countJars, formatClock, formatDateTime } from "@/quantity";
 import { GivenUp } from "./GivenUp";
+import { KeptTaps } from "./KeptTaps";
 import { stageLabel } from "./labels";
 import { type Run, runNow } from "./live";
-import { Offline } from "./Offline";
 import { RunCard } from "./RunCard";
 import { useRuns, useTick } from "./useRuns";
 import { letSpeak, speaks } from "./voice";
@@ -29,7 +29,7 @@ export function StovePage() {
       short
       actions={live.length > 0 && <Aloud />}
     >
-      <Offline />
+      <KeptTaps />
       {data === undefined && <Spinner />}
       {data && live.length === 0 && givenUp.length === 0 && (
         <Empty

@@ -1,9 +1,10 @@
 export { Alarms } from "./Alarms";
 export { EventList } from "./EventList";
 export { jarsInside, jarsOf, type NumberedJar } from "./jarsOf";
+export { KeptTaps } from "./KeptTaps";
 export { decisionLabel, deviationLabel, stageLabel } from "./labels";
-export { onChange, type Run, runNow } from "./live";
-export { Offline } from "./Offline";
+export { onChange, onOnline, type Run, runNow, useHeardAt } from "./live";
+export { letLockScreen, wantsLockScreen } from "./lockScreen";
 export { Outbox } from "./outbox";
 export { Simulator, SimulatorOffer, useSimulationOffered } from "./Simulator";
 export { StovePage } from "./StovePage";

@@ -1,9 +1,10 @@
+import "fake-indexeddb/auto";
 import { expect, test, vi } from "vitest";
 import { FakeEventSource } from "@/test/eventSource";
 import { at, NOON, run, seen } from "@/test/runs";
 import { alarms, loudest } from "./alarms";
 import { perMinute } from "./JiggleTap";
-import { beaten, hear, merged, runNow } from "./live";
+import { beaten, hear, merged, type Run, runNow } from "./live";
 import { projected } from "./project";
 
 const minutes = (count: number) => () => NOON + count * 60_000;
@@ -89,9 +90,9 @@ test("jiggles are a rate from the second tap on", () => {
   expect(perMinute([0, 20_000, 40_000])).toBe(3);
 });
 
-/** The line as of a page that was just loaded. */
+/** The line as of a page that was just loaded; the database of the device has ticks of its own. */
 async function load() {
-  vi.useFakeTimers({ shouldAdvanceTime: true });
+  vi.useFakeTimers({ shouldAdvanceTime: true, toNotFake: ["setImmediate", "queueMicrotask"] });
   vi.resetModules();
   const live = await import("./live");
   const { renderHook } = await import("@testing-library/react");
@@ -110,6 +111,32 @@ test("a line on which nothing is heard for seven seconds is dead, and is opened 
   expect(live().online).toBe(false);
   expect(FakeEventSource.last()).not.toBe(line);
   expect(FakeEventSource.last().url).toContain("seen=1%3A7");
+});
+
+const realTicks = async () => {
+  for (let count = 0; count < 50; count++) {
+    await new Promise((resolve) => setImmediate(resolve));
+  }
+};
+
+test("a page that is opened without a server goes on from what an earlier one heard, by the clock of the device", async () => {
+  const first = await load();
+  first.line.say("runs", { runs: [run({ stage: "holding", clockEndsAt: at(90) })] });
+  await vi.advanceTimersByTimeAsync(2_100);
+  await realTicks();
+  vi.setSystemTime(Date.now() + 40 * 60_000);
+  const second = await load();
+  await realTicks();
+  expect(second.live().runs, "as long as somebody may answer").toBeUndefined();
+  second.line.onerror?.();
+  await vi.advanceTimersByTimeAsync(3_100);
+  await realTicks();
+  const recalled = second.live().runs?.[0];
+  expect(recalled).toMatchObject({ id: 1, stage: "holding" });
+  expect(second.runNow(recalled as Run) - NOON).toBeCloseTo(40 * 60_000 + 5_200, -3.5);
+  expect(Date.now() - (second.live().heardAt ?? 0)).toBeGreaterThan(40 * 60_000);
+  FakeEventSource.last().say("runs", { runs: [] });
+  expect(second.live().runs, "and the server's word replaces it").toEqual([]);
 });
 
 test("a run that needs nobody any more leaves the stove", async () => {

@@ -1,5 +1,8 @@
 import { useSyncExternalStore } from "react";
 import { doubtAccess, type Schemas, thisPage } from "@/api/client";
+import { leaveKitchen } from "@/api/edition";
+import { setReach } from "@/api/reach";
+import { recalledRuns, rememberRuns } from "./recall";
 
 export type Run = Schemas["RunResponse"];
 export type RunEvent = Schemas["EventResponse"];
@@ -20,6 +23,8 @@ export interface Live {
   /** Whether the line to the server is open; undefined as long as nobody can say. */
   readonly online: boolean | undefined;
   readonly simulations: ReadonlyMap<number, Simulation>;
+  /** When the server was heard last, by this device's clock, in milliseconds; undefined before. */
+  readonly heardAt: number | undefined;
 }
 
 /** The server says a word every two seconds; after this long without one the line is dead, whatever the browser thinks. */
@@ -29,7 +34,7 @@ const AGAIN_MS = 1_500;
 /** A line that is not there yet is no news; only after this long without an answer it is said. */
 const PATIENCE_MS = 3_000;
 
-let state: Live = { runs: undefined, online: undefined, simulations: new Map() };
+let state: Live = { runs: undefined, online: undefined, simulations: new Map(), heardAt: undefined };
 const marks = new Map<number, Mark>();
 const hearers = new Set<() => void>();
 const whenOnline = new Set<() => void>();
@@ -41,6 +46,9 @@ let gone: ReturnType<typeof setTimeout> | undefined;
 
 export function change(part: Partial<Live>) {
   state = { ...state, ...part };
+  if (state.online !== undefined) {
+    setReach(state.online);
+  }
   for (const hear of hearers) {
     hear();
   }
@@ -68,7 +76,19 @@ export function hear(told: Told) {
   const now = merged(before, told);
   mark(now);
   const others = (state.runs ?? []).filter((run) => run.id !== told.id);
-  change({ runs: [...others, now].filter((run) => !run.closed).sort((one, two) => one.id - two.id) });
+  change({
+    runs: [...others, now].filter((run) => !run.closed).sort((one, two) => one.id - two.id),
+    heardAt: Date.now(),
+  });
+  remember();
+}
+
+function remember() {
+  rememberRuns(
+    state.runs ?? [],
+    (run) => runNow(run),
+    (run) => run.pace,
+  );
 }
 
 function mark(run: Run) {
@@ -108,7 +128,7 @@ function tell(concept: string) {
 }
 
 function opened(runs: readonly Run[]) {
-  if (state.runs !== undefined && (gone !== undefined || state.online === false)) {
+  if (state.online === false || (state.runs !== undefined && gone !== undefined)) {
     tell("backup");
   }
   clearTimeout(gone);
@@ -117,6 +137,7 @@ function opened(runs: readonly Run[]) {
   const before = state.runs ?? [];
   change({
     online: true,
+    heardAt: Date.now(),
     runs: runs.map((told) =>
       merged(
         before.find((run) => run.id === told.id),
@@ -124,9 +145,22 @@ function opened(runs: readonly Run[]) {
       ),
     ),
   });
+  remember();
   for (const act of whenOnline) {
     act();
   }
+}
+
+/** What an earlier page of this device heard, where nobody can be asked now: its clocks go on by the clock of the device. */
+async function recall() {
+  const recalled = await recalledRuns();
+  if (recalled === undefined || state.runs !== undefined) {
+    return;
+  }
+  for (const { run, now } of recalled.runs) {
+    mark({ ...run, now: new Date(now).toISOString() });
+  }
+  change({ runs: recalled.runs.map(({ run }) => run), heardAt: recalled.heardAt });
 }
 
 /** A device's clock may stand, drift or be set; the server's word now and then sets the runs that go with it right. */
@@ -155,8 +189,11 @@ function connect() {
   on("runs", (data) => opened((data as { runs: Run[] }).runs));
   on("run", (data) => hear(data as Told));
   // Another kitchen stands there now: nothing this page knows is of it.
-  on("restart", () => location.reload());
-  on("beat", (data) => beaten(Date.parse((data as { now: string }).now)));
+  on("restart", () => void leaveKitchen().finally(() => location.reload()));
+  on("beat", (data) => {
+    beaten(Date.parse((data as { now: string }).now));
+    state = { ...state, heardAt: Date.now() };
+  });
   on("change", (data) => {
     const { concept, page } = data as { concept: string; page: string };
     if (page !== thisPage) {
@@ -178,7 +215,10 @@ function lost() {
   }
   if (state.online !== false) {
     // A page that is being left loses its line too, and most lines are back before anybody could read that they were gone.
-    gone ??= setTimeout(() => change({ online: false }), PATIENCE_MS);
+    gone ??= setTimeout(() => {
+      change({ online: false });
+      void recall();
+    }, PATIENCE_MS);
   }
   clearTimeout(again);
   again = setTimeout(connect, AGAIN_MS);
@@ -221,4 +261,9 @@ function subscribe(hearer: () => void): () => void {
 /** Everything this page knows of the stove, as it changes. */
 export function useLive(): Live {
   return useSyncExternalStore(subscribe, live);
+}
+
+/** When the server was heard last, by this device's clock; undefined where it never was. */
+export function useHeardAt(): number | undefined {
+  return useSyncExternalStore(subscribe, () => state.heardAt);
 }

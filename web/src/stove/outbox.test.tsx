@@ -1,6 +1,7 @@
 import "fake-indexeddb/auto";
 import { IDBFactory } from "fake-indexeddb";
 import { beforeEach, expect, test, vi } from "vitest";
+import { hearKitchen, leaveKitchen } from "@/api/edition";
 import { Problem } from "@/api/problem";
 import { at, run as runOf } from "@/test/runs";
 import type { EventRequest } from "./live";
@@ -17,12 +18,12 @@ const refusal = (status: number, code: string, detail: string, facts = {}) =>
 
 /** A server that answers what a test says, and what it was sent in the order it came. */
 function fakeServer() {
-  const sent: { runId: number; event: EventRequest }[] = [];
+  const sent: { runId: number; event: EventRequest; kitchen?: string | undefined }[] = [];
   const parts = {
     sent,
     answer: (): Promise<void> => Promise.resolve(),
-    send: (runId: number, event: EventRequest) => {
-      sent.push({ runId, event });
+    send: (runId: number, event: EventRequest, kitchen?: string) => {
+      sent.push({ runId, event, kitchen });
       return parts.answer();
     },
     types: () => sent.map(({ event }) => (event.jar == null ? event.type : `${event.type} ${event.jar}`)),
@@ -38,7 +39,8 @@ function page(more: Partial<OutboxParts> = {}) {
   const mine = server;
   return new Outbox({
     store: deviceStore(),
-    send: (runId, event, signal) => mine.send(runId, event).then(() => signal.throwIfAborted()),
+    send: (runId, event, signal, kitchen) =>
+      mine.send(runId, event, kitchen).then(() => signal.throwIfAborted()),
     known: () => known,
     now: () => Date.now(),
     ...more,
@@ -73,6 +75,20 @@ test("a tap is sent at once, with a key and with what this page knew", async () 
   expect(server.sent[0]?.event.key).toMatch(/^tap-[0-9a-f]{30}$/);
   expect(server.sent[0]?.event.happenedAt).toBeUndefined();
   await settled(outbox);
+});
+
+test("a tap goes to the kitchen it was tapped in, whichever is there by the time it is sent", async () => {
+  await hearKitchen("the-first");
+  server.answer = away;
+  const outbox = page();
+  await outbox.tap(RUN, READING);
+  await waiting(outbox, ["reading"]);
+  await hearKitchen("the-second");
+  server.answer = () => Promise.reject(refusal(409, "another-kitchen", "A backup was restored since."));
+  outbox.sendAll();
+  await vi.waitFor(() => expect(outbox.list()[0]?.refused).toBe("A backup was restored since."), 10_000);
+  expect(new Set(server.sent.map(({ kitchen }) => kitchen))).toEqual(new Set(["the-first"]));
+  await leaveKitchen();
 });
 
 test("what the server refuses is told to whoever tapped, and not kept", async () => {

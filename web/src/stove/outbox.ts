@@ -1,3 +1,4 @@
+import { kitchenNow } from "@/api/edition";
 import { Problem } from "@/api/problem";
 import type { EventRequest, Run } from "./live";
 
@@ -11,6 +12,8 @@ export interface Tap {
   readonly key: string;
   readonly happenedAt: string;
   readonly event: EventRequest;
+  /** The kitchen it was tapped in; none where that was not known. */
+  readonly kitchen?: string | undefined;
   /** Its place among the taps of this device. */
   readonly order: number;
   /** Whether it has waited long enough to be shown as waiting; a tap that gets through at once never is. */
@@ -31,7 +34,12 @@ export interface TapStore {
 export interface OutboxParts {
   readonly store: TapStore;
   /** Sends an event and hands on what comes back; fails with a {@link Problem} or anything else. */
-  readonly send: (runId: number, event: EventRequest, signal: AbortSignal) => Promise<void>;
+  readonly send: (
+    runId: number,
+    event: EventRequest,
+    signal: AbortSignal,
+    kitchen: string | undefined,
+  ) => Promise<void>;
   /** How many events of a run this page knows of by now. */
   readonly known: (run: Run) => number;
   /** A run's own clock now. */
@@ -113,6 +121,7 @@ export class Outbox {
       key,
       happenedAt: new Date(now).toISOString(),
       event: { ...event, key },
+      kitchen: kitchenNow(),
       order: this.order,
       kept: this.waiting(run.id).some(({ kept }) => kept),
     };
@@ -210,7 +219,7 @@ export class Outbox {
       ? { ...tap.event, expected: this.parts.known(run) }
       : { ...tap.event, happenedAt: tap.happenedAt };
     try {
-      await within((signal) => this.parts.send(tap.runId, request, signal));
+      await within((signal) => this.parts.send(tap.runId, request, signal, tap.kitchen));
       this.settle(tap.key);
       this.remove(tap.key);
       return "settled";
@@ -279,9 +288,9 @@ export class Outbox {
   }
 }
 
-/** No answer, or one that says the server is not itself: the tap may still be meant. */
+/** No answer, or one that says the server is not itself, or does not know this device just now: the tap may still be meant. */
 function isUnreachable(error: unknown): boolean {
-  return !(error instanceof Problem) || [500, 502, 503, 504].includes(error.status);
+  return !(error instanceof Problem) || [401, 500, 502, 503, 504].includes(error.status);
 }
 
 function same(one: EventRequest, other: EventRequest): boolean {

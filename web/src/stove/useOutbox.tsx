@@ -7,7 +7,7 @@ import {
   useState,
   useSyncExternalStore,
 } from "react";
-import { api, body } from "@/api/client";
+import { api, body, FOR_KITCHEN } from "@/api/client";
 import { Problem } from "@/api/problem";
 import { useChanged } from "@/api/useChanged";
 import { type EventRequest, hear, live, onOnline, type Run, runNow } from "./live";
@@ -29,13 +29,14 @@ export function rememberCook(name: string) {
 export function deviceOutbox(): Outbox {
   return new Outbox({
     store: deviceStore(),
-    send: async (runId, event, signal) =>
+    send: async (runId, event, signal, kitchen) =>
       hear(
         await body(
           api.POST("/api/runs/{id}/events", {
             params: { path: { id: runId } },
             body: { ...event, known: live().runs?.find((each) => each.id === runId)?.events.length ?? 0 },
             signal,
+            ...(kitchen === undefined ? {} : { headers: { [FOR_KITCHEN]: kitchen } }),
           }),
         ),
       ),

@@ -8,7 +8,7 @@ import { TodaysDay } from "@/plan";
 import { usePractice } from "@/practice";
 import { countJars, formatClock, formatDateTime, jarWord } from "@/quantity";
 import { hueOf, type Lot, type Need, useHolds, useNeeds, useShelf } from "@/shelf";
-import { jarsInside, Offline, type Run, runNow, stageLabel, useRunNow, useRuns } from "@/stove";
+import { jarsInside, KeptTaps, type Run, runNow, stageLabel, useRunNow, useRuns } from "@/stove";
 
 /** Stages in which everything happens by itself. */
 const WAITING: ReadonlySet<string> = new Set(["cooling", "settling"]);
@@ -42,7 +42,7 @@ export function TodayPage() {
         </>
       }
     >
-      <Offline />
+      <KeptTaps />
       <ProblemNote error={shelf.error ?? kitchen.error} retry={() => shelf.refetch()} />
       {setUp && <FirstMinute />}
       {undecided.length > 0 && <Undecided runs={undecided} />}

@@ -109,6 +109,14 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    /** As {@link #post}, by a device that says which kitchen it means. */
+    public Answer postFor(String kitchen, String path, String body) {
+        return send(request(path)
+                .header("X-Mobrel-Kitchen", kitchen)
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
     /** As {@link #post}, of a file. */
     public Answer postBytes(String path, byte[] body) {
         return send(request(path)

@@ -17,6 +17,7 @@ import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.platform.Role;
 import org.mobrel.server.platform.Visitor;
+import org.mobrel.server.sharing.KitchenEdition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -38,9 +39,14 @@ class AccessController {
      * @param role what may be done; nothing for an unknown device
      * @param person who is signed in
      * @param people who could sign in; nobody for an unknown device
+     * @param kitchen which kitchen this is, to be said with what is sent later; another one after a backup was restored
      */
     record AccessResponse(
-            String state, @Nullable String role, @Nullable String person, List<KnownPersonResponse> people) {}
+            String state,
+            @Nullable String role,
+            @Nullable String person,
+            List<KnownPersonResponse> people,
+            @Nullable String kitchen) {}
 
     /**
      * @param code six digits, or what was scanned
@@ -81,17 +87,19 @@ class AccessController {
 
     private final AccessService service;
     private final HomePlaces home;
+    private final KitchenEdition edition;
 
-    AccessController(AccessService service, HomePlaces home) {
+    AccessController(AccessService service, HomePlaces home, KitchenEdition edition) {
         this.service = service;
         this.home = home;
+        this.edition = edition;
     }
 
     @GetMapping("/api/access")
     AccessResponse access() {
         return Visitor.current()
                 .map(this::answer)
-                .orElseGet(() -> new AccessResponse("unknown", null, null, List.of()));
+                .orElseGet(() -> new AccessResponse("unknown", null, null, List.of(), null));
     }
 
     private AccessResponse answer(Visitor visitor) {
@@ -99,9 +107,14 @@ class AccessController {
                 visitor.device().isPresent() ? "paired" : "here",
                 visitor.role().code(),
                 visitor.name().isEmpty() ? null : visitor.name(),
-                service.people().stream()
-                        .map(person -> new KnownPersonResponse(person.id(), person.name()))
-                        .toList());
+                knownPeople(),
+                edition.now());
+    }
+
+    private List<KnownPersonResponse> knownPeople() {
+        return service.people().stream()
+                .map(person -> new KnownPersonResponse(person.id(), person.name()))
+                .toList();
     }
 
     @PostMapping("/api/access/pairing")
@@ -193,13 +206,7 @@ class AccessController {
     @PostMapping("/api/access/sign-out")
     AccessResponse signOut() {
         service.signOut(Visitor.current().flatMap(Visitor::device).orElseThrow(AccessController::nobodyAsks));
-        return new AccessResponse(
-                "paired",
-                Role.GUEST.code(),
-                null,
-                service.people().stream()
-                        .map(person -> new KnownPersonResponse(person.id(), person.name()))
-                        .toList());
+        return new AccessResponse("paired", Role.GUEST.code(), null, knownPeople(), edition.now());
     }
 
     private static Conflict nobodyAsks() {

@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.mobrel.server.platform.AnotherKitchen;
 import org.mobrel.server.platform.KitchenReplaced;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -110,6 +111,7 @@ public class BackupService {
         try {
             repository.empty();
             backup.each(repository::write);
+            news.publishEvent(new AnotherKitchen());
         } finally {
             // The connection goes back to the others, whatever happened.
             repository.foreignKeys(true);

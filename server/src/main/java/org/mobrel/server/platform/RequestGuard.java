@@ -26,8 +26,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class RequestGuard extends OncePerRequestFilter {
 
     private static final Set<String> OWN = Set.of("localhost", "127.0.0.1", "[::1]");
-    private static final String PAGES_LOAD_NOTHING_FROM_OUTSIDE = "default-src 'self'; img-src 'self' data:; "
-            + "style-src 'self' 'unsafe-inline'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
+    private static final String PAGES_LOAD_NOTHING_FROM_OUTSIDE =
+            "default-src 'self'; img-src 'self' data:; media-src 'self' blob:; "
+                    + "style-src 'self' 'unsafe-inline'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
 
     /** What another site may do in the same browser: open one of our pages by a link. */
     private static final Set<String> OWN_SITE = Set.of("same-origin", "none");
@@ -55,6 +56,10 @@ class RequestGuard extends OncePerRequestFilter {
             response.setHeader("Content-Security-Policy", PAGES_LOAD_NOTHING_FROM_OUTSIDE);
             response.setHeader("X-Content-Type-Options", "nosniff");
             response.setHeader("Referrer-Policy", "no-referrer");
+            if (request.getRequestURI().startsWith("/api/")) {
+                // What is kept of a kitchen the pages keep themselves, and forget when the device is removed.
+                response.setHeader("Cache-Control", "no-store");
+            }
             chain.doFilter(request, response);
         }
     }

@@ -19,7 +19,7 @@ class ChangeNotes implements WebMvcConfigurer, HandlerInterceptor {
 
     private static final int LONGEST_NAME = 40;
 
-    private static final Set<String> ASKING = Set.of("GET", "HEAD", "OPTIONS");
+    static final Set<String> ASKING = Set.of("GET", "HEAD", "OPTIONS");
 
     /** Doors that answer a question that does not fit into an address, and readings, of which the run's own line tells. */
     private static final String[] QUESTIONS = {

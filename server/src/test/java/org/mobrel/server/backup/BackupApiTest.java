@@ -56,6 +56,23 @@ class BackupApiTest {
         emptyKitchen.close();
     }
 
+    private static String edition(TestServer server) {
+        return server.get("/api/access").body().get("kitchen").asString();
+    }
+
+    private static void assertWhatWasMeantForTheKitchenBeforeIsRefused(String before) {
+        String now = edition(empty);
+        assertThat(now).matches("[0-9a-f]{32}").isNotEqualTo(before).isNotEqualTo(edition(demo));
+        String note = "{\"text\": \"Less thyme\"}";
+        String shelf = empty.text("/api/shelf");
+        TestServer.Answer late = empty.postFor(before, "/api/recipes/1/notes", note);
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.body().get("code").asString()).isEqualTo("another-kitchen");
+        assertThat(empty.text("/api/shelf")).isEqualTo(shelf);
+        assertThat(empty.postFor(now, "/api/recipes/999999/notes", note).status())
+                .isEqualTo(404);
+    }
+
     private static TestServer.Answer restore(TestServer into, String backup, String way, boolean dryRun) {
         return into.postBytes(
                 "/api/backup?way=%s&dryRun=%s".formatted(way, dryRun), backup.getBytes(StandardCharsets.UTF_8));
@@ -65,13 +82,17 @@ class BackupApiTest {
     void a_kitchen_comes_back_byte_by_byte_and_merging_it_again_adds_nothing() {
         String backup = demo.text("/api/backup");
         String before = empty.text("/api/backup");
+        String edition = edition(empty);
         JsonNode tried = restore(empty, backup, "replace", true).body();
         assertThat(tried.get("done").asBoolean()).isFalse();
         assertThat(tried.get("coming").get("lots").asInt()).isEqualTo(9);
         assertThat(empty.text("/api/backup")).as("a dry run leaves everything").isEqualTo(before);
 
+        assertThat(edition(empty)).isEqualTo(edition);
+
         assertThat(restore(empty, backup, "replace", false).status()).isEqualTo(200);
         assertThat(empty.text("/api/backup")).isEqualTo(backup);
+        assertWhatWasMeantForTheKitchenBeforeIsRefused(edition);
         assertThat(empty.get("/api/shelf").body().get("jars"))
                 .isEqualTo(demo.get("/api/shelf").body().get("jars"));
 
@@ -182,7 +203,7 @@ class BackupApiTest {
                 .sql(
                         """
                         SELECT CONCAT(table_name, '.', column_name) FROM information_schema.columns
-                        WHERE table_schema = DATABASE() AND table_name NOT IN ('flyway_schema_history', 'shared_counter', 'shared_field', 'clock_look', 'batch_row', 'server_news', 'household_person', 'paired_device', 'pairing_code')
+                        WHERE table_schema = DATABASE() AND table_name NOT IN ('flyway_schema_history', 'shared_counter', 'shared_field', 'clock_look', 'batch_row', 'server_news', 'household_person', 'paired_device', 'pairing_code', 'kitchen_edition')
                         """)
                 .query(String.class)
                 .list();

@@ -1,37 +1,19 @@
-import { CloudOff } from "lucide-react";
 import { Button } from "@/kit";
 import { formatTime } from "@/quantity";
 import { eventLabel, readingLabel } from "./labels";
-import { useLive } from "./live";
 import { useOutbox, useTaps } from "./useOutbox";
 
-/** That the server cannot be reached, what waits on this device, and what was not taken when it came through. */
-export function Offline() {
-  const { online, runs } = useLive();
+/** What waits on this device, and what was not taken when it came through. */
+export function KeptTaps() {
   const outbox = useOutbox();
   const taps = useTaps().filter((tap) => tap.kept);
   const waiting = taps.filter((tap) => !tap.refused);
   const refused = taps.filter((tap) => tap.refused);
-  const offline = online === false;
-  if (!offline && taps.length === 0) {
+  if (taps.length === 0) {
     return null;
   }
   return (
     <div className="flex flex-col gap-2">
-      {offline && (
-        <div
-          role="alert"
-          className="flex items-center gap-3 rounded-field border-2 border-brick bg-brick-wash px-4 py-3"
-        >
-          <CloudOff size={26} className="shrink-0 text-brick" aria-hidden="true" />
-          <p className="font-semibold">
-            The kitchen's server cannot be reached.{" "}
-            {runs === undefined
-              ? "This page keeps trying."
-              : "The clocks here go on from what is known; taps are kept with their times and sent when it is back."}
-          </p>
-        </div>
-      )}
       {waiting.length > 0 && (
         <p role="status" className="rounded-field bg-mustard-wash px-4 py-2 font-semibold">
           Kept on this device, not written down yet:{" "}

@@ -1,0 +1,55 @@
+import { useSyncExternalStore } from "react";
+import { Workbox } from "workbox-window";
+
+const LOOK_EVERY_MS = 60 * 60_000;
+
+/** Whether a newer version of the pages lies on this device and waits. */
+let ready = false;
+let asked = false;
+let worker: Workbox | undefined;
+const hearers = new Set<() => void>();
+
+function isReady(now: boolean) {
+  ready = now;
+  for (const hear of hearers) {
+    hear();
+  }
+}
+
+/** Lets the pages open without a line, where the address allows it, and looks for newer ones. */
+export function watchForUpdates() {
+  if (!import.meta.env.PROD || !("serviceWorker" in navigator)) {
+    return;
+  }
+  const watched = new Workbox("/sw.js");
+  worker = watched;
+  watched.addEventListener("waiting", () => isReady(true));
+  watched.addEventListener("controlling", ({ isUpdate }) => {
+    // A page that did not ask goes on as it is; what it shows it has in hand.
+    if (isUpdate && asked) {
+      location.reload();
+    }
+  });
+  watched.register().catch(() => undefined); // Such as where the certificate is not trusted: then the pages open with a line only.
+  setInterval(lookForUpdate, LOOK_EVERY_MS);
+}
+
+/** A server that was away may have come back as a newer one. */
+export function lookForUpdate() {
+  void worker?.update().catch(() => undefined);
+}
+
+export function takeUpdate() {
+  asked = true;
+  worker?.messageSkipWaiting();
+}
+
+export function useUpdateReady(): boolean {
+  return useSyncExternalStore(
+    (hear) => {
+      hearers.add(hear);
+      return () => hearers.delete(hear);
+    },
+    () => ready,
+  );
+}

@@ -6,11 +6,15 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** A headless Chromium; its pages note every error the console shows. */
@@ -32,27 +36,72 @@ final class Browser implements AutoCloseable {
     private final List<BrowserContext> contexts = new ArrayList<>();
     private final List<String> errors = new ArrayList<>();
 
+    /** One of its own, which believes the certificate of a kitchen; undefined for the one that all journeys share. */
+    private final com.microsoft.playwright.@Nullable Browser own;
+
+    Browser() {
+        own = null;
+    }
+
+    private Browser(com.microsoft.playwright.Browser own) {
+        this.own = own;
+    }
+
+    /**
+     * A Chromium of a device on which the certificate of a kitchen was installed, as its page says.
+     *
+     * @param certificate of the authority that the kitchen made
+     */
+    static Browser trusting(Path certificate) {
+        try {
+            Path home = Files.createTempDirectory("mobrel-journey-home");
+            Path known = Files.createDirectories(home.resolve(".pki/nssdb"));
+            certutil(known, "-N", "--empty-password");
+            certutil(known, "-A", "-n", "kitchen", "-t", "C,,", "-i", certificate.toString());
+            chromium();
+            return new Browser(launch(Objects.requireNonNull(driver), Map.of("HOME", home.toString())));
+        } catch (IOException | InterruptedException failed) {
+            throw new IllegalStateException("the certificate could not be installed", failed);
+        }
+    }
+
+    private static void certutil(Path known, String... words) throws IOException, InterruptedException {
+        List<String> line = new ArrayList<>(List.of("certutil", "-d", "sql:" + known));
+        line.addAll(List.of(words));
+        Process process = new ProcessBuilder(line).inheritIO().start();
+        if (process.waitFor() != 0) {
+            throw new IllegalStateException("certutil failed: " + line);
+        }
+    }
+
     private static synchronized com.microsoft.playwright.Browser chromium() {
         if (chromium == null) {
             PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
             Playwright playwright = Playwright.create(
                     new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-            chromium = playwright
-                    .chromium()
-                    .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(executable())
-                            .setArgs(List.of(
-                                    "--no-sandbox",
-                                    "--disable-gpu",
-                                    "--disable-quic",
-                                    "--no-first-run",
-                                    "--disable-background-networking",
-                                    "--disable-component-update",
-                                    "--disable-sync")));
+            chromium = launch(playwright, Map.of());
             driver = playwright;
             Runtime.getRuntime().addShutdownHook(new Thread(Browser::stop));
         }
         return chromium;
+    }
+
+    private static com.microsoft.playwright.Browser launch(Playwright playwright, Map<String, String> more) {
+        Map<String, String> environment = new HashMap<>(System.getenv());
+        environment.putAll(more);
+        return playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(executable())
+                        .setEnv(environment)
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
     }
 
     /** Ends Chromium; a program that is started by hand would wait for it for ever. */
@@ -87,7 +136,9 @@ final class Browser implements AutoCloseable {
     }
 
     private Page page(com.microsoft.playwright.Browser.NewContextOptions options) {
-        BrowserContext context = chromium().newContext(options.setLocale("en-US"));
+        // Pages that are to open without a line are their own journey; in all others a server is what answers.
+        options.setServiceWorkers(own == null ? ServiceWorkerPolicy.BLOCK : ServiceWorkerPolicy.ALLOW);
+        BrowserContext context = (own == null ? chromium() : own).newContext(options.setLocale("en-US"));
         contexts.add(context);
         Page page = context.newPage();
         page.setDefaultTimeout(PATIENCE_MS);
@@ -108,5 +159,8 @@ final class Browser implements AutoCloseable {
     @Override
     public void close() {
         contexts.forEach(BrowserContext::close);
+        if (own != null) {
+            own.close();
+        }
     }
 }

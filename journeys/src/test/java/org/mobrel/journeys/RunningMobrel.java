@@ -107,18 +107,32 @@ public final class RunningMobrel implements AutoCloseable {
 
     /** The demo kitchen with the home network let in. */
     static RunningMobrel demoKitchenAtHome() {
+        return demoKitchenAtHome(Map.of());
+    }
+
+    /** @param more settings beside those of the home network */
+    static RunningMobrel demoKitchenAtHome(Map<String, String> more) {
         try {
-            return start(Map.of(
-                    "MOBREL_DEMO",
-                    "true",
-                    "MOBREL_HOME_OPEN",
-                    "true",
-                    "MOBREL_HOME_PORT",
-                    "0",
-                    "MOBREL_HELLO_PORT",
-                    "0",
+            Map<String, String> settings = new HashMap<>(more);
+            settings.put("MOBREL_DEMO", "true");
+            settings.put("MOBREL_HOME_OPEN", "true");
+            settings.put("MOBREL_HOME_PORT", "0");
+            settings.put("MOBREL_HELLO_PORT", "0");
+            settings.put(
                     "MOBREL_HOME_KEYS",
-                    Files.createTempDirectory("mobrel-journey-keys").toString()));
+                    Files.createTempDirectory("mobrel-journey-keys").toString());
+            return start(settings);
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    /** What devices of the home network install, so that they believe this kitchen. */
+    Path homeCertificate() {
+        try (Stream<Path> keys = Files.list(Path.of(Objects.requireNonNull(more.get("MOBREL_HOME_KEYS"))))) {
+            return keys.filter(file -> file.endsWith("authority.crt"))
+                    .findFirst()
+                    .orElseThrow();
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }

@@ -21,7 +21,7 @@ function Page({ known }: { readonly known: boolean }) {
 afterEach(() => act(() => setReach(true)));
 
 test.each([
-  [true, `as it was on ${formatDateTime(TWO_DAYS_AGO)}`],
+  [true, `This is as of ${formatDateTime(TWO_DAYS_AGO)}`],
   [false, "Not everything of this page was kept on this device"],
 ])("a page without a server says of when it is, or that it lacks something (%s)", async (known, text) => {
   await show(

@@ -33,10 +33,9 @@ export function AwayStrip() {
       <p className="max-w-[54rem] leading-snug">
         <strong>The kitchen's server cannot be reached.</strong>{" "}
         {oldest === undefined
-          ? "Not everything of this page was kept on this device; it keeps trying."
-          : `What stands here is as it was ${when(oldest)}.`}{" "}
-        {stove && oldest !== undefined && "Its clocks go on. "}
-        Taps and ticks are kept on this device, with their times, and sent when it is back
+          ? "Not everything of this page was kept on this device."
+          : `This is as of ${when(oldest)}${stove ? "; clocks go on" : ""}.`}{" "}
+        Taps and ticks are kept and sent later
         {ticks > 0 && `: ${ticks === 1 ? "1 tick waits" : `${ticks} ticks wait`}`}.
       </p>
     </div>
@@ -44,7 +43,7 @@ export function AwayStrip() {
 }
 
 function when(at: number): string {
-  return Date.now() - at < LONG_AGO_MS ? `at ${formatTime(at)}` : `on ${formatDateTime(at)}`;
+  return Date.now() - at < LONG_AGO_MS ? formatTime(at) : formatDateTime(at);
 }
 
 interface Shown {

@@ -1,5 +1,6 @@
 package org.mobrel.journeys;
 
+import com.google.gson.JsonParser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -25,7 +26,7 @@ public final class Screenshots {
 
     public static void main(String[] arguments) {
         Path folder = arguments.length > 0 ? Path.of(arguments[0]) : RunningMobrel.inProject("docs/screenshots");
-        try (RunningMobrel mobrel = RunningMobrel.ownDemoKitchen();
+        try (RunningMobrel mobrel = RunningMobrel.demoKitchenAtHome();
                 Browser browser = new Browser()) {
             new Screenshots(folder, mobrel, browser).take();
         } finally {
@@ -46,14 +47,14 @@ public final class Screenshots {
         tablet("batch", "/logbook/5");
         tablet("kitchen", "/kitchen");
         shot("stove-dark", "/stove", Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT, ColorScheme.DARK);
-        shot("stove-phone", "/stove", 390, 844, ColorScheme.LIGHT);
+        stoveWithoutALine();
         shot("shelf-phone", "/shelf", 390, 844, ColorScheme.LIGHT);
         practice();
         tablet("inside-jar", "/practice?part=inside");
         drill();
-        tablet("practice-record", "/practice?part=record");
         aDialThatReadHigh();
         tablet("trace", "/trace/2");
+        homeNetwork();
     }
 
     /** The code of the oldest lot of a dish. */
@@ -67,6 +68,37 @@ public final class Screenshots {
         mobrel.post(
                 "/api/kitchen/canners/1/tests",
                 "{\"on\": \"%s\", \"readPsi\": 10.75, \"masterPsi\": 10, \"by\": \"Ada\"}".formatted(LocalDate.now()));
+    }
+
+    /** A phone that has lost the kitchen in the middle of a hold. */
+    private void stoveWithoutALine() {
+        Page page = opened("/stove", 390, 844, ColorScheme.LIGHT);
+        page.context().setOffline(true);
+        page.getByText("The kitchen's server cannot be reached.").waitFor();
+        take(page, "stove-phone");
+    }
+
+    /** A phone that was let in, a cook and a helper. */
+    private void homeNetwork() {
+        String digits = JsonParser.parseString(
+                        mobrel.post("/api/access/pairing-codes", "{}").body())
+                .getAsJsonObject()
+                .get("digits")
+                .getAsString();
+        Page phone = browser.phoneAtHome();
+        phone.navigate(mobrel.homeUrl("/stove"));
+        phone.getByLabel("The six digits").fill(digits);
+        phone.getByLabel("What to call this device").fill("Phone at the stove");
+        Cook.button(phone, "Let it in").click();
+        Cook.region(phone, "Big canner").waitFor();
+        mobrel.post("/api/access/people", "{\"name\": \"Ada\", \"role\": \"cook\", \"pin\": \"135790\"}");
+        mobrel.post("/api/access/people", "{\"name\": \"Ben\", \"role\": \"helper\", \"pin\": \"2468\"}");
+        Page page = opened("/kitchen", Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT, ColorScheme.LIGHT);
+        Cook.button(page, "Let a device in").click();
+        page.getByText(Pattern.compile("^\\d{3} \\d{3}$")).waitFor();
+        Cook.region(page, "Home network")
+                .evaluate("card => scrollTo(0, card.getBoundingClientRect().top + scrollY - 16)");
+        take(page, "home-network");
     }
 
     /** The free stove, brought up to pressure by hand. */

@@ -90,6 +90,21 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
         return "http://127.0.0.1:" + running.port();
     }
 
+    /** How long what is there may be kept, as its head says. */
+    public String mayBeKept(String path) {
+        try {
+            return http.send(request(path).GET().build(), HttpResponse.BodyHandlers.discarding())
+                    .headers()
+                    .firstValue("Cache-Control")
+                    .orElse("");
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+
     public Answer get(String path) {
         return send(request(path).GET());
     }

@@ -3,6 +3,7 @@ package org.mobrel.server.access;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.CookiePolicy;
+import java.net.HttpCookie;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -37,11 +38,13 @@ final class HomeNetwork implements AutoCloseable {
     /** An answer with its cookies taken. */
     record Answer(int status, String type, JsonNode body) {}
 
-    HomeNetwork(TestServer server, Path keys) throws IOException, InterruptedException, GeneralSecurityException {
+    /** @param name of its database */
+    HomeNetwork(TestServer server, String name, Path keys)
+            throws IOException, InterruptedException, GeneralSecurityException {
         application = SpringApplication.run(
                 MobrelServer.class,
                 "--server.port=0",
-                "--spring.datasource.url=" + server.newDatabase("home"),
+                "--spring.datasource.url=" + server.newDatabase(name),
                 "--mobrel.test-clock-file=" + server.clockFile(),
                 "--mobrel.home.open=true",
                 "--mobrel.home.port=0",
@@ -130,6 +133,15 @@ final class HomeNetwork implements AutoCloseable {
 
         Device with(String header, String value) {
             headers.put(header, value);
+            return this;
+        }
+
+        /** As another browser of the same device, or somebody who copied it, would show what it was given. */
+        Device withCookie(String value) {
+            HttpCookie copied = new HttpCookie("__Host-mobrel-device", value);
+            copied.setPath("/");
+            copied.setSecure(true);
+            cookies.getCookieStore().add(URI.create(secure), copied);
             return this;
         }
 

@@ -51,7 +51,7 @@ class HomeNetworkTest {
     @BeforeAll
     static void open(TestServer running, @TempDir Path folder) throws Exception {
         server = running;
-        home = new HomeNetwork(running, folder.resolve("keys"));
+        home = new HomeNetwork(running, "home", folder.resolve("keys"));
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.resolve("keys/authority.key"))))
                 .isEqualTo("rw-------");
     }
@@ -371,6 +371,38 @@ class HomeNetworkTest {
             assertThat(line.read()).isEqualTo(-1);
         }
         assertThat(phone.get("/api/kitchen").status()).isEqualTo(401);
+    }
+
+    @Test
+    void moving_house_takes_the_kitchen_along_and_neither_devices_nor_people(@TempDir Path folder) throws Exception {
+        HomeNetwork.Device tablet = home.paired("Tablet that moves");
+        String cookie = tablet.cookie(COOKIE);
+        home.here()
+                .post(
+                        "/api/recipes",
+                        "{\"title\": \"Soup that moves\", \"lines\": [\"4 qt pork stock\"], \"pack\": \"hot\"}");
+        String backup = home.here().text("/api/backup");
+        assertThat(backup)
+                .contains("Soup that moves")
+                .doesNotContain("Tablet that moves", Secrets.hash(cookie), "pin_hash", "token_hash");
+        byte[] file = backup.getBytes(StandardCharsets.UTF_8);
+        try (HomeNetwork there = new HomeNetwork(server, "moved", folder.resolve("keys"))) {
+            assertThat(there.here()
+                            .postBytes("/api/backup?way=replace&dryRun=false", file)
+                            .status())
+                    .isEqualTo(200);
+            HomeNetwork.Device late =
+                    there.device("Browser of Tablet that moves").withCookie(cookie);
+            assertThat(late.cookie(COOKIE)).isEqualTo(cookie);
+            assertThat(late.get("/api/recipes").status()).isEqualTo(401);
+            HomeNetwork.Device anew = there.paired("Tablet that moves");
+            assertThat(anew.get("/api/recipes").body().toString()).contains("Soup that moves");
+        }
+        assertThat(home.here()
+                        .postBytes("/api/backup?way=replace&dryRun=false", file)
+                        .status())
+                .isEqualTo(200);
+        assertThat(tablet.get("/api/recipes").status()).as("here it stays in").isEqualTo(200);
     }
 
     @Test

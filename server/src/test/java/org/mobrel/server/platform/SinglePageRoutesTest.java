@@ -2,8 +2,12 @@ package org.mobrel.server.platform;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.mobrel.server.TestServer;
 
@@ -28,6 +32,26 @@ class SinglePageRoutesTest {
         TestServer.Answer answer = server.get(path);
         assertThat(answer.status()).isEqualTo(200);
         assertThat(answer.type()).startsWith("text/html");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "/, no-cache",
+        "/stove, no-cache",
+        "/sw.js, no-cache",
+        "/manifest.webmanifest, no-cache",
+        "/api/kitchen, no-store"
+    })
+    void a_page_is_asked_for_again_and_an_answer_is_not_kept(String path, String kept, TestServer server) {
+        assertThat(server.mayBeKept(path)).isEqualTo(kept);
+    }
+
+    @Test
+    void what_has_its_content_in_its_name_is_kept_for_good(TestServer server) {
+        Matcher script = Pattern.compile("/assets/[^\"]+\\.js").matcher(server.text("/"));
+        assertThat(script.find()).isTrue();
+        assertThat(server.get(script.group()).status()).isEqualTo(200);
+        assertThat(server.mayBeKept(script.group())).contains("max-age=31536000", "immutable");
     }
 
     @ParameterizedTest

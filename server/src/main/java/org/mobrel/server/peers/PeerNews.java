@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import org.mobrel.server.platform.DeviceGone;
 import org.mobrel.server.platform.KitchenReplaced;
 import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.platform.PeerChanged;
@@ -48,6 +49,7 @@ public class PeerNews implements SmartLifecycle {
     private static final String RUN = "run";
     private static final String CHANGE = "change";
     private static final String REPLACED = "replaced";
+    private static final String GONE = "device-gone";
 
     private final PeerNewsRepository repository;
     private final RunService runs;
@@ -94,6 +96,11 @@ public class PeerNews implements SmartLifecycle {
         tell(REPLACED, "", "");
     }
 
+    @TransactionalEventListener(phase = TransactionPhase.BEFORE_COMMIT)
+    void gone(DeviceGone gone) {
+        tell(GONE, Long.toString(gone.device()), "");
+    }
+
     @EventListener
     void changed(Changed change) {
         tell(CHANGE, change.concept(), change.page());
@@ -129,6 +136,10 @@ public class PeerNews implements SmartLifecycle {
                 // Whoever hears of it does so after a commit.
                 transaction.executeWithoutResult(none -> events.publishEvent(new KitchenReplaced()));
             }
+            fresh.stream()
+                    .filter(news -> news.kind().equals(GONE))
+                    .map(news -> new DeviceGone(Long.parseLong(news.item())))
+                    .forEach(gone -> transaction.executeWithoutResult(none -> events.publishEvent(gone)));
             fresh.stream()
                     .filter(news -> news.kind().equals(RUN))
                     .map(PeerNewsRepository.News::item)

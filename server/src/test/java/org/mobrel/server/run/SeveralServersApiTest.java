@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -13,8 +14,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mobrel.server.MobrelServer;
 import org.mobrel.server.TestServer;
+import org.mobrel.server.platform.DeviceGone;
 import org.springframework.boot.SpringApplication;
+import org.springframework.context.ApplicationListener;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Two servers on one database: what is written through one is told to the pages of the other, and nobody works from what is old. */
 @ExtendWith(TestServer.class)
@@ -39,6 +43,7 @@ class SeveralServersApiTest {
             whatIsWrittenHereIsToldThere(here, there);
             whatIsKeptInMemoryIsReadAgain(here, there);
             ofTwoTapsOneIsFirst(here, there);
+            aDeviceThatIsRemovedHereIsGoneThere(one, two);
             anotherKitchenIsAnotherKitchenThere(here, there);
             // One that means to be alone is not, and says so.
             assertThatThrownBy(() -> start(server, database, true).close())
@@ -107,6 +112,14 @@ class SeveralServersApiTest {
         assertThat(statuses).filteredOn(status -> status == 200).hasSize(1);
         assertThat(statuses).filteredOn(status -> status == 409).hasSize(11);
         assertThat(there.get("/api/runs/" + run).body().get("events").size()).isEqualTo(known + 1);
+    }
+
+    private static void aDeviceThatIsRemovedHereIsGoneThere(
+            ConfigurableApplicationContext one, ConfigurableApplicationContext two) {
+        CompletableFuture<Long> gone = new CompletableFuture<>();
+        two.addApplicationListener(ApplicationListener.<DeviceGone>forPayload(told -> gone.complete(told.device())));
+        one.getBean(TransactionTemplate.class).executeWithoutResult(none -> one.publishEvent(new DeviceGone(7)));
+        assertThat(gone.orTimeout(2, TimeUnit.MINUTES).join()).isEqualTo(7);
     }
 
     /** Also the words that were taught since go with the kitchen they were taught in: on both servers. */

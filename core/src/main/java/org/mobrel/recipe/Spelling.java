@@ -23,15 +23,22 @@ final class Spelling {
     /** From this length on two slips are believed. */
     private static final int LONG = 10;
 
-    private static final LevenshteinDistance DISTANCE = new LevenshteinDistance(2);
+    /** Two slips at most lie between a word and the one that was meant. */
+    private static final int MOST_SLIPS = 2;
+
+    private static final LevenshteinDistance DISTANCE = new LevenshteinDistance(MOST_SLIPS);
 
     private final List<String> words;
+
+    /** What is longer by more than the slips is no word that is known; trying all its letters would take for ever. */
+    private final int longest;
 
     /** Made when the first strange word comes along, which in many kitchens is never. */
     private volatile @Nullable Map<String, Set<String>> index;
 
     Spelling(Collection<String> words) {
         this.words = List.copyOf(words);
+        longest = words.stream().mapToInt(String::length).max().orElse(0) + MOST_SLIPS;
     }
 
     private Map<String, Set<String>> byRemains() {
@@ -57,7 +64,7 @@ final class Spelling {
 
     /** The known word that is nearest, one slip away, or two in a long word; a slip is a letter too many, too few, wrong or swapped. */
     Optional<String> nearest(String word) {
-        if (word.length() < SHORTEST - 1) {
+        if (word.length() < SHORTEST - 1 || word.length() > longest) {
             return Optional.empty();
         }
         String best = null;

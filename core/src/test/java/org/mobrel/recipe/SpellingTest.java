@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -88,5 +89,13 @@ class SpellingTest {
         assertThat(nearest("noodel", "noodle")).isEqualTo("noodle");
         assertThat(nearest("onodle", "noodle")).isEqualTo("noodle");
         assertThat(nearest("onodel", "noodle")).isEqualTo("-");
+    }
+
+    /** Each pair of its letters would be taken away in turn: that ends, but nobody would see it. */
+    @Test
+    @Timeout(120)
+    void a_word_without_end_is_no_word_and_is_not_tried_letter_by_letter() {
+        assertThat(nearest("corn" + "x".repeat(20_000) + "starch", "cornstarch"))
+                .isEqualTo("-");
     }
 }

@@ -36,9 +36,13 @@ const outbox = deviceOutbox();
 watchForUpdates();
 keepQueries(queries);
 
+const STORAGE_PATIENCE_MS = 1_000;
+
 const root = document.getElementById("root");
 if (root) {
-  void recallKitchen().finally(() =>
+  // A browser whose storage does not answer shows the pages all the same.
+  const patience = new Promise((over) => setTimeout(over, STORAGE_PATIENCE_MS));
+  void Promise.race([recallKitchen(), patience]).finally(() =>
     createRoot(root).render(
       <StrictMode>
         <QueryClientProvider client={queries}>

@@ -14,7 +14,10 @@ export function useAccess() {
     retry: false,
     queryFn: async () => {
       const access = await body(api.GET("/api/access"));
-      await hearKitchen(access.kitchen ?? undefined);
+      if (await hearKitchen(access.kitchen ?? undefined)) {
+        // Another kitchen stands there now: nothing this page has in hand is of it.
+        location.reload();
+      }
       return access;
     },
   });

@@ -66,7 +66,17 @@ export async function forgetWaiting(numbers: readonly number[]): Promise<void> {
   });
 }
 
+const whenForgotten = new Set<() => void>();
+
+/** Calls when everything is to be forgotten: what still holds something of it in hand, to be kept later, lets go of it. */
+export function onForgotten(act: () => void) {
+  whenForgotten.add(act);
+}
+
 /** Nothing of the kitchen is on this device any more. */
 export async function forgetAll(): Promise<void> {
+  for (const act of whenForgotten) {
+    act();
+  }
   await ifPossible((kept) => Promise.all([kept.clear(VALUES), kept.clear(WAITING)]));
 }

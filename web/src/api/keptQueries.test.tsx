@@ -1,9 +1,15 @@
 import "fake-indexeddb/auto";
 import { QueryClient } from "@tanstack/react-query";
-import { expect, test, vi } from "vitest";
+import { IDBFactory } from "fake-indexeddb";
+import { beforeEach, expect, test, vi } from "vitest";
 
 const SHELF = ["shelf", "first"];
 const DAY_MS = 24 * 60 * 60_000;
+
+// A device of its own for each test: pages of the test before still have something to put away.
+beforeEach(() => {
+  globalThis.indexedDB = new IDBFactory();
+});
 
 /** The queries of a page that was just opened on this device, and what it is told of the line. */
 async function page() {
@@ -71,10 +77,12 @@ test.each(["another kitchen", "removed"])("%s: nothing stays on this device", as
   const second = await page();
   expect(second.kitchenNow()).toBe("one");
   await (why === "removed" ? second.leaveKitchen() : second.hearKitchen("two"));
+  // Nor does what this page is answered afterwards bring it back.
+  second.queries.setQueryData(["kitchen"], { altitudeFt: 900 });
+  await written();
   const third = await page();
   expect(third.kitchenNow()).toBe(why === "removed" ? undefined : "two");
   third.setReach(false);
-  third.queries.setQueryData(["kitchen"], {});
-  await written();
+  await later(() => expect(third.queries.getQueryData(["kitchen"])).toEqual({ altitudeFt: 900 }));
   expect(third.queries.getQueryData(SHELF)).toBeUndefined();
 });

@@ -5,7 +5,7 @@ import {
   type Query,
   type QueryClient,
 } from "@tanstack/react-query";
-import { keep, kept } from "./kept";
+import { keep, kept, onForgotten } from "./kept";
 import { onReach } from "./reach";
 
 const NAME = "answers";
@@ -50,11 +50,15 @@ function isWorthKeeping({ state, queryKey, queryHash }: Query): boolean {
  * it cannot, the pages show what was known.
  */
 export function keepQueries(queries: QueryClient): void {
-  const earlier = kept<Answer[]>(NAME);
+  let earlier = kept<Answer[]>(NAME);
   let all = new Map<string, Answer>();
-  let _writing: ReturnType<typeof setTimeout> | undefined;
+  let writing: ReturnType<typeof setTimeout> | undefined;
   const write = async () => {
-    const before = await earlier;
+    const asked = earlier;
+    const before = await asked;
+    if (asked !== earlier) {
+      return; // Everything was forgotten meanwhile.
+    }
     const now = dehydrate(queries, { shouldDehydrateQuery: isWorthKeeping }).queries;
     all = new Map([...(before ?? []), ...all.values(), ...now].map((answer) => [answer.queryHash, answer]));
     const latest = [...all.values()]
@@ -65,11 +69,17 @@ export function keepQueries(queries: QueryClient): void {
   };
   queries.getQueryCache().subscribe(({ type }) => {
     if (type === "updated") {
-      _writing ??= setTimeout(() => {
-        _writing = undefined;
+      writing ??= setTimeout(() => {
+        writing = undefined;
         void write();
       }, PAUSE_MS);
     }
+  });
+  onForgotten(() => {
+    earlier = Promise.resolve(undefined);
+    all = new Map();
+    clearTimeout(writing);
+    writing = undefined;
   });
   onReach(async (reached) => {
     if (!reached) {

@@ -1,4 +1,4 @@
-import { keep, kept } from "@/api/kept";
+import { keep, kept, onForgotten } from "@/api/kept";
 import type { Run } from "./live";
 
 const NAME = "runs";
@@ -18,6 +18,7 @@ export interface RecalledRuns {
 }
 
 let writing: ReturnType<typeof setTimeout> | undefined;
+onForgotten(() => clearTimeout(writing));
 
 /** Keeps what is on the stove, with where its clocks stand, for a page that is opened while nobody can be asked. */
 export function rememberRuns(runs: readonly Run[], now: (run: Run) => number, pace: (run: Run) => number) {

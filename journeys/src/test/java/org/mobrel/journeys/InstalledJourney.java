@@ -17,6 +17,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -136,10 +137,11 @@ class InstalledJourney {
                 "/api/runs/%d/events".formatted(run.get("id").getAsLong()),
                 "{\"type\": \"abandon\", \"key\": \"given-up-by-the-journey\"}");
         assertThat(region(page, "Newer version")).isVisible();
-        page.evaluate("window.before = true");
+        AtomicInteger loads = new AtomicInteger();
+        page.onLoad(loaded -> loads.incrementAndGet());
         button(page, "Take it now").click();
-        page.waitForCondition(() -> Boolean.TRUE.equals(
-                page.evaluate("() => window.before === undefined && document.readyState === 'complete'")));
+        page.waitForCondition(() -> loads.get() == 1);
+        assertThat(page.locator("h1")).containsText(Pattern.compile("[Ss]tove"));
         assertThat(region(page, "Newer version")).hasCount(0);
         Assertions.assertThat(page.evaluate("navigator.serviceWorker.getRegistration().then((known) => known.waiting)"))
                 .isNull();

@@ -32,6 +32,9 @@ public record Deviation(String code, Instant at, Optional<InstrumentReading> rea
     /** The pressure was gone sooner than this canner cools by itself. */
     public static final String EARLY_ZERO = "early-zero";
 
+    /** A device no longer heard the weight in the hold, and for two minutes nobody said whether it moved. */
+    public static final String NOT_HEARD = "not-heard";
+
     /** The heat went off, and what became known later does not support the full time. */
     public static final String HOLD_UNSUPPORTED = "hold-unsupported";
 }

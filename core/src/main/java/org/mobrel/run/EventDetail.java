@@ -8,6 +8,7 @@ public sealed interface EventDetail
                 CheckTick,
                 Correction,
                 Decision,
+                Heard,
                 HeatSource,
                 JarCheck,
                 JarFate,

@@ -50,6 +50,10 @@ public enum EventKind {
     SERVER_AWAY("server-away"),
     /** The cook's answer to that: the steam, or the pressure, went on all the time. */
     HELD("held"),
+    /** What a device heard of the weight in a minute; kept, and proves nothing. */
+    HEARD("heard", Heard.class),
+    /** A device no longer hears what it should, and asks; nothing but the cook's look is an answer. */
+    NOT_HEARD("not-heard"),
     /** The server's clock was set, by more than its own count of passing time allows; what was added so is not counted. */
     CLOCK_SET("clock-set"),
     /** Who looks after the canner from now on, by name. */
@@ -104,7 +108,13 @@ public enum EventKind {
                 || this == BURNER
                 || this == WATCH
                 || this == AWAY
+                || this == HEARD
                 || this == LIDS_POPPED;
+    }
+
+    /** Whether a device says so that listens: it may ask and warn, and changes nothing else. */
+    public boolean isOverheard() {
+        return this == HEARD || this == NOT_HEARD;
     }
 
     /** Whether it is told in words: an empty one would say nothing. */

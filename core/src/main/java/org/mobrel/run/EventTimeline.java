@@ -19,9 +19,11 @@ final class EventTimeline {
     /**
      * @param takesBack what a correction takes back, where that is not a reading
      * @param struck whether the event counts for nothing any more
+     * @param afterCorrected whether a reading before it was corrected: what stood in a hold then may stand in a rise now
      * @param tooHigh whether it, or a correction of it, ever said that the heat is too high: the water that this used stays used
      */
-    record Step(RunEvent event, Optional<EventKind> takesBack, boolean struck, boolean tooHigh) {}
+    record Step(
+            RunEvent event, Optional<EventKind> takesBack, boolean struck, boolean afterCorrected, boolean tooHigh) {}
 
     static List<Step> of(RunPlan plan, List<RunEvent> written) {
         Map<Integer, List<Correction>> corrections = written.stream()
@@ -38,11 +40,25 @@ final class EventTimeline {
             boolean tooHigh = Stream.concat(
                             event.reading().stream(), own.stream().flatMap(correction -> correction.instead().stream()))
                     .anyMatch(plan::isTooHigh);
-            course.add(new Step(left.orElse(event), takesBack, left.isEmpty(), tooHigh));
+            course.add(new Step(
+                    left.orElse(event),
+                    takesBack,
+                    left.isEmpty(),
+                    afterCorrected(written, corrections, event),
+                    tooHigh));
         }
         // Stable, so what happened at the same instant stays in the order it was told.
         course.sort(Comparator.comparing(step -> step.event().at()));
         return course;
+    }
+
+    private static boolean afterCorrected(
+            List<RunEvent> written, Map<Integer, List<Correction>> corrections, RunEvent event) {
+        return event.kind() == EventKind.SERVER_AWAY
+                && corrections.keySet().stream()
+                        .map(number -> written.get(number - 1))
+                        .anyMatch(earlier ->
+                                earlier.reading().isPresent() && !earlier.at().isAfter(event.at()));
     }
 
     /** The event as its corrections leave it; empty where it counts for nothing any more. */

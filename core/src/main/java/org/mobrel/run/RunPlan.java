@@ -50,6 +50,12 @@ public record RunPlan(
     /** A hold in which nothing was read for so long has a gap; the clock goes on. */
     public static final Duration READ_WITHIN = Duration.ofMinutes(15);
 
+    /** What a device no longer hears is asked on the screen at once, and aloud after so long. */
+    public static final Duration ASKED_ALOUD = Duration.ofSeconds(20);
+
+    /** A question of a device that nobody answers for so long leaves a hold in doubt. */
+    public static final Duration ANSWER_WITHIN = Duration.ofMinutes(2);
+
     /** So long after the weight went on there should be pressure. */
     public static final Duration PRESSURE_WITHIN = Duration.ofMinutes(20);
 

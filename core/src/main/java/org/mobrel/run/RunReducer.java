@@ -48,6 +48,9 @@ final class RunReducer {
     private final Map<Integer, LeftJar.Place> leftOut;
     private Water water;
     private boolean tooHot;
+    private boolean afterCorrected;
+    private Optional<Instant> askedSince;
+    private Optional<Instant> unansweredSince;
     private Optional<Instant> doubtSince;
 
     RunReducer(RunPlan plan, RunState from) {
@@ -81,12 +84,15 @@ final class RunReducer {
         leftOut = new TreeMap<>(from.leftOut());
         water = from.water();
         tooHot = from.tooHot();
+        askedSince = from.askedSince();
+        unansweredSince = from.unansweredSince();
         doubtSince = from.doubtSince();
     }
 
     RunState apply(RunEvent event, EventTimeline.Step step) {
         lastAt = Optional.of(event.at());
         if (RunRules.follows(plan, from, event)) {
+            afterCorrected = step.afterCorrected();
             take(event);
             tooHot = tooHot || step.tooHigh();
             step.takesBack().ifPresent(kind -> takeBack(kind, event));
@@ -105,6 +111,21 @@ final class RunReducer {
         offThePin = offThePin
                 || underWeight
                         && event.reading().flatMap(InstrumentReading::dial).isPresent();
+        return done();
+    }
+
+    /**
+     * What a device heard leaves the run as it is, its clock too: without it every other event has to mean the same. Only its question is
+     * kept, as long as there is a hold that it can be about.
+     */
+    RunState overhear(RunEvent event) {
+        boolean asks = event.kind() == EventKind.NOT_HEARD && stage == Stage.HOLDING && !holdComplete;
+        boolean over = from.earliestHeatOff(plan)
+                .filter(end -> !end.isAfter(event.at()))
+                .isPresent();
+        if (asks && !over && askedSince.isEmpty()) {
+            askedSince = Optional.of(event.at());
+        }
         return done();
     }
 
@@ -157,6 +178,8 @@ final class RunReducer {
                 leftOut,
                 water,
                 tooHot,
+                askedSince,
+                unansweredSince,
                 doubtSince);
     }
 
@@ -194,8 +217,10 @@ final class RunReducer {
             case READING -> read(event, event.reading().orElseThrow());
             case INTERRUPTED -> interrupt(event);
             case SERVER_AWAY -> {
-                // What was complete before it went away is complete.
-                if (!holdComplete && stage != Stage.RISING && doubtSince.isEmpty()) {
+                // What was complete before it went away is complete; and on the way up there is nothing to lose, unless
+                // it is only a
+                // correction that says it was still on the way: that takes no question back.
+                if (!holdComplete && (stage != Stage.RISING || afterCorrected) && doubtSince.isEmpty()) {
                     doubtSince = now;
                 }
             }
@@ -238,7 +263,7 @@ final class RunReducer {
             case DECIDED -> decision = event.as(Decision.class);
             case WATCH -> watch = event.note();
             case STANDS_ON -> hearth = new Hearth(event.note(), event.as(HeatSource.class));
-            case AWAY, CLOCK_SET, BURNER, NOTE, LIDS_POPPED, CORRECTION -> {
+            case AWAY, CLOCK_SET, BURNER, NOTE, LIDS_POPPED, HEARD, NOT_HEARD, CORRECTION -> {
                 // Kept in the record; the run does not change. A correction works on the event it is about.
             }
         }
@@ -260,6 +285,12 @@ final class RunReducer {
                 stage = holdComplete ? Stage.HOLDING : Stage.RISING;
                 heatOffAt = NEVER;
                 forget(Deviation.MAY_BE_DRY);
+                // The heat went off on a question; that is taken back, the question is not.
+                deviations.stream()
+                        .filter(past -> past.code().equals(Deviation.NOT_HEARD))
+                        .findFirst()
+                        .ifPresent(past -> unansweredSince = Optional.of(past.at()));
+                forget(Deviation.NOT_HEARD);
             }
             case PRESSURE_ZERO -> {
                 stage = Stage.COOLING;
@@ -302,6 +333,7 @@ final class RunReducer {
         }
         if (stage == Stage.HOLDING) {
             looked(event.at());
+            answered(event);
         }
         if (plan.gauge() == GaugeKind.DIAL && reading.isZero()) {
             zero(event);
@@ -361,10 +393,29 @@ final class RunReducer {
             backToHeating(event, Deviation.VENT_INTERRUPTED);
         } else if (stage == Stage.HOLDING && !holdComplete) {
             voidHold(event, Deviation.INTERRUPTED);
+        } else if (stage == Stage.RISING) {
+            doubtSince = NEVER;
         }
     }
 
+    /** Somebody looked, in time or too late; a gauge that goes on sending knows nothing of the weight. */
+    private void answered(RunEvent event) {
+        if (!event.by().device()) {
+            leaveUnanswered(event.at());
+        }
+    }
+
+    private void leaveUnanswered(Instant until) {
+        if (unansweredSince.isEmpty()) {
+            unansweredSince =
+                    askedSince.filter(since -> Duration.between(since, until).compareTo(RunPlan.ANSWER_WITHIN) > 0);
+        }
+        askedSince = NEVER;
+    }
+
     private void voidHold(RunEvent event, String deviation) {
+        askedSince = NEVER;
+        unansweredSince = NEVER;
         doubtSince = NEVER;
         stage = Stage.RISING;
         holdSince = NEVER;
@@ -373,6 +424,8 @@ final class RunReducer {
     }
 
     private void backToHeating(RunEvent event, String deviation) {
+        askedSince = NEVER;
+        unansweredSince = NEVER;
         doubtSince = NEVER;
         stage = Stage.HEATING;
         steamSince = NEVER;
@@ -392,10 +445,16 @@ final class RunReducer {
             // The heat did go off; that the time was not full came to light afterwards.
             deviate(Deviation.HOLD_UNSUPPORTED, event);
         }
+        // The end of the hold is no answer to what was asked in it.
+        unansweredSince
+                .or(() -> askedSince)
+                .ifPresent(since -> deviations.add(new Deviation(Deviation.NOT_HEARD, since, Optional.empty())));
+        askedSince = NEVER;
     }
 
     private void abandon(RunEvent event, String deviation) {
         abandonedFrom = Optional.of(stage);
+        askedSince = NEVER;
         doubtSince = NEVER;
         abandonedAt = Optional.of(event.at());
         stage = Stage.ABANDONED;

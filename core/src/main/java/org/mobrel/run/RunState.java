@@ -29,6 +29,8 @@ import org.mobrel.quantity.Volume;
  * @param leftOut jars of the load that did not go in, and where they went
  * @param water what the canner has probably used up
  * @param tooHot whether the last look asked for less heat: water goes as fast as at full heat then
+ * @param askedSince since when a device asks whether the weight still moves, until somebody has looked
+ * @param unansweredSince the first such question of this hold that nobody answered in time
  * @param doubtSince since when nobody can say whether steam or pressure went on, until the cook has; nothing ends on time before
  */
 public record RunState(
@@ -50,6 +52,8 @@ public record RunState(
         Map<Integer, LeftJar.Place> leftOut,
         Water water,
         boolean tooHot,
+        Optional<Instant> askedSince,
+        Optional<Instant> unansweredSince,
         Optional<Instant> doubtSince) {
 
     private static final Set<String> HOLDS_LOTS = Set.of(
@@ -57,6 +61,7 @@ public record RunState(
             Deviation.HOLD_UNSUPPORTED,
             Deviation.EARLY_ZERO,
             Deviation.MAY_BE_DRY,
+            Deviation.NOT_HEARD,
             Deviation.BOILED_DRY);
 
     /** A hold that was lost, and has to begin anew. */
@@ -93,6 +98,8 @@ public record RunState(
                 Map.of(),
                 Water.UNTOUCHED,
                 false,
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -108,6 +115,9 @@ public record RunState(
     /** The state after one more step of the course. An event that no longer follows counts for nothing. */
     RunState after(RunPlan plan, EventTimeline.Step step) {
         RunEvent event = step.event();
+        if (event.kind().isOverheard()) {
+            return new RunReducer(plan, this).overhear(event);
+        }
         Instant at = clock(event.at());
         if (step.struck()) {
             return new RunReducer(plan, seenAt(plan, at)).strike(step);

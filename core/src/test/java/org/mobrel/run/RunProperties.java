@@ -7,9 +7,11 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeMap;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -17,6 +19,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.Tuple;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
@@ -124,6 +128,7 @@ class RunProperties {
                                         new ZeroSigns(Set.of(ZeroSigns.Sign.NO_HISS), command.event() % 2 == 0),
                                         now)
                                 : RunEvent.of(kind, now);
+                    case HEARD -> RunEvent.of(kind, new Heard(Duration.ofMinutes(1), command.psi()), now);
                     case JAR_IN, JAR_BACK -> RunEvent.of(kind, new JarSeat(1 + command.psi() % 3), now);
                     case JAR_SETTLED ->
                         RunEvent.of(kind, new JarFate(1 + command.psi() % 2, Decision.REFRIGERATED), now);
@@ -173,6 +178,79 @@ class RunProperties {
 
     private static Instant lastOf(List<RunEvent> log) {
         return log.stream().map(RunEvent::heard).max(Instant::compareTo).orElse(START);
+    }
+
+    /** What a device overhears may ask and hold a lot back; with it or without it the run is the same. */
+    @Property(tries = 700)
+    void nothing_that_is_overheard_moves_a_run(
+            @ForAll("commands") List<Wish> commands,
+            @ForAll @Size(min = 1, max = 60) List<@IntRange(max = 999) Integer> when) {
+        List<RunEvent> log = accepted(commands);
+        List<RunEvent> overheard = overhearing(log, when);
+        RunState with = RunState.after(PLAN, overheard);
+        for (Instant now : List.of(lastOf(log), lastOf(log).plus(Duration.ofHours(3)))) {
+            RunState bare = RunState.after(PLAN, without(overheard)).seenAt(PLAN, now);
+            RunState heard = with.seenAt(PLAN, now);
+            assertThat(heard.stage()).isEqualTo(bare.stage());
+            assertThat(heard.holdComplete()).isEqualTo(bare.holdComplete());
+            assertThat(heard.when()).isEqualTo(bare.when());
+            assertThat(heard.turn()).isEqualTo(bare.turn());
+            assertThat(heard.water()).isEqualTo(bare.water());
+            assertThat(heard.heldFor()).containsAll(bare.heldFor());
+            assertThat(heard.deviations().stream()
+                            .filter(deviation -> !deviation.code().equals(Deviation.NOT_HEARD)))
+                    .containsExactlyElementsOf(bare.deviations());
+        }
+    }
+
+    /** The log with questions and minutes of a device put in, of its own time and at any place. */
+    private static List<RunEvent> overhearing(List<RunEvent> log, List<Integer> when) {
+        Map<Integer, List<RunEvent>> at = new TreeMap<>();
+        for (int dice : when) {
+            int place = dice % (log.size() + 1);
+            Instant then = (place == 0 ? START : log.get(place - 1).heard()).plusSeconds(dice * 7L);
+            at.computeIfAbsent(place, any -> new ArrayList<>())
+                    .add(
+                            dice % 2 == 0
+                                    ? RunEvent.of(EventKind.NOT_HEARD, then)
+                                    : RunEvent.of(EventKind.HEARD, new Heard(Duration.ofMinutes(1), dice), then));
+        }
+        List<RunEvent> all = new ArrayList<>();
+        List<Integer> moved = new ArrayList<>();
+        for (int index = 0; index <= log.size(); index++) {
+            all.addAll(at.getOrDefault(index, List.of()));
+            if (index < log.size()) {
+                moved.add(all.size() + 1);
+                all.add(renumbered(log.get(index), moved));
+            }
+        }
+        return all;
+    }
+
+    private static List<RunEvent> without(List<RunEvent> all) {
+        List<RunEvent> left = new ArrayList<>();
+        List<Integer> moved = new ArrayList<>();
+        for (RunEvent event : all) {
+            boolean stays = !event.kind().isOverheard();
+            moved.add(stays ? left.size() + 1 : 0);
+            if (stays) {
+                left.add(renumbered(event, moved));
+            }
+        }
+        return left;
+    }
+
+    /** A correction names its event by its number in the log, which is another now. */
+    private static RunEvent renumbered(RunEvent event, List<Integer> moved) {
+        return event.correction()
+                .map(correction -> new RunEvent(
+                        event.kind(),
+                        event.at(),
+                        event.heard(),
+                        Optional.of(new Correction(moved.get(correction.event() - 1), correction.instead())),
+                        event.by(),
+                        event.note()))
+                .orElse(event);
     }
 
     @Property(tries = 1_000)
@@ -263,6 +341,10 @@ class RunProperties {
         List<RunEvent> log = accepted(commands);
         Instant last = Instant.MIN;
         for (RunEvent event : log) {
+            if (event.kind().isOverheard()) {
+                // It moves nothing, the run's clock included.
+                continue;
+            }
             boolean late = event.kind() == EventKind.READING && event.isHeardLate();
             assertThat(late || !event.at().isBefore(last)).isTrue();
             last = event.at().isAfter(last) ? event.at() : last;

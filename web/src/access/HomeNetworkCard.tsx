@@ -5,8 +5,8 @@ import { keys } from "@/api/keys";
 import { Button, Card, Disclosure, ProblemNote, Spinner } from "@/kit";
 import { formatDate, formatDateTime } from "@/quantity";
 import { Qr } from "./Qr";
+import { type Home, useHomeNetwork } from "./useHomeNetwork";
 
-type Home = Schemas["HomeResponse"];
 type Code = Schemas["PairingCodeResponse"];
 type Device = Schemas["PairedDeviceResponse"];
 
@@ -14,22 +14,75 @@ const LOOK_EVERY_MS = 5_000;
 
 /** How phones and tablets of the house get in, and which ones are. */
 export function HomeNetworkCard() {
-  const home = useQuery({ queryKey: keys.homeNetwork, queryFn: () => body(api.GET("/api/access/home")) });
+  const { home, choose } = useHomeNetwork();
   return (
     <Card label="Home network" className="flex flex-col gap-3">
       <h2 className="text-xl font-bold">Home network</h2>
-      <ProblemNote error={home.error} />
+      <ProblemNote error={home.error ?? choose.error} />
       {home.isPending && !home.error && <Spinner />}
-      {home.data &&
-        (home.data.open ? (
-          <Open home={home.data} />
-        ) : (
-          <p>
-            Only this machine may in. For phones and tablets at the stove, stop Mobrel and start it with{" "}
-            <code className="font-bold whitespace-nowrap">./mobrel start --home</code>
-          </p>
-        ))}
+      {home.data && (
+        <>
+          <TroubleNote home={home.data} />
+          {home.data.open ? <Open home={home.data} /> : <Shut home={home.data} choose={choose} />}
+          {home.data.open && home.data.canChoose && <ShutOut choose={choose} />}
+        </>
+      )}
     </Card>
+  );
+}
+
+/** Why it is not let in although it may. */
+function TroubleNote({ home }: { readonly home: Home }) {
+  return home.trouble == null ? null : (
+    <p role="alert" className="border-l-4 border-brick pl-3 font-semibold">
+      {home.trouble} It is tried again every minute.
+    </p>
+  );
+}
+
+interface ChooseProps {
+  readonly choose: ReturnType<typeof useHomeNetwork>["choose"];
+}
+
+function Shut({ home, choose }: ChooseProps & { readonly home: Home }) {
+  return home.canChoose ? (
+    <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
+      <p className="min-w-0 flex-1 basis-72">
+        Off: only this machine opens the kitchen. Once it is on, the pages are encrypted, and each phone or
+        tablet is paired by six digits that are shown here.
+      </p>
+      <Button look="main" disabled={choose.isPending} onClick={() => choose.mutate(true)}>
+        Turn the home network on
+      </Button>
+    </div>
+  ) : (
+    <p>
+      Off: only the machine that Mobrel runs on opens the kitchen. That was said when it was started: in its
+      settings, or by leaving out <code className="font-bold whitespace-nowrap">--home</code>.
+    </p>
+  );
+}
+
+function ShutOut({ choose }: ChooseProps) {
+  const [sure, setSure] = useState(false);
+  return sure ? (
+    <div className="flex flex-wrap items-center gap-3 border-t border-line pt-3">
+      <p className="min-w-0 flex-1 basis-60">
+        Every other device loses its line to the kitchen at once. They stay paired.
+      </p>
+      <Button look="loss" size="small" disabled={choose.isPending} onClick={() => choose.mutate(false)}>
+        Turn it off now
+      </Button>
+      <Button look="quiet" size="small" onClick={() => setSure(false)}>
+        Keep
+      </Button>
+    </div>
+  ) : (
+    <div className="border-t border-line pt-2">
+      <Button look="quiet" size="small" onClick={() => setSure(true)}>
+        Turn the home network off
+      </Button>
+    </div>
   );
 }
 
@@ -48,7 +101,7 @@ function Open({ home }: { readonly home: Home }) {
   return (
     <>
       <ProblemNote error={devices.error ?? remove.error ?? make.error} />
-      {devices.data?.length === 0 && <p className="text-soft">No other device is in yet.</p>}
+      {devices.data?.length === 0 && <p className="text-soft">No other device is paired yet.</p>}
       {devices.data && devices.data.length > 0 && (
         <ul>
           {devices.data.map((device) => (
@@ -66,7 +119,7 @@ function Open({ home }: { readonly home: Home }) {
       ) : (
         <div>
           <Button look="main" disabled={make.isPending} onClick={() => make.mutate()}>
-            Let a device in
+            Pair a device
           </Button>
         </div>
       )}
@@ -89,7 +142,7 @@ function DeviceLine({ device, busy, onRemove }: LineProps) {
         {device.thisOne && <span className="ml-2 text-soft">this one</span>}
         <span className="block text-[0.9rem] text-soft">
           {device.person != null && `${device.person}, `}
-          seen {formatDateTime(device.seenAt)} at {device.address}; let in {formatDate(device.pairedAt)}
+          seen {formatDateTime(device.seenAt)} at {device.address}; paired {formatDate(device.pairedAt)}
         </span>
       </span>
       {sure ? (

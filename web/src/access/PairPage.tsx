@@ -2,6 +2,7 @@ import { useNavigate } from "@tanstack/react-router";
 import { KeyRound } from "lucide-react";
 import { useEffect, useState } from "react";
 import { api, body } from "@/api/client";
+import { nameDevice } from "@/api/device";
 import { wrongAt } from "@/api/problem";
 import { Button, Card, Field, LinkButton, PageFrame, ProblemNote } from "@/kit";
 import { useComingIn } from "./useAccess";
@@ -29,16 +30,17 @@ export function PairPage() {
   const [code, setCode] = useState(scanned);
   const [name, setName] = useState(usualName);
   const fromCamera = code.length > DIGITS;
-  const pair = useComingIn((asked: { code: string; name: string }) =>
-    body(api.POST("/api/access/pairing", { body: asked })),
-  );
+  const pair = useComingIn((asked: { code: string; name: string }) => {
+    nameDevice(asked.name);
+    return body(api.POST("/api/access/pairing", { body: asked }));
+  });
   return (
     <main className="mx-auto flex min-h-dvh w-full max-w-[34rem] flex-col justify-center px-4 py-8">
       <div className="mb-5 flex items-center gap-4">
         <img src="/mark.svg" alt="" width={56} height={56} className="rounded-field bg-rail p-1.5" />
-        <h1>Let this device in</h1>
+        <h1>Pair this device</h1>
       </div>
-      <Card label="Let this device in">
+      <Card label="Pair this device">
         <form
           className="flex flex-col gap-4"
           onSubmit={(event) => {
@@ -55,7 +57,7 @@ export function PairPage() {
             <Field
               label="The six digits"
               error={wrongAt(pair.error, "code")}
-              hint="On a device that is in: Kitchen, Home network, Let a device in."
+              hint="On a device that is paired, or the kitchen's own: Kitchen, Home network, Pair a device."
             >
               {(id, described) => (
                 <input
@@ -93,7 +95,7 @@ export function PairPage() {
             icon={<KeyRound size={24} />}
             disabled={pair.isPending || code.length < DIGITS || name.trim() === ""}
           >
-            Let it in
+            Pair
           </Button>
         </form>
       </Card>

@@ -22,18 +22,18 @@ beforeEach(() => {
 test("an unknown device sees the way in and nothing else, and the kitchen once its digits are right", async () => {
   server.on("GET /api/access", ok({ state: "unknown", people: [] }));
   const { user } = await gate();
-  expect(await screen.findByRole("heading", { name: "Let this device in" })).toBeTruthy();
+  expect(await screen.findByRole("heading", { name: "Pair this device" })).toBeTruthy();
   expect(screen.queryByText("The kitchen")).toBeNull();
   await user.type(screen.getByLabelText("The six digits"), "12 34 5");
-  expect(button("Let it in").disabled).toBe(true);
+  expect(button("Pair").disabled).toBe(true);
   await user.type(screen.getByLabelText("The six digits"), "6");
   await user.clear(screen.getByLabelText("What to call this device"));
   await user.type(screen.getByLabelText("What to call this device"), "Stove tablet");
   server.on("POST /api/access/pairing", problem(409, "code-not-good", "This code is not good."));
-  await user.click(button("Let it in"));
+  await user.click(button("Pair"));
   expect(await screen.findByText("This code is not good.")).toBeTruthy();
   server.on("POST /api/access/pairing", ok({ state: "paired", role: "cook", people: [] }));
-  await user.click(button("Let it in"));
+  await user.click(button("Pair"));
   expect(await screen.findByText("The kitchen")).toBeTruthy();
   expect(server.sent("POST /api/access/pairing")[1]).toEqual({ code: "123456", name: "Stove tablet" });
 });
@@ -44,7 +44,7 @@ test("a scanned code is sent without being typed", async () => {
   server.on("POST /api/access/pairing", ok({ state: "paired", role: "cook", people: [] }));
   const { user } = await gate();
   expect(await screen.findByText("The code was scanned.")).toBeTruthy();
-  await user.click(button("Let it in"));
+  await user.click(button("Pair"));
   await screen.findByText("The kitchen");
   expect(server.sent("POST /api/access/pairing")[0]).toMatchObject({ code: "a-long-token-of-more-than-six" });
 });
@@ -88,7 +88,7 @@ test("a device that was removed is asked for its digits again", async () => {
       <PeopleCard />
     </AccessGate>,
   );
-  expect(await screen.findByRole("heading", { name: "Let this device in" })).toBeTruthy();
+  expect(await screen.findByRole("heading", { name: "Pair this device" })).toBeTruthy();
   expect(heard).not.toEqual([]);
   stop();
 });
@@ -124,7 +124,7 @@ test("the home network shows both codes, what to type, and lets a device go only
     }),
   );
   const { user } = await show(<HomeNetworkCard />);
-  await user.click(await screen.findByRole("button", { name: "Let a device in" }));
+  await user.click(await screen.findByRole("button", { name: "Pair a device" }));
   expect(await screen.findByText("012 345")).toBeTruthy();
   expect(screen.getByRole("timer").textContent).toMatch(/good once, for 4:\d\d/);
   expect(screen.getByRole("img", { name: "Code to be scanned for the certificate" })).toBeTruthy();
@@ -136,16 +136,32 @@ test("the home network shows both codes, what to type, and lets a device go only
   await user.click(button("Remove Phone at the stove"));
   server.on("DELETE /api/access/devices/4", ok([]));
   await user.click(button("Remove it now"));
-  expect(await screen.findByText("No other device is in yet.")).toBeTruthy();
+  expect(await screen.findByText("No other device is paired yet.")).toBeTruthy();
 });
 
-test("where only this machine may in, the card says how to change that", async () => {
-  server.on(
-    "GET /api/access/home",
-    ok({ open: false, places: [], certificates: [], fingerprint: "", qr: [] }),
-  );
+const SHUT = { open: false, canChoose: true, places: [], certificates: [], fingerprint: "", qr: [] };
+
+test("the home network is let in and shut out on the page, the second with a second thought", async () => {
+  server.on("GET /api/access/home", ok(SHUT));
+  server.on("GET /api/access/devices", ok([]));
+  server.on("PUT /api/access/home", ok({ ...SHUT, open: true, places: ["https://10.77.0.1:8443"] }));
+  const { user } = await show(<HomeNetworkCard />);
+  await user.click(await screen.findByRole("button", { name: "Turn the home network on" }));
+  expect(await screen.findByRole("button", { name: "Pair a device" })).toBeTruthy();
+  await user.click(button("Turn the home network off"));
+  await user.click(button("Keep"));
+  await user.click(button("Turn the home network off"));
+  server.on("PUT /api/access/home", ok(SHUT));
+  await user.click(button("Turn it off now"));
+  expect(await screen.findByRole("button", { name: "Turn the home network on" })).toBeTruthy();
+  expect(server.sent("PUT /api/access/home")).toEqual([{ open: true }, { open: false }]);
+});
+
+test("where it cannot be let in the card says why, and where it was said at the start it offers nothing", async () => {
+  server.on("GET /api/access/home", ok({ ...SHUT, canChoose: false, trouble: "Port 8443 is in use." }));
   await show(<HomeNetworkCard />);
-  expect(await screen.findByText("./mobrel start --home")).toBeTruthy();
+  expect((await screen.findByRole("alert")).textContent).toContain("Port 8443 is in use.");
+  expect(screen.queryByRole("button", { name: "Turn the home network on" })).toBeNull();
 });
 
 test("the first of the people cooks; another gets a role; a PIN that is none is said to be none at its field", async () => {

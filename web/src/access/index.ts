@@ -4,3 +4,4 @@ export { PairedPage } from "./PairPage";
 export { PeopleCard } from "./PeopleCard";
 export { SignedInCard } from "./SignedInCard";
 export { useAccess } from "./useAccess";
+export { useHomeNetwork } from "./useHomeNetwork";

@@ -6,6 +6,7 @@ export const keys = {
   health: ["health"],
   access: ["access"],
   homeNetwork: ["access", "home"],
+  machine: ["machine"],
   pairedDevices: ["access", "devices"],
   people: ["access", "people"],
   kitchen: ["kitchen"],

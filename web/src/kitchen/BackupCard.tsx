@@ -89,7 +89,7 @@ export function BackupCard({ kitchen }: { readonly kitchen: Kitchen }) {
           Save a backup
         </a>
         <label className="btn btn-outline min-h-11 border-line bg-paper px-5 font-bold text-base text-primary">
-          Take one in
+          Restore a backup
           <input
             type="file"
             accept=".json,application/json"
@@ -134,7 +134,7 @@ export function BackupCard({ kitchen }: { readonly kitchen: Kitchen }) {
               disabled={done.isPending || tried.isPending}
               onClick={() => done.mutate({ of: file, by: way })}
             >
-              {way === "replace" ? "Replace this kitchen" : "Take it in"}
+              {way === "replace" ? "Replace this kitchen" : "Merge into this kitchen"}
             </Button>
             <Button look="quiet" onClick={() => setFile(undefined)}>
               Leave everything as it is

@@ -8,8 +8,12 @@ interface Props {
   readonly canner?: Canner;
   /** Of the kitchen that this form is opened on. */
   readonly version: number;
-  readonly onDone: () => void;
+  readonly onDone?: () => void;
+  /** Whether there is no way back to something else. */
+  readonly first?: boolean;
 }
+
+const NOTHING = () => undefined;
 
 type Places = Canner["capacity"][number];
 
@@ -43,7 +47,7 @@ function changedOf(before: CannerChange, after: CannerChange): string[] {
 }
 
 /** A canner, new or changed. */
-export function CannerForm({ canner, version, onDone }: Props) {
+export function CannerForm({ canner, version, onDone = NOTHING, first = false }: Props) {
   const change = useCannerChange();
   const [name, setName] = useState(canner?.name ?? "");
   const [gauge, setGauge] = useState<Instrument>(instrumentOf(canner));
@@ -168,9 +172,11 @@ export function CannerForm({ canner, version, onDone }: Props) {
         </div>
       </Disclosure>
       <div className="flex flex-wrap items-center justify-end gap-3 md:col-span-2">
-        <Button look="quiet" onClick={onDone}>
-          Back
-        </Button>
+        {!first && (
+          <Button look="quiet" onClick={onDone}>
+            Back
+          </Button>
+        )}
         <Button type="submit" look="main" disabled={change.isPending || !name.trim()}>
           {canner ? "Save" : "Add this canner"}
         </Button>

@@ -8,7 +8,6 @@ import type { Kitchen } from "./useKitchen";
 /** Empty jars and new lids: a plan says what is short before the pot is on. */
 export function CupboardCard({ kitchen }: { readonly kitchen: Kitchen }) {
   const cupboard = useCupboard();
-  const { jars: countJars, lids: countLids } = useCupboardChange();
   if (!cupboard.data) {
     return cupboard.error ? <ProblemNote error={cupboard.error} /> : <Spinner />;
   }
@@ -20,25 +19,7 @@ export function CupboardCard({ kitchen }: { readonly kitchen: Kitchen }) {
           Empty jars and new lids in the cupboard. A lid is used once: each batch takes its own.
         </p>
       </div>
-      <ProblemNote error={countJars.error ?? countLids.error} />
-      <div className="grid gap-x-10 gap-y-2 md:grid-cols-2">
-        {cupboard.data.lids.map((lids) => (
-          <Counted
-            key={lids.mouth}
-            label={`New lids, ${lids.mouth}`}
-            count={lids.fresh}
-            set={(fresh) => countLids.mutate({ mouth: lids.mouth, fresh })}
-          />
-        ))}
-        {cupboard.data.jars.map((jar) => (
-          <Counted
-            key={`${jar.size}/${jar.mouth}`}
-            label={name(jar)}
-            count={jar.empty}
-            set={(empty) => countJars.mutate({ size: jar.size, mouth: jar.mouth, empty })}
-          />
-        ))}
-      </div>
+      <JarCounts />
       <Disclosure title="Measure your own jars with water">
         <p className="mb-2 text-soft">
           Fill a jar with water to one inch below its rim and weigh the water: 1 g is 1 ml. Amounts then go by
@@ -51,6 +32,35 @@ export function CupboardCard({ kitchen }: { readonly kitchen: Kitchen }) {
         </div>
       </Disclosure>
     </Card>
+  );
+}
+
+/** How many empty jars and new lids there are, of each kind. */
+export function JarCounts() {
+  const cupboard = useCupboard();
+  const { jars: countJars, lids: countLids } = useCupboardChange();
+  return (
+    <>
+      <ProblemNote error={cupboard.error ?? countJars.error ?? countLids.error} />
+      <div className="grid gap-x-10 gap-y-2 md:grid-cols-2">
+        {cupboard.data?.lids.map((lids) => (
+          <Counted
+            key={lids.mouth}
+            label={`New lids, ${lids.mouth}`}
+            count={lids.fresh}
+            set={(fresh) => countLids.mutate({ mouth: lids.mouth, fresh })}
+          />
+        ))}
+        {cupboard.data?.jars.map((jar) => (
+          <Counted
+            key={`${jar.size}/${jar.mouth}`}
+            label={name(jar)}
+            count={jar.empty}
+            set={(empty) => countJars.mutate({ size: jar.size, mouth: jar.mouth, empty })}
+          />
+        ))}
+      </div>
+    </>
   );
 }
 

@@ -46,10 +46,10 @@ export function GaugesCard() {
                 look="quiet"
                 size="small"
                 disabled={shutOut.isPending}
-                aria-label={`Shut out ${gauge.name}`}
+                aria-label={`Remove ${gauge.name}`}
                 onClick={() => shutOut.mutate(gauge.id)}
               >
-                Shut out
+                Remove
               </Button>
             </li>
           ))}
@@ -77,7 +77,7 @@ export function GaugesCard() {
                 onChange={(event) => setName(event.target.value)}
               />
               <Button type="submit" className="min-h-12" disabled={name.trim() === "" || add.isPending}>
-                Let in
+                Pair
               </Button>
             </div>
           )}

@@ -16,10 +16,13 @@ const CUPBOARD = {
   ],
 };
 
+let machine = ok([]);
+
 async function page(known: Kitchen = kitchen()) {
   server.on("GET /api/kitchen", ok(known));
   server.on("GET /api/kitchen/cupboard", ok(CUPBOARD));
   server.on("GET /api/kitchen/devices", ok([]));
+  server.on("GET /api/health/machine", () => machine);
   server.on("GET /api/access", ok({ state: "here", role: "cook", people: [] }));
   server.on(
     "GET /api/access/home",
@@ -275,7 +278,10 @@ test("a backup says what it would do before it does it", async () => {
   };
   const { user } = await page();
   server.on("POST /api/backup", ok(restored));
-  await user.upload(field("Take one in"), new File(["{}"], "kitchen.json", { type: "application/json" }));
+  await user.upload(
+    field("Restore a backup"),
+    new File(["{}"], "kitchen.json", { type: "application/json" }),
+  );
   const backup = within(screen.getByRole("region", { name: "Backup" }));
   expect((await backup.findByRole("status")).textContent).toBe(
     "What is here stays. 2 recipes, 1 lot come in besides; the rest is here already. Codes that are taken get another letter: " +
@@ -313,4 +319,29 @@ test("care points are switched one by one, and say only which was meant", async 
   await waitFor(() => expect(server.sent(PATCH)).toEqual([{ basedOn: 7, care: { "rim-nicks": true } }]));
   await user.click(screen.getByRole("checkbox", { name: /^Clamps in opposite pairs/ }));
   await waitFor(() => expect(server.sent(PATCH)[1]).toEqual({ basedOn: 8, care: { clamps: false } }));
+});
+
+test("what is wrong with the machine stands there with what to do; what is well on a tap; and it is looked at again", async () => {
+  machine = ok([
+    { check: "disk", state: "wrong", words: "40 MB free where the kitchen is", remedy: "make room" },
+    { check: "zone", state: "unknown", words: "not said", remedy: "set MOBREL_ZONE" },
+    { check: "database", state: "ok", words: "runs", remedy: null },
+  ]);
+  const { user } = await page(kitchen());
+  const card = within(await screen.findByRole("region", { name: "This machine" }));
+  expect((await card.findByText("40 MB free where the kitchen is")).closest("li")?.textContent).toContain(
+    "To do: make room",
+  );
+  expect(card.queryByText("Nothing wrong was found.")).toBeNull();
+  expect(card.getByText("What was looked at (2)")).toBeTruthy();
+  machine = ok([{ check: "database", state: "ok", words: "runs", remedy: null }]);
+  await user.click(card.getByRole("button", { name: "Look again" }));
+  expect(await card.findByText("Nothing wrong was found.")).toBeTruthy();
+});
+
+test("where nobody looks at the machine there is nothing to be seen of it", async () => {
+  machine = problem(409, "no-doctor", "Nobody looks at the machine here.");
+  await page(kitchen());
+  await screen.findByRole("region", { name: "Home network" });
+  expect(screen.queryByText("Nobody looks at the machine here.")).toBeNull();
 });

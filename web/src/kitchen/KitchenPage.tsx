@@ -12,6 +12,7 @@ import { CareCard } from "./CareCard";
 import { CupboardCard } from "./CupboardCard";
 import { GaugesCard } from "./GaugesCard";
 import { BestMonths, Household } from "./Household";
+import { MachineCard } from "./MachineCard";
 import { PressureBands } from "./PressureBands";
 import { ThisDevice } from "./ThisDevice";
 import { type Kitchen, useKitchen, useSettings } from "./useKitchen";
@@ -33,7 +34,7 @@ export function KitchenPage() {
     <PageFrame
       title="Kitchen"
       lead={lead(kitchen.data)}
-      actions={<LinkButton to="/tables">The tables</LinkButton>}
+      actions={<LinkButton to="/tables">Tested times</LinkButton>}
     >
       <div className="grid items-start gap-4 lg:grid-cols-[22rem_minmax(0,1fr)]">
         <Settings kitchen={kitchen.data} />
@@ -49,6 +50,7 @@ export function KitchenPage() {
               <PeopleCard />
               <GaugesCard />
               <BackupCard kitchen={kitchen.data} />
+              <MachineCard />
             </>
           )}
         </div>
@@ -83,15 +85,7 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
       <Household kitchen={kitchen} settings={settings} />
       <Workplace kitchen={kitchen} settings={settings} />
       <BestMonths kitchen={kitchen} settings={settings} />
-      <Choice
-        label="Measures"
-        value={kitchen.units === "metric" ? "metric" : "us"}
-        options={[
-          { value: "us", text: "US" },
-          { value: "metric", text: "Metric" },
-        ]}
-        onChange={(units) => save({ units })}
-      />
+      <Measures kitchen={kitchen} />
       <div>
         <Choice
           label="For a mixed soup"
@@ -121,6 +115,25 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
         }}
       />
     </Card>
+  );
+}
+
+/** US or metric, on every page. */
+export function Measures({ kitchen }: { readonly kitchen: Kitchen }) {
+  const { save, error } = useSettings();
+  return (
+    <div>
+      <Choice
+        label="Measures"
+        value={kitchen.units === "metric" ? "metric" : "us"}
+        options={[
+          { value: "us", text: "US" },
+          { value: "metric", text: "Metric" },
+        ]}
+        onChange={(units) => save({ units })}
+      />
+      <ProblemNote error={error} />
+    </div>
   );
 }
 

@@ -1,5 +1,8 @@
+export { AltitudeField } from "./AltitudeField";
+export { CannerForm } from "./CannerForm";
+export { JarCounts } from "./CupboardCard";
 export { CARE_POINTS } from "./carePoints";
-export { KitchenPage } from "./KitchenPage";
+export { KitchenPage, Measures } from "./KitchenPage";
 export { useAutomaticBackups } from "./useAutomaticBackups";
 export { cupboardQuery, useCupboard, useCupboardChange } from "./useCupboard";
 export { type Canner, type Kitchen, kitchenQuery, useKitchen } from "./useKitchen";

@@ -12,12 +12,12 @@ export function EmptyBook() {
       </p>
       <p className="mt-3">
         <Link to="/tables" className="font-bold text-primary underline">
-          May I can … ? Look into the tables
+          May I can … ? Look into the tested times
         </Link>
       </p>
       <p className="mt-1">
         <Link to="/recipes/import" className="font-bold text-primary underline">
-          Bring in a file or a saved page
+          Import a file or a saved page
         </Link>
       </p>
     </Card>

@@ -23,10 +23,10 @@ export function RecipesPage() {
       actions={
         <>
           <LinkButton to="/tables" icon={<Table2 size={20} />}>
-            The tables
+            Tested times
           </LinkButton>
           <LinkButton to="/recipes/import" icon={<FileUp size={20} />}>
-            Bring in
+            Import
           </LinkButton>
           <LinkButton to="/recipes/$id" params={{ id: "new" }} look="main" icon={<Plus size={20} />}>
             New recipe

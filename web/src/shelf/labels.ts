@@ -21,6 +21,8 @@ export function ageOf(cannedOn: string, today: string): string {
 const REASONS: Record<string, string> = {
   "forced-cooling": "Its canner was cooled by force, which can draw jars empty and break seals.",
   "early-zero": "Its pressure was gone sooner than a canner cools by itself.",
+  "not-heard":
+    "A device no longer heard the weight in its hold, and for two minutes nobody said whether it moved.",
   "may-be-dry": "By the estimate its canner may have boiled dry, and nobody said that water was left.",
   "boiled-dry": "Its canner boiled dry.",
   "hold-unsupported": "What came to light later does not support the full time at pressure.",

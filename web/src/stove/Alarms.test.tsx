@@ -94,7 +94,7 @@ test("it is repeated in its own time and not at every tick", async () => {
 
 test("an answer ends it, also after a reload, and a later one rings anew", async () => {
   const first = await ringing(holding());
-  screen.getByRole("button", { name: "I hear it" }).click();
+  screen.getByRole("button", { name: "Got it" }).click();
   await waitFor(() => expect(screen.queryByRole("alert")).toBeNull());
   await act(() => vi.advanceTimersByTimeAsync(30_000));
   await tick();

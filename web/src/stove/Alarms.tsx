@@ -106,7 +106,7 @@ export function Alarms() {
         </Button>
       )}
       <Button className="min-h-14! shrink-0 text-lg text-ink" onClick={answer}>
-        I hear it
+        Got it
       </Button>
     </div>
   );

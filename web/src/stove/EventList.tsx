@@ -22,9 +22,10 @@ export function EventList({ run }: { readonly run: Run }) {
   const corrected = new Set(run.events.flatMap((event) => event.corrects ?? []));
   const started = run.clockSince;
   const shown = run.events.filter(
-    (event) => event.gauge == null || lost.has(event.at) || event.at === started,
+    (event) => event.type !== "heard" && (event.gauge == null || lost.has(event.at) || event.at === started),
   );
-  const silent = run.events.length - shown.length;
+  const heard = run.events.filter((event) => event.type === "heard");
+  const silent = run.events.length - shown.length - heard.length;
   const [all, setAll] = useState(false);
   const earlier = all ? 0 : Math.max(0, shown.length - AT_A_SITTING);
   return (
@@ -56,6 +57,7 @@ export function EventList({ run }: { readonly run: Run }) {
       {silent > 0 && (
         <p className="text-soft">And {silent} readings that a gauge sent by itself; the trace shows them.</p>
       )}
+      {heard.length > 0 && <p className="text-soft">{heardWords(heard)}</p>}
       {run.gaps.map((gap) => (
         <p key={gap.from} className="text-soft">
           No look from {formatTime(gap.from)} to {formatTime(gap.until)}.
@@ -63,6 +65,13 @@ export function EventList({ run }: { readonly run: Run }) {
       ))}
     </>
   );
+}
+
+/** A minute each, in one sentence: they prove nothing. */
+function heardWords(heard: readonly RunEvent[]): string {
+  const rates = heard.map((event) => event.heardPerMinute ?? 0).sort((one, two) => one - two);
+  const by = [...new Set(heard.flatMap((event) => event.by ?? []))].join(" and ") || "A device";
+  return `${by} listened in ${heard.length} ${heard.length === 1 ? "minute" : "minutes"}, from ${formatTime(heard[0]?.at ?? "")} on, and heard it about ${rates[Math.floor(rates.length / 2)]} times a minute. What is heard proves nothing.`;
 }
 
 function words(event: RunEvent): string {

@@ -29,7 +29,7 @@ export function JiggleTap({ run, onEvent, onClose }: Props) {
       <div className="flex flex-wrap items-stretch gap-3">
         <button
           type="button"
-          className="btn btn-primary min-h-32 flex-1 text-3xl font-bold"
+          className="btn btn-primary h-32 min-h-32! flex-1 text-3xl font-bold"
           onClick={() => {
             const now = performance.now();
             setTaps((before) => [...before.filter((tap) => now - tap < FORGET_MS), now]);

@@ -1,6 +1,8 @@
+import { Ear } from "lucide-react";
 import { useState } from "react";
 import { LoadPicture } from "@/jars";
 import { Button, Card, ProblemNote, Tag } from "@/kit";
+import { ListenPanel, ListenStrip, useListening } from "@/listen";
 import { countJars, formatClock, formatDateTime, formatSpan, formatTime } from "@/quantity";
 import { Away } from "./Away";
 import { Burner } from "./Burner";
@@ -34,6 +36,9 @@ interface Props {
 /** Until the pressure holds there is time to say where the canner stands. */
 const BEFORE_HOLD = new Set(["checks", "loading", "heating", "venting"]);
 
+/** In these there is steam or a weight to be heard. */
+const LISTENED_TO = new Set(["heating", "venting", "rising", "holding"]);
+
 /** One canner: its clock, what to do this minute, the picture, and two or three large buttons. */
 export function RunCard({ run, alone }: Props) {
   const now = runNow(run);
@@ -43,6 +48,9 @@ export function RunCard({ run, alone }: Props) {
   const recording = useRecordEvent(run);
   const [away, setAway] = useState(false);
   const [happened, setHappened] = useState(false);
+  const [hearing, setHearing] = useState(false);
+  const mayListen = LISTENED_TO.has(run.stage) && !run.simulated && !run.holdComplete;
+  const listens = useListening()?.runId === run.id;
   const say = async (...events: EventRequest[]) => {
     setAway(false);
     setHappened(false);
@@ -57,9 +65,9 @@ export function RunCard({ run, alone }: Props) {
       tone={
         run.lost
           ? "brick"
-          : view.face.copper
+          : view.face.copper && run.askedSince == null
             ? "copper"
-            : run.verdict === "own-judgement"
+            : run.verdict === "own-judgement" || run.askedSince != null
               ? "mustard"
               : "plain"
       }
@@ -80,6 +88,8 @@ export function RunCard({ run, alone }: Props) {
         <SinceThePlan run={run} />
         <SecondTry run={run} now={now} />
       </div>
+      {/* High up: nobody should have to look for whether a microphone is on. */}
+      <ListenStrip run={run} onEvent={say} />
       <div className={`grid items-center gap-x-8 gap-y-3 ${alone ? columns(view) : ""}`}>
         <div className="min-w-0">
           <div className="flex flex-wrap items-center gap-x-2 sm:gap-x-6">
@@ -129,6 +139,7 @@ export function RunCard({ run, alone }: Props) {
           <Picture view={view} run={run} now={now} alone={alone} simulation={simulation} onEvent={say} />
         </div>
       </div>
+      {hearing && mayListen && !listens && <ListenPanel run={run} onClose={() => setHearing(false)} />}
       {run.dues.some((due) => due.what === "no-pressure" && now >= Date.parse(due.at)) && <NoPressure />}
       <ProblemNote error={recording.error} more={moreWords(recording.error)} />
       <div className="border-t border-line pt-1">
@@ -139,6 +150,11 @@ export function RunCard({ run, alone }: Props) {
           {view.burner && <Burner run={run} onEvent={say} />}
           {!away && !happened && (view.away || run.stage === "opened") && (
             <span className="ml-auto flex flex-wrap">
+              {mayListen && !listens && !hearing && (
+                <Button size="small" look="quiet" icon={<Ear size={18} />} onClick={() => setHearing(true)}>
+                  Listen
+                </Button>
+              )}
               <Button size="small" look="quiet" onClick={() => setHappened(true)}>
                 Something happened
               </Button>

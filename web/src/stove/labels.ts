@@ -55,6 +55,8 @@ const EVENTS: Record<string, string> = {
   watch: "On watch",
   "stands-on": "Stands on",
   burner: "Burner",
+  heard: "Heard",
+  "not-heard": "The weight is not heard any more",
   note: "Note",
   correction: "Correction",
 };
@@ -103,6 +105,7 @@ const DEVIATIONS: Record<string, string> = {
   "may-be-dry": "It may have boiled dry",
   "boiled-dry": "It boiled dry",
   "early-zero": "The pressure was gone too soon",
+  "not-heard": "Not heard for a while, and nobody said in time whether it moved",
   "hold-unsupported": "What came to light later does not support the full time",
 };
 

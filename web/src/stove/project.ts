@@ -109,7 +109,13 @@ function read(run: Run, event: EventRequest, at: string): Run {
     ...(event.jiggles == null ? {} : { jiggles: event.jiggles }),
     ...(event.by ? { by: event.by } : {}),
   };
-  const next: Run = { ...run, lastReading: seen, events: [...run.events, seen] };
+  const next: Run = {
+    ...run,
+    lastReading: seen,
+    events: [...run.events, seen],
+    askedSince: undefined,
+    dues: run.dues.filter((due) => due.what !== "not-heard"),
+  };
   const proper =
     event.psi != null
       ? event.psi >= run.targetPsi

@@ -85,6 +85,24 @@ function doubtful(run: Run, since: string): StageView {
   };
 }
 
+/** A device that listens no longer hears the weight: it cannot know, and the cook can. */
+function asked(run: Run, since: string): StageView {
+  const moves = run.jiggles == null ? "rocks" : "jiggles";
+  const device = run.events.findLast((event) => event.type === "not-heard")?.by ?? "A device";
+  return {
+    face: { downTo: at(run.clockEndsAt), copper: true },
+    now: `${device} has not heard the weight since ${formatTime(since)}. Look: is it still ${run.jiggles == null ? "rocking" : "jiggling"}?`,
+    next: "Unanswered for two minutes, the lots are held back until somebody has looked into it.",
+    steps: [
+      { text: `Yes, it ${moves}`, event: { type: "reading", weight: "proper" }, look: "main" },
+      { text: "It stopped", event: { type: "reading", weight: "still" }, look: "loss" },
+    ],
+    mark: true,
+    picture: "trace",
+    away: true,
+  };
+}
+
 /** What is on the screen at each stage of a run: one clock, one sentence, two or three buttons. */
 export function stageView(known: Run, now: number): StageView {
   // The server said beforehand when the time is over; a page that hears nothing more still knows it.
@@ -95,6 +113,9 @@ export function stageView(known: Run, now: number): StageView {
   const run = over ? { ...known, holdComplete: true } : known;
   if (run.doubtSince != null) {
     return doubtful(run, run.doubtSince);
+  }
+  if (run.askedSince != null && run.stage === "holding" && !over) {
+    return asked(run, run.askedSince);
   }
   switch (run.stage) {
     case "checks":

@@ -16,7 +16,7 @@ export function TablesPage() {
   const [part, setPart] = useState<"foods" | "processes" | "never" | "own">("foods");
   return (
     <PageFrame
-      title="The tables"
+      title="Tested times"
       lead={tables.data && `${tables.data.edition} · transcription ${tables.data.version}`}
     >
       <ProblemNote error={tables.error} retry={() => tables.refetch()} />

@@ -10,6 +10,8 @@ import { TodayPage } from "./TodayPage";
 
 const SHELF = { today: "2026-03-07", lots: [], places: [], jars: 0, next: undefined };
 
+const SHUT = { open: false, canChoose: false, places: [], certificates: [], fingerprint: "", qr: [] };
+
 beforeEach(() => {
   vi.setSystemTime(at(0));
   server.on("GET /api/shelf", ok(SHELF));
@@ -90,9 +92,39 @@ test("jars that did not seal are a decision with a limit", async () => {
   expect(screen.getByRole("link", { name: "Decide" })).toBeTruthy();
 });
 
-test("a kitchen that is not set up is told what comes first", async () => {
-  await today([], kitchen({ altitudeFt: undefined, canners: [] }));
-  expect(card("Welcome").getByRole("link", { name: "Set up the kitchen" })).toBeTruthy();
+test("a kitchen that knows nothing is asked four things in a row, and no more afterwards", async () => {
+  localStorage.clear();
+  server.on("GET /api/access", ok({ state: "here", role: "cook", people: [] }));
+  server.on("GET /api/kitchen/cupboard", ok({ version: 1, jars: [], lids: [{ mouth: "regular" }] }));
+  server.on("GET /api/access/home", ok({ ...SHUT, canChoose: true }));
+  const { user } = await today([], kitchen({ altitudeFt: undefined, altitudeM: undefined, canners: [] }));
+  const welcome = card("Welcome");
+  expect(welcome.getByLabelText("Altitude in feet")).toBeTruthy();
+  expect(welcome.queryByLabelText("What you call it")).toBeNull();
+  server.on("PATCH /api/kitchen", ok(kitchen({ canners: [] })));
+  server.on("GET /api/kitchen", ok(kitchen({ canners: [] })));
+  await user.type(welcome.getByLabelText("Altitude in feet"), "3150{Enter}");
+  expect(await welcome.findByText("3,150 ft")).toBeTruthy();
+
+  server.on("POST /api/kitchen/canners", ok(kitchen()));
+  server.on("GET /api/kitchen", ok(kitchen()));
+  await user.type(welcome.getByLabelText("What you call it"), "Big canner");
+  await user.click(welcome.getByRole("button", { name: "Add this canner" }));
+  expect(await welcome.findByRole("button", { name: "Count New lids, regular" })).toBeTruthy();
+  await user.click(welcome.getByRole("button", { name: "Next" }));
+
+  server.on("PUT /api/access/home", ok({ ...SHUT, canChoose: true, trouble: "Port 8443 is in use." }));
+  await user.click(await welcome.findByRole("button", { name: "Turn it on" }));
+  expect(await welcome.findByText("Port 8443 is in use.")).toBeTruthy();
+  expect(server.sent("PUT /api/access/home")).toEqual([{ open: true }]);
+  await user.click(welcome.getByRole("button", { name: "Done" }));
+  expect(screen.queryByRole("region", { name: "Welcome" })).toBeNull();
+});
+
+test("a kitchen that was set up elsewhere is asked nothing", async () => {
+  localStorage.clear();
+  await today();
+  expect(screen.queryByRole("region", { name: "Welcome" })).toBeNull();
 });
 
 test("what else waits: holds once a lot, care of canners, and dishes that run low", async () => {

@@ -9,6 +9,7 @@ import { usePractice } from "@/practice";
 import { countJars, formatClock, formatDateTime, jarWord } from "@/quantity";
 import { hueOf, type Lot, type Need, useHolds, useNeeds, useShelf } from "@/shelf";
 import { jarsInside, KeptTaps, type Run, runNow, stageLabel, useRunNow, useRuns } from "@/stove";
+import { FirstMinute } from "./FirstMinute";
 
 /** Stages in which everything happens by itself. */
 const WAITING: ReadonlySet<string> = new Set(["cooling", "settling"]);
@@ -23,7 +24,6 @@ export function TodayPage() {
   const resting = open.filter((run) => !run.atTheStove && run.stage !== "abandoned");
   const undecided = open.filter((run) => run.awaitsDecision);
   const stove = open.filter((run) => run.atTheStove);
-  const setUp = kitchen.data && (kitchen.data.altitudeFt == null || kitchen.data.canners.length === 0);
   return (
     <PageFrame
       title="Today"
@@ -44,7 +44,7 @@ export function TodayPage() {
     >
       <KeptTaps />
       <ProblemNote error={shelf.error ?? kitchen.error} retry={() => shelf.refetch()} />
-      {setUp && <FirstMinute />}
+      {kitchen.data && <FirstMinute kitchen={kitchen.data} />}
       {undecided.length > 0 && <Undecided runs={undecided} />}
       <OutsideList />
       <div className="grid items-start gap-4 lg:grid-cols-2">
@@ -120,7 +120,9 @@ function Due() {
   const care = (kitchen.data?.canners ?? []).flatMap((canner) =>
     canner.due.map((words) => ({ canner: canner.name, words })),
   );
-  const backups = useAutomaticBackups().data;
+  const backup = useAutomaticBackups().data;
+  // A kitchen that is just being set up makes its first one in a moment.
+  const backups = backup?.newest || backup?.problem || kitchen.data?.altitudeFt != null ? backup : undefined;
   if (held === 0 && low.length === 0 && care.length === 0 && !backups?.old) {
     return null;
   }
@@ -209,27 +211,6 @@ function MeanwhileDrill() {
       <LinkButton to="/practice/drills/$code" params={{ code: drill.code }}>
         Begin
       </LinkButton>
-    </Card>
-  );
-}
-
-function FirstMinute() {
-  return (
-    <Card label="Welcome">
-      <h2 className="text-2xl font-bold">A pot, seven hot jars and a canner</h2>
-      <p className="mt-1 max-w-3xl text-lg">
-        Mobrel says what may be canned and for how long, counts the jars, and keeps the clock and the record
-        at the stove. It begins with two things: how high you live, and what you can in. Or paste a recipe
-        first and see what sets its time.
-      </p>
-      <div className="mt-4 flex flex-wrap gap-3">
-        <LinkButton to="/kitchen" look="main">
-          Set up the kitchen
-        </LinkButton>
-        <LinkButton to="/recipes/$id" params={{ id: "new" }}>
-          Paste a recipe
-        </LinkButton>
-      </div>
     </Card>
   );
 }

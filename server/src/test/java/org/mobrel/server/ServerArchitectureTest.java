@@ -47,6 +47,7 @@ class ServerArchitectureTest {
             Map.entry("home", Set.of("platform")),
             Map.entry("access", Set.of("platform", "home", "sharing")),
             Map.entry("device", Set.of("platform", "access", "kitchen", "run")),
+            Map.entry("listening", Set.of("platform", "run")),
             Map.entry("practice", Set.of("platform", "kitchen", "ruling")),
             Map.entry("planning", Set.of("platform", "kitchen", "recipe", "ruling", "scaling", "run", "shelf")),
             Map.entry(

@@ -48,7 +48,14 @@ final class Doors {
             line(Set.of("POST"), Asks.GUEST, "/api/access/sign-in", "/api/access/sign-out"),
             line(Set.of(), Asks.COOK, "/api/access/**"),
             // A backup is everything at once; keys and people are nobody's but the cook's.
-            line(Set.of(), Asks.COOK, "/api/backup", "/api/kitchen/devices/**", "/v3/**", "/actuator/**"),
+            line(
+                    Set.of(),
+                    Asks.COOK,
+                    "/api/backup",
+                    "/api/kitchen/devices/**",
+                    "/api/health/machine",
+                    "/v3/**",
+                    "/actuator/**"),
             line(Set.of("POST"), Asks.GAUGE, "/api/runs/*/readings"),
             // Questions that do not fit into an address; they change nothing.
             line(
@@ -66,6 +73,7 @@ final class Doors {
                     Set.of("POST"),
                     Asks.HELPER,
                     "/api/runs/*/events",
+                    "/api/runs/*/hearing",
                     "/api/runs/*/jars",
                     "/api/runs/*/again",
                     "/api/runs/*/simulation",

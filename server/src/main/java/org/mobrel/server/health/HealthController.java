@@ -2,6 +2,7 @@ package org.mobrel.server.health;
 
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,10 +20,27 @@ class HealthController {
 
     record HealthResponse(List<TroubleResponse> troubles) {}
 
-    private final KitchenHealth health;
+    /**
+     * @param check what was looked at, such as 'disk'
+     * @param remedy what to do; null where nothing is to be done
+     */
+    record MachineCheckResponse(String check, Doctor.State state, String words, @Nullable String remedy) {}
 
-    HealthController(KitchenHealth health) {
+    private final KitchenHealth health;
+    private final Doctor doctor;
+
+    HealthController(KitchenHealth health, Doctor doctor) {
         this.health = health;
+        this.doctor = doctor;
+    }
+
+    @Operation(
+            summary = "What is well on the machine Mobrel runs on and what is not, each with what to do; looked at now")
+    @GetMapping("/api/health/machine")
+    List<MachineCheckResponse> machine() {
+        return doctor.look().stream()
+                .map(found -> new MachineCheckResponse(found.check(), found.state(), found.words(), found.remedy()))
+                .toList();
     }
 
     @Operation(summary = "What is wrong with disk, database or a second server, and what can be done")

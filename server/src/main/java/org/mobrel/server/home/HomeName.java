@@ -21,28 +21,41 @@ class HomeName implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(HomeName.class);
 
     private final HomeSettings settings;
+    private final HomeConnectors connectors;
     private final Map<InetAddress, JmDNS> answering = new HashMap<>();
     private volatile boolean running;
 
-    HomeName(HomeSettings settings) {
+    HomeName(HomeSettings settings, HomeConnectors connectors) {
         this.settings = settings;
+        this.connectors = connectors;
     }
 
     @Override
     public void start() {
         running = true;
-        if (settings.isOpen()) {
-            // It asks the network whether the name is taken, which takes seconds that nobody has to wait.
+        look();
+    }
+
+    /** Takes the name if the home network is let in; it asks the network whether it is taken, seconds that nobody has to wait. */
+    void look() {
+        if (connectors.isOpen()) {
             Thread asking = new Thread(this::answer, "home-name");
             asking.setDaemon(true);
             asking.start();
         }
     }
 
+    /** Gives the name back. */
+    void forget() {
+        synchronized (answering) {
+            answering.values().removeIf(HomeName::takenBack);
+        }
+    }
+
     /** A machine that got another address is asked for there, and no more where it was. */
     @Scheduled(initialDelay = 60_000, fixedDelay = 60_000)
     void answer() {
-        if (!running || !settings.isOpen()) {
+        if (!running || !connectors.isOpen()) {
             return;
         }
         List<InetAddress> now = HomeAddresses.now();
@@ -58,7 +71,7 @@ class HomeName implements SmartLifecycle {
 
     private void keep(InetAddress address, JmDNS name) {
         synchronized (answering) {
-            if (!running || answering.putIfAbsent(address, name) != null) {
+            if (!running || !connectors.isOpen() || answering.putIfAbsent(address, name) != null) {
                 takenBack(name);
             }
         }
@@ -88,9 +101,7 @@ class HomeName implements SmartLifecycle {
     @Override
     public void stop() {
         running = false;
-        synchronized (answering) {
-            answering.values().removeIf(HomeName::takenBack);
-        }
+        forget();
     }
 
     @Override

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.mobrel.jars.JarCount;
+import org.mobrel.run.EventKind;
+import org.mobrel.run.Heard;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunState;
@@ -177,7 +179,7 @@ public class PrintService {
                                         : sealed + " of " + state.checked().size() + " sealed"))
                 + "</p><table>");
         for (RunEvent event : run.events()) {
-            if (!event.by().device()) {
+            if (!event.by().device() && event.kind() != EventKind.HEARD) {
                 load.append("<tr class=\"line\"><td>")
                         .append(event.at().atZone(zone).format(TIME))
                         .append("</td>")
@@ -189,8 +191,21 @@ public class PrintService {
         }
         long byGauge =
                 run.events().stream().filter(event -> event.by().device()).count();
-        return load + "</table>" + deviations(state)
+        return load + "</table>" + deviations(state) + heard(run)
                 + (byGauge > 0 ? "<p class=\"small\">and " + byGauge + " readings a gauge sent by itself</p>" : "");
+    }
+
+    /** What a device heard, in a sentence: it proves nothing. */
+    private static String heard(Run run) {
+        int[] rates = run.events().stream()
+                .flatMap(event -> event.as(Heard.class).stream())
+                .mapToInt(Heard::perMinute)
+                .sorted()
+                .toArray();
+        return rates.length == 0
+                ? ""
+                : "<p class=\"small\">A device listened in %d minutes and heard the weight about %d times a minute; that proves nothing.</p>"
+                        .formatted(rates.length, rates[rates.length / 2]);
     }
 
     /** What did not go as it should; empty for most. */

@@ -2,6 +2,7 @@ package org.mobrel.server.run;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Objects;
@@ -14,6 +15,7 @@ import org.mobrel.run.Correction;
 import org.mobrel.run.Decision;
 import org.mobrel.run.EventDetail;
 import org.mobrel.run.EventKind;
+import org.mobrel.run.Heard;
 import org.mobrel.run.HeatSource;
 import org.mobrel.run.InstrumentReading;
 import org.mobrel.run.JarCheck;
@@ -78,6 +80,7 @@ final class EventRow {
             }
             case STANDS_ON -> Optional.ofNullable(row.getString("place")).flatMap(HeatSource::ofCode);
             case WATER_SEEN -> Optional.of(new WaterSeen(row.getBoolean("water_left")));
+            case HEARD -> Optional.of(new Heard(Duration.ofMillis(row.getInt("listened_ms")), row.getInt("knocks")));
             case JAR_SETTLED ->
                 Optional.of(new JarFate(
                         row.getInt("jar"),
@@ -119,6 +122,9 @@ final class EventRow {
                         .collect(Collectors.joining(" ")))))
                 .param("cooled", or(event.as(ZeroSigns.class).map(ZeroSigns::cooled)))
                 .param("place", or(place(event)))
+                .param("listened", or(event.as(Heard.class).map(heard -> heard.listened()
+                        .toMillis())))
+                .param("knocks", or(event.as(Heard.class).map(Heard::knocks)))
                 .param("waterLeft", or(event.as(WaterSeen.class).map(WaterSeen::left)))
                 .param("sealed", or(event.jar().map(JarCheck::sealed)))
                 .param("loss", or(event.jar().map(jar -> jar.loss().code())))

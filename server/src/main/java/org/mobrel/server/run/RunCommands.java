@@ -34,7 +34,7 @@ final class RunCommands {
         EventKind kind = EventKind.ofCode(request.type())
                 .orElseThrow(
                         () -> new InvalidField("type", "\"" + request.type() + "\" is nothing that happens in a run"));
-        if (kind == EventKind.SERVER_AWAY || kind == EventKind.CLOCK_SET) {
+        if (kind == EventKind.SERVER_AWAY || kind == EventKind.CLOCK_SET || kind.isOverheard()) {
             throw new InvalidField("type", "that is for Mobrel itself to notice");
         }
         Optional<EventDetail> detail = detail(kind, request);

@@ -16,6 +16,7 @@ import org.mobrel.run.Deviation;
 import org.mobrel.run.Due;
 import org.mobrel.run.EventKind;
 import org.mobrel.run.Gap;
+import org.mobrel.run.Heard;
 import org.mobrel.run.Hearth;
 import org.mobrel.run.HeatSource;
 import org.mobrel.run.InstrumentReading;
@@ -80,6 +81,7 @@ final class RunMapper {
                 state.isClosed(),
                 state.holdComplete(),
                 or(state.doubtSince()),
+                or(state.askedSince()),
                 or(clockSince(state)),
                 or(clockEndsAt(run.plan(), state)),
                 or(when.lidLockedAt()),
@@ -207,6 +209,7 @@ final class RunMapper {
                 or(event.as(ZeroSigns.class).map(ZeroSigns::cooled)),
                 or(EventRow.place(event)),
                 or(event.as(WaterSeen.class).map(WaterSeen::left)),
+                or(event.as(Heard.class).map(Heard::perMinute)),
                 said(event.by().device() ? "" : event.by().name()),
                 said(event.by().device() ? event.by().name() : ""),
                 said(event.note()));

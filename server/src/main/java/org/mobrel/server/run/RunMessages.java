@@ -32,6 +32,7 @@ public final class RunMessages {
      * @param closed whether nothing is left to do about it
      * @param clockEndsAt when the running clock (vent, hold, settle or rest) is over; null while none runs
      * @param holdComplete whether the full time is behind it, so that the heat may go off
+     * @param askedSince since when a device that listens asks whether the weight still moves; null without such a question
      * @param doubtSince since when nobody can say whether steam or pressure went on, because Mobrel was away; null without such a question
      * @param lost the pressure it comes back from; null unless it has to reach the mark again
      * @param tooHigh whether the last reading asks for less heat
@@ -84,6 +85,7 @@ public final class RunMessages {
             boolean closed,
             boolean holdComplete,
             @Nullable Instant doubtSince,
+            @Nullable Instant askedSince,
             @Nullable Instant clockSince,
             @Nullable Instant clockEndsAt,
             @Nullable Instant lidLockedAt,
@@ -228,6 +230,7 @@ public final class RunMessages {
             @Nullable Boolean cooled,
             @Nullable String place,
             @Nullable Boolean waterLeft,
+            @Nullable Integer heardPerMinute,
             @Nullable String by,
             @Nullable String gauge,
             @Nullable String note) {}

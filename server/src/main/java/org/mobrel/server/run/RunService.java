@@ -241,6 +241,19 @@ public class RunService {
         return new Received(run, stored, repeated, refused);
     }
 
+    /** Writes down what a device overheard, if it follows; returns the run as it is then. */
+    @Transactional
+    public Run overhear(long id, RunEvent event) {
+        Run run = held(id);
+        CommandResult answer = RunRules.decide(run.plan(), run.events(), event);
+        if (answer.event().isEmpty()) {
+            return run;
+        }
+        Run after = append(run, answer.event().get(), RunRepository.RunOrigin.UNKNOWN);
+        changed(after);
+        return after;
+    }
+
     /** A reading in one of its three shapes; empty for none of them. */
     public static Optional<InstrumentReading> reading(
             @Nullable GaugePressure dial, @Nullable String weight, @Nullable Integer jiggles) {

@@ -31,6 +31,7 @@ class ChangeNotes implements WebMvcConfigurer, HandlerInterceptor {
         "/api/recipes/draft",
         "/api/formats/**",
         "/api/runs/*/readings",
+        "/api/runs/*/hearing",
         "/api/runs/*/simulation",
         "/api/practice/scenes"
     };

@@ -1,0 +1,3 @@
+export { ListenPanel } from "./ListenPanel";
+export { ListenStrip } from "./ListenStrip";
+export { useListening } from "./listening";

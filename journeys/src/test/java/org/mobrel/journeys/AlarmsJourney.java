@@ -70,7 +70,7 @@ class AlarmsJourney {
             page.waitForCondition(() -> notes(page).size() >= 2 * once);
 
             assertThat(page.getByRole(AriaRole.ALERT)).containsText("Heat off now: Big canner");
-            button(page, "I hear it").click();
+            button(page, "Got it").click();
             assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
             int answered = notes(page).size();
             // So many ticks are longer than the pause between two of them, had nobody answered.

@@ -25,6 +25,15 @@ final class Browser implements AutoCloseable {
 
     static final int TABLET_HEIGHT = 800;
 
+    private static final List<String> ALWAYS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
     /** A machine that is busy with other things is slow, not wrong. */
     private static final double PATIENCE_MS = 45_000;
 
@@ -59,10 +68,22 @@ final class Browser implements AutoCloseable {
             certutil(known, "-N", "--empty-password");
             certutil(known, "-A", "-n", "kitchen", "-t", "C,,", "-i", certificate.toString());
             chromium();
-            return new Browser(launch(Objects.requireNonNull(driver), Map.of("HOME", home.toString())));
+            return new Browser(launch(Objects.requireNonNull(driver), Map.of("HOME", home.toString()), List.of()));
         } catch (IOException | InterruptedException failed) {
             throw new IllegalStateException("the certificate could not be installed", failed);
         }
+    }
+
+    /** A Chromium whose microphone plays a file once, each time it is opened. */
+    static Browser hearing(Path sound) {
+        chromium();
+        return new Browser(launch(
+                Objects.requireNonNull(driver),
+                Map.of(),
+                List.of(
+                        "--use-fake-ui-for-media-stream",
+                        "--use-fake-device-for-media-stream",
+                        "--use-file-for-fake-audio-capture=" + sound + "%noloop")));
     }
 
     private static void certutil(Path known, String... words) throws IOException, InterruptedException {
@@ -79,14 +100,17 @@ final class Browser implements AutoCloseable {
             PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
             Playwright playwright = Playwright.create(
                     new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-            chromium = launch(playwright, Map.of());
+            chromium = launch(playwright, Map.of(), List.of());
             driver = playwright;
             Runtime.getRuntime().addShutdownHook(new Thread(Browser::stop));
         }
         return chromium;
     }
 
-    private static com.microsoft.playwright.Browser launch(Playwright playwright, Map<String, String> more) {
+    private static com.microsoft.playwright.Browser launch(
+            Playwright playwright, Map<String, String> more, List<String> arguments) {
+        List<String> all = new ArrayList<>(ALWAYS);
+        all.addAll(arguments);
         Map<String, String> environment = new HashMap<>(System.getenv());
         environment.putAll(more);
         return playwright
@@ -94,14 +118,7 @@ final class Browser implements AutoCloseable {
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(executable())
                         .setEnv(environment)
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-quic",
-                                "--no-first-run",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")));
+                        .setArgs(all));
     }
 
     /** Ends Chromium; a program that is started by hand would wait for it for ever. */

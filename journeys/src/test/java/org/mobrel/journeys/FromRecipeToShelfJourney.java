@@ -49,16 +49,25 @@ class FromRecipeToShelfJourney {
 
     private static void setUpKitchen(Page page, RunningMobrel mobrel) {
         page.navigate(mobrel.url("/"));
-        link(page, "Set up the kitchen").click();
-        page.getByLabel("Altitude in feet").fill("3150");
-        page.keyboard().press("Tab");
-        Locator form = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("A new canner"));
-        form.getByLabel("What you call it").fill("Big canner");
-        form.getByLabel("Quarts in a layer", new Locator.GetByLabelOptions().setExact(true))
+        Locator welcome = region(page, "Welcome");
+        welcome.getByLabel("Altitude in feet").fill("3150");
+        page.keyboard().press("Enter");
+        welcome.getByLabel("What you call it").fill("Big canner");
+        welcome.getByLabel("Quarts in a layer", new Locator.GetByLabelOptions().setExact(true))
                 .fill("9");
-        form.getByLabel("Pints in a layer", new Locator.GetByLabelOptions().setExact(true))
+        welcome.getByLabel("Pints in a layer", new Locator.GetByLabelOptions().setExact(true))
                 .fill("10");
         button(page, "Add this canner").click();
+        // A page that is reloaded goes on where it was.
+        assertThat(button(page, "Next")).isVisible();
+        page.reload();
+        button(page, "Next").click();
+        button(page, "Turn it on").click();
+        assertThat(welcome).containsText("It is on. Kitchen shows the code");
+        link(page, "Pair a device").click();
+        button(page, "Turn the home network off").click();
+        button(page, "Turn it off now").click();
+        assertThat(button(page, "Turn the home network on")).isVisible();
         page.getByText("Gauge tests").click();
         page.getByLabel("This dial read (psi)").fill("10.5");
         page.getByLabel("Tested by").fill("Ada");

@@ -36,7 +36,7 @@ class HomeNetworkJourney {
     }
 
     private static void letIn(RunningMobrel mobrel, Page kitchen, Page phone) {
-        button(kitchen, "Let a device in").click();
+        button(kitchen, "Pair a device").click();
         String digits = region(kitchen, "Then: in")
                 .getByText(Pattern.compile("^\\d{3} \\d{3}$"))
                 .innerText();
@@ -44,7 +44,7 @@ class HomeNetworkJourney {
         assertThat(phone.getByText("Big canner")).hasCount(0);
         phone.getByLabel("The six digits").fill(digits.replace(" ", ""));
         phone.getByLabel("What to call this device").fill(PHONE);
-        button(phone, "Let it in").click();
+        button(phone, "Pair").click();
         assertThat(region(phone, "Big canner")).containsText("Holding");
         assertThat(region(kitchen, "Home network")).containsText(PHONE);
     }
@@ -104,7 +104,7 @@ class HomeNetworkJourney {
     private static void removed(Page kitchen, Page phone) {
         button(kitchen, "Remove " + PHONE).click();
         button(kitchen, "Remove it now").click();
-        assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Let this device in")))
+        assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Pair this device")))
                 .isVisible();
         assertThat(phone.getByText("Holding")).hasCount(0);
         Cook.goTo(kitchen, "Stove");

@@ -70,7 +70,7 @@ class InstalledJourney {
         page.navigate(mobrel.homeUrl("/stove"));
         page.getByLabel("The six digits").fill(digits);
         page.getByLabel("What to call this device").fill("Tablet");
-        button(page, "Let it in").click();
+        button(page, "Pair").click();
         assertThat(region(page, "Big canner")).containsText("Holding");
     }
 

@@ -116,8 +116,6 @@ public final class RunningMobrel implements AutoCloseable {
             Map<String, String> settings = new HashMap<>(more);
             settings.put("MOBREL_DEMO", "true");
             settings.put("MOBREL_HOME_OPEN", "true");
-            settings.put("MOBREL_HOME_PORT", "0");
-            settings.put("MOBREL_HELLO_PORT", "0");
             settings.put(
                     "MOBREL_HOME_KEYS",
                     Files.createTempDirectory("mobrel-journey-keys").toString());
@@ -313,6 +311,9 @@ public final class RunningMobrel implements AutoCloseable {
         settings.put("MOBREL_DB_URL", "jdbc:mariadb://127.0.0.1:" + database + "/mobrel");
         settings.put("MOBREL_TEST_CLOCK_FILE", clock.toString());
         settings.put("MOBREL_ZONE", ZoneId.systemDefault().getId());
+        settings.put("MOBREL_HOME_KEYS", folder.resolve("home-network").toString());
+        settings.put("MOBREL_HOME_PORT", "0");
+        settings.put("MOBREL_HELLO_PORT", "0");
         settings.putAll(more);
     }
 

@@ -89,12 +89,12 @@ public final class Screenshots {
         phone.navigate(mobrel.homeUrl("/stove"));
         phone.getByLabel("The six digits").fill(digits);
         phone.getByLabel("What to call this device").fill("Phone at the stove");
-        Cook.button(phone, "Let it in").click();
+        Cook.button(phone, "Pair").click();
         Cook.region(phone, "Big canner").waitFor();
         mobrel.post("/api/access/people", "{\"name\": \"Ada\", \"role\": \"cook\", \"pin\": \"135790\"}");
         mobrel.post("/api/access/people", "{\"name\": \"Ben\", \"role\": \"helper\", \"pin\": \"2468\"}");
         Page page = opened("/kitchen", Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT, ColorScheme.LIGHT);
-        Cook.button(page, "Let a device in").click();
+        Cook.button(page, "Pair a device").click();
         page.getByText(Pattern.compile("^\\d{3} \\d{3}$")).waitFor();
         Cook.region(page, "Home network")
                 .evaluate("card => scrollTo(0, card.getBoundingClientRect().top + scrollY - 16)");

@@ -55,7 +55,7 @@ class SharedKitchenJourney {
         mobrel.changeKitchen("\"bestMonths\": 9");
         asleep.getByRole(AriaRole.BUTTON, named("One less: Best within, months"))
                 .click();
-        assertThat(asleep.getByRole(AriaRole.ALERT))
+        assertThat(region(asleep, "This kitchen").getByRole(AriaRole.ALERT))
                 .containsText("How long jars are at their best was changed to 9 months on another device.");
         assertThat(asleep.getByLabel("Best within, months", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("9");

@@ -184,7 +184,7 @@ class ShelfJourney {
     private static void outAndIn(Page page) {
         goTo(page, "Kitchen");
         Download backup = page.waitForDownload(() -> link(page, "Save a backup").click());
-        page.getByLabel("Take one in").setInputFiles(backup.path());
+        page.getByLabel("Restore a backup").setInputFiles(backup.path());
         Locator card = region(page, "Backup");
         assertThat(card).containsText("10 batches");
         assertThat(card).containsText("Nothing come in besides; the rest is here already.");

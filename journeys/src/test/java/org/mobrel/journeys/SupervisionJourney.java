@@ -127,7 +127,7 @@ class SupervisionJourney {
 
         // A second one.
         assertThat(said("start"))
-                .isEqualTo("mobrel: already running (kitchen) at http://127.0.0.1:%d; stop it with ./mobrel stop"
+                .isEqualTo("mobrel: already running (kitchen) at http://127.0.0.1:%d; stop it with: ./mobrel stop"
                         .formatted(port));
 
         // The database, killed: it is started again, and nothing is lost.

@@ -23,6 +23,8 @@ const REASONS: Record<string, string> = {
   "early-zero": "Its pressure was gone sooner than a canner cools by itself.",
   "not-heard":
     "A device no longer heard the weight in its hold, and for two minutes nobody said whether it moved.",
+  "not-seen":
+    "A device no longer saw the needle at its mark in its hold, and for two minutes nobody said what the dial read.",
   "may-be-dry": "By the estimate its canner may have boiled dry, and nobody said that water was left.",
   "boiled-dry": "Its canner boiled dry.",
   "hold-unsupported": "What came to light later does not support the full time at pressure.",

@@ -22,10 +22,14 @@ export function EventList({ run }: { readonly run: Run }) {
   const corrected = new Set(run.events.flatMap((event) => event.corrects ?? []));
   const started = run.clockSince;
   const shown = run.events.filter(
-    (event) => event.type !== "heard" && (event.gauge == null || lost.has(event.at) || event.at === started),
+    (event) =>
+      event.type !== "heard" &&
+      event.type !== "seen" &&
+      (event.gauge == null || lost.has(event.at) || event.at === started),
   );
   const heard = run.events.filter((event) => event.type === "heard");
-  const silent = run.events.length - shown.length - heard.length;
+  const seen = run.events.filter((event) => event.type === "seen");
+  const silent = run.events.length - shown.length - heard.length - seen.length;
   const [all, setAll] = useState(false);
   const earlier = all ? 0 : Math.max(0, shown.length - AT_A_SITTING);
   return (
@@ -58,6 +62,7 @@ export function EventList({ run }: { readonly run: Run }) {
         <p className="text-soft">And {silent} readings that a gauge sent by itself; the trace shows them.</p>
       )}
       {heard.length > 0 && <p className="text-soft">{heardWords(heard)}</p>}
+      {seen.length > 0 && <p className="text-soft">{seenWords(seen)}</p>}
       {run.gaps.map((gap) => (
         <p key={gap.from} className="text-soft">
           No look from {formatTime(gap.from)} to {formatTime(gap.until)}.
@@ -70,8 +75,18 @@ export function EventList({ run }: { readonly run: Run }) {
 /** A minute each, in one sentence: they prove nothing. */
 function heardWords(heard: readonly RunEvent[]): string {
   const rates = heard.map((event) => event.heardPerMinute ?? 0).sort((one, two) => one - two);
-  const by = [...new Set(heard.flatMap((event) => event.by ?? []))].join(" and ") || "A device";
-  return `${by} listened in ${heard.length} ${heard.length === 1 ? "minute" : "minutes"}, from ${formatTime(heard[0]?.at ?? "")} on, and heard it about ${rates[Math.floor(rates.length / 2)]} times a minute. What is heard proves nothing.`;
+  return `${whoOf(heard)} listened in ${heard.length} ${heard.length === 1 ? "minute" : "minutes"}, from ${formatTime(heard[0]?.at ?? "")} on, and heard it about ${rates[Math.floor(rates.length / 2)]} times a minute. What is heard proves nothing.`;
+}
+
+function seenWords(seen: readonly RunEvent[]): string {
+  const low = Math.min(...seen.map((event) => event.seenLowPsi ?? 0));
+  const high = Math.max(...seen.map((event) => event.seenHighPsi ?? 0));
+  return `${whoOf(seen)} saw the dial in ${seen.length} ${seen.length === 1 ? "minute" : "minutes"}, from ${formatTime(seen[0]?.at ?? "")} on, between ${low} and ${high} psi. What is seen proves nothing.`;
+}
+
+/** By name, or as a device. */
+function whoOf(events: readonly RunEvent[]): string {
+  return [...new Set(events.flatMap((event) => event.by ?? []))].join(" and ") || "A device";
 }
 
 function words(event: RunEvent): string {

@@ -1,8 +1,9 @@
-import { Ear } from "lucide-react";
+import { Camera, Ear } from "lucide-react";
 import { useState } from "react";
 import { LoadPicture } from "@/jars";
 import { Button, Card, ProblemNote, Tag } from "@/kit";
 import { ListenPanel, ListenStrip, useListening } from "@/listen";
+import { LookPanel, LookStrip, useLooking } from "@/look";
 import { countJars, formatClock, formatDateTime, formatSpan, formatTime } from "@/quantity";
 import { Away } from "./Away";
 import { Burner } from "./Burner";
@@ -51,6 +52,9 @@ export function RunCard({ run, alone }: Props) {
   const [hearing, setHearing] = useState(false);
   const mayListen = LISTENED_TO.has(run.stage) && !run.simulated && !run.holdComplete;
   const listens = useListening()?.runId === run.id;
+  const [seeing, setSeeing] = useState(false);
+  const mayLook = mayListen && run.gauge === "dial";
+  const looks = useLooking()?.runId === run.id;
   const say = async (...events: EventRequest[]) => {
     setAway(false);
     setHappened(false);
@@ -88,8 +92,9 @@ export function RunCard({ run, alone }: Props) {
         <SinceThePlan run={run} />
         <SecondTry run={run} now={now} />
       </div>
-      {/* High up: nobody should have to look for whether a microphone is on. */}
+      {/* High up: nobody should have to look for whether a microphone or a camera is on. */}
       <ListenStrip run={run} onEvent={say} />
+      <LookStrip run={run} />
       <div className={`grid items-center gap-x-8 gap-y-3 ${alone ? columns(view) : ""}`}>
         <div className="min-w-0">
           <div className="flex flex-wrap items-center gap-x-2 sm:gap-x-6">
@@ -140,6 +145,7 @@ export function RunCard({ run, alone }: Props) {
         </div>
       </div>
       {hearing && mayListen && !listens && <ListenPanel run={run} onClose={() => setHearing(false)} />}
+      {seeing && mayLook && !looks && <LookPanel run={run} onClose={() => setSeeing(false)} />}
       {run.dues.some((due) => due.what === "no-pressure" && now >= Date.parse(due.at)) && <NoPressure />}
       <ProblemNote error={recording.error} more={moreWords(recording.error)} />
       <div className="border-t border-line pt-1">
@@ -153,6 +159,11 @@ export function RunCard({ run, alone }: Props) {
               {mayListen && !listens && !hearing && (
                 <Button size="small" look="quiet" icon={<Ear size={18} />} onClick={() => setHearing(true)}>
                   Listen
+                </Button>
+              )}
+              {mayLook && !looks && !seeing && (
+                <Button size="small" look="quiet" icon={<Camera size={18} />} onClick={() => setSeeing(true)}>
+                  Look
                 </Button>
               )}
               <Button size="small" look="quiet" onClick={() => setHappened(true)}>

@@ -3,6 +3,7 @@ import { useWidth } from "@/kit";
 import { formatTime } from "@/quantity";
 import { readingLabel } from "./labels";
 import type { Run, RunEvent } from "./live";
+import { TraceOverheard } from "./TraceOverheard";
 
 interface Props {
   readonly run: Run;
@@ -123,33 +124,12 @@ export function Trace({ run, now, height = 250 }: Props) {
           </text>
         </g>
       ))}
-      {run.events
-        .filter((event) => event.type === "heard" || event.type === "not-heard")
-        .filter((event) => Date.parse(event.at) >= begin)
-        .map((event) =>
-          event.type === "heard" ? (
-            // Faint and beside the curve: what is heard is no reading.
-            <line
-              key={event.number}
-              x1={x(Date.parse(event.at))}
-              x2={x(Date.parse(event.at))}
-              y1={TOP + 8}
-              y2={TOP + (event.heardPerMinute === 0 ? 10 : 14)}
-              className="stroke-soft"
-              strokeWidth="2"
-            />
-          ) : (
-            <text
-              key={event.number}
-              x={x(Date.parse(event.at))}
-              y={TOP + 16}
-              textAnchor="middle"
-              className="fill-mustard text-[17px] font-bold"
-            >
-              ?
-            </text>
-          ),
-        )}
+      <TraceOverheard
+        events={run.events.filter((event) => Date.parse(event.at) >= begin)}
+        x={x}
+        y={(value) => y(Math.min(top, Math.max(bottom, value)))}
+        top={TOP}
+      />
       {points.map((point, index) =>
         point.device && !lossAt.has(point.at) ? null : (
           <circle

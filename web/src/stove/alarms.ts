@@ -19,6 +19,7 @@ const WHAT: Record<string, { readonly sound: Sound; readonly text: string; reado
   "water-dry": { sound: "lost", text: "It may be dry: heat off, look and listen", every: 8_000 },
   "heat-off": { sound: "heat-off", text: "Heat off now", every: 6_000 },
   "not-heard": { sound: "lost", text: "Look whether the weight still moves", every: 8_000 },
+  "not-seen": { sound: "lost", text: "Look at the dial and say what it reads", every: 8_000 },
   "in-doubt": { sound: "look", text: "Say how it was while Mobrel was away", every: 12_000 },
   "reading-missing": { sound: "look", text: "Nobody has looked for 15 minutes", every: 12_000 },
   look: { sound: "look", text: "Look at the gauge", every: 30_000 },

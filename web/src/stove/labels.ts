@@ -57,6 +57,8 @@ const EVENTS: Record<string, string> = {
   burner: "Burner",
   heard: "Heard",
   "not-heard": "The weight is not heard any more",
+  seen: "Seen",
+  "not-seen": "The needle is not seen at its mark any more",
   note: "Note",
   correction: "Correction",
 };
@@ -106,6 +108,7 @@ const DEVIATIONS: Record<string, string> = {
   "boiled-dry": "It boiled dry",
   "early-zero": "The pressure was gone too soon",
   "not-heard": "Not heard for a while, and nobody said in time whether it moved",
+  "not-seen": "Not seen at its mark for a while, and nobody said in time what the dial read",
   "hold-unsupported": "What came to light later does not support the full time",
 };
 

@@ -114,7 +114,7 @@ function read(run: Run, event: EventRequest, at: string): Run {
     lastReading: seen,
     events: [...run.events, seen],
     askedSince: undefined,
-    dues: run.dues.filter((due) => due.what !== "not-heard"),
+    dues: run.dues.filter((due) => due.what !== "not-heard" && due.what !== "not-seen"),
   };
   const proper =
     event.psi != null

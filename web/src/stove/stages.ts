@@ -85,14 +85,28 @@ function doubtful(run: Run, since: string): StageView {
   };
 }
 
-/** A device that listens no longer hears the weight: it cannot know, and the cook can. */
+const UNANSWERED = "Unanswered for two minutes, the lots are held back until somebody has looked into it.";
+
+/** A device that listens or looks is no longer content: it cannot know, and the cook can. */
 function asked(run: Run, since: string): StageView {
+  if (run.gauge === "dial") {
+    const device = run.events.findLast((event) => event.type === "not-seen")?.by ?? "A device";
+    return {
+      face: { downTo: at(run.clockEndsAt), copper: true },
+      now: `${device} has not seen the needle at ${mark(run)} since ${formatTime(since)}. Look: what does the dial say?`,
+      next: UNANSWERED,
+      steps: readings(run, true),
+      mark: true,
+      picture: "trace",
+      away: true,
+    };
+  }
   const moves = run.jiggles == null ? "rocks" : "jiggles";
   const device = run.events.findLast((event) => event.type === "not-heard")?.by ?? "A device";
   return {
     face: { downTo: at(run.clockEndsAt), copper: true },
     now: `${device} has not heard the weight since ${formatTime(since)}. Look: is it still ${run.jiggles == null ? "rocking" : "jiggling"}?`,
-    next: "Unanswered for two minutes, the lots are held back until somebody has looked into it.",
+    next: UNANSWERED,
     steps: [
       { text: `Yes, it ${moves}`, event: { type: "reading", weight: "proper" }, look: "main" },
       { text: "It stopped", event: { type: "reading", weight: "still" }, look: "loss" },

@@ -65,6 +65,7 @@ class ArchitectureTest {
                             "steam")),
             Map.entry("run", Set.of("quantity", "finding", "canner", "ruling")),
             Map.entry("listening", Set.of("run")),
+            Map.entry("seeing", Set.of("quantity", "run")),
             Map.entry("shelf", Set.of("quantity", "finding", "jars", "foods", "recipe", "run")));
 
     /** Outside the core: the language, null annotations, reading tables and comparing words. */

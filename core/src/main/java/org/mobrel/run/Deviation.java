@@ -35,6 +35,9 @@ public record Deviation(String code, Instant at, Optional<InstrumentReading> rea
     /** A device no longer heard the weight in the hold, and for two minutes nobody said whether it moved. */
     public static final String NOT_HEARD = "not-heard";
 
+    /** A device no longer saw the needle where it should be, and for two minutes nobody said what the dial read. */
+    public static final String NOT_SEEN = "not-seen";
+
     /** The heat went off, and what became known later does not support the full time. */
     public static final String HOLD_UNSUPPORTED = "hold-unsupported";
 }

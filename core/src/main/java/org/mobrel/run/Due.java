@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.mobrel.canner.GaugeKind;
 
 /**
  * Something that will be wanted at an instant if nothing happens before: a page that hears nothing more can still say it in time.
@@ -24,6 +25,7 @@ public record Due(String what, Instant at) {
     public static final String SEAL_CHECK_LATE = "seal-check-late";
     public static final String IN_DOUBT = "in-doubt";
     public static final String NOT_HEARD = "not-heard";
+    public static final String NOT_SEEN = "not-seen";
     public static final String DECIDE = "decide";
     public static final String STEAM_LATE = "steam-late";
     public static final String VENT_LONG = "vent-long";
@@ -35,7 +37,8 @@ public record Due(String what, Instant at) {
         List<Due> dues = new ArrayList<>();
         RunTimestamps when = state.when();
         state.doubtSince().ifPresent(since -> dues.add(new Due(IN_DOUBT, since)));
-        state.askedSince().ifPresent(since -> dues.add(new Due(NOT_HEARD, since.plus(RunPlan.ASKED_ALOUD))));
+        String asked = plan.gauge() == GaugeKind.DIAL ? NOT_SEEN : NOT_HEARD;
+        state.askedSince().ifPresent(since -> dues.add(new Due(asked, since.plus(RunPlan.ASKED_ALOUD))));
         state.waterLowAt(plan).ifPresent(at -> dues.add(new Due(WATER_LOW, at)));
         state.waterDryAt(plan).ifPresent(at -> dues.add(new Due(WATER_DRY, at)));
         switch (state.stage()) {

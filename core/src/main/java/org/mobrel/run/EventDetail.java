@@ -13,4 +13,5 @@ public sealed interface EventDetail
                 JarCheck,
                 JarFate,
                 JarSeat,
-                InstrumentReading {}
+                InstrumentReading,
+                Seen {}

@@ -54,6 +54,10 @@ public enum EventKind {
     HEARD("heard", Heard.class),
     /** A device no longer hears what it should, and asks; nothing but the cook's look is an answer. */
     NOT_HEARD("not-heard"),
+    /** Between which marks a device saw the needle in a minute; kept, and proves nothing. */
+    SEEN("seen", Seen.class),
+    /** A device no longer sees the needle where it should be, or at all, and asks; likewise. */
+    NOT_SEEN("not-seen"),
     /** The server's clock was set, by more than its own count of passing time allows; what was added so is not counted. */
     CLOCK_SET("clock-set"),
     /** Who looks after the canner from now on, by name. */
@@ -109,12 +113,18 @@ public enum EventKind {
                 || this == WATCH
                 || this == AWAY
                 || this == HEARD
+                || this == SEEN
                 || this == LIDS_POPPED;
     }
 
-    /** Whether a device says so that listens: it may ask and warn, and changes nothing else. */
+    /** Whether a device says so that listens or looks: it may ask and warn, and changes nothing else. */
     public boolean isOverheard() {
-        return this == HEARD || this == NOT_HEARD;
+        return this == HEARD || this == SEEN || isAsked();
+    }
+
+    /** Whether it is a device's question. */
+    public boolean isAsked() {
+        return this == NOT_HEARD || this == NOT_SEEN;
     }
 
     /** Whether it is told in words: an empty one would say nothing. */

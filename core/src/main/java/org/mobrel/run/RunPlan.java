@@ -50,7 +50,7 @@ public record RunPlan(
     /** A hold in which nothing was read for so long has a gap; the clock goes on. */
     public static final Duration READ_WITHIN = Duration.ofMinutes(15);
 
-    /** What a device no longer hears is asked on the screen at once, and aloud after so long. */
+    /** What a device no longer hears or sees is asked on the screen at once, and aloud after so long. */
     public static final Duration ASKED_ALOUD = Duration.ofSeconds(20);
 
     /** A question of a device that nobody answers for so long leaves a hold in doubt. */
@@ -101,6 +101,11 @@ public record RunPlan(
         return ownCoolDown
                 .map(usual -> usual.duration().dividedBy(3))
                 .orElse(Duration.ofMinutes(isSmallLoad ? 10 : 15));
+    }
+
+    /** What a question of a device is called that nobody answered: it is about the instrument that rules this canner. */
+    String unanswered() {
+        return gauge == GaugeKind.DIAL ? Deviation.NOT_SEEN : Deviation.NOT_HEARD;
     }
 
     /** Whether a reading asks for less heat: three psi above the mark, or a frantic weight. */

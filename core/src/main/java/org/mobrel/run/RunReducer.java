@@ -115,11 +115,11 @@ final class RunReducer {
     }
 
     /**
-     * What a device heard leaves the run as it is, its clock too: without it every other event has to mean the same. Only its question is
+     * What a device heard or saw leaves the run as it is, its clock too: without it every other event has to mean the same. Only its question is
      * kept, as long as there is a hold that it can be about.
      */
     RunState overhear(RunEvent event) {
-        boolean asks = event.kind() == EventKind.NOT_HEARD && stage == Stage.HOLDING && !holdComplete;
+        boolean asks = event.kind().isAsked() && stage == Stage.HOLDING && !holdComplete;
         boolean over = from.earliestHeatOff(plan)
                 .filter(end -> !end.isAfter(event.at()))
                 .isPresent();
@@ -263,7 +263,7 @@ final class RunReducer {
             case DECIDED -> decision = event.as(Decision.class);
             case WATCH -> watch = event.note();
             case STANDS_ON -> hearth = new Hearth(event.note(), event.as(HeatSource.class));
-            case AWAY, CLOCK_SET, BURNER, NOTE, LIDS_POPPED, HEARD, NOT_HEARD, CORRECTION -> {
+            case AWAY, CLOCK_SET, BURNER, NOTE, LIDS_POPPED, HEARD, NOT_HEARD, SEEN, NOT_SEEN, CORRECTION -> {
                 // Kept in the record; the run does not change. A correction works on the event it is about.
             }
         }
@@ -287,10 +287,10 @@ final class RunReducer {
                 forget(Deviation.MAY_BE_DRY);
                 // The heat went off on a question; that is taken back, the question is not.
                 deviations.stream()
-                        .filter(past -> past.code().equals(Deviation.NOT_HEARD))
+                        .filter(past -> past.code().equals(plan.unanswered()))
                         .findFirst()
                         .ifPresent(past -> unansweredSince = Optional.of(past.at()));
-                forget(Deviation.NOT_HEARD);
+                forget(plan.unanswered());
             }
             case PRESSURE_ZERO -> {
                 stage = Stage.COOLING;
@@ -448,7 +448,7 @@ final class RunReducer {
         // The end of the hold is no answer to what was asked in it.
         unansweredSince
                 .or(() -> askedSince)
-                .ifPresent(since -> deviations.add(new Deviation(Deviation.NOT_HEARD, since, Optional.empty())));
+                .ifPresent(since -> deviations.add(new Deviation(plan.unanswered(), since, Optional.empty())));
         askedSince = NEVER;
     }
 

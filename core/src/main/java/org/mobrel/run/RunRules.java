@@ -74,8 +74,8 @@ public final class RunRules {
             case STANDS_ON -> EnumSet.range(Stage.CHECKS, Stage.HOLDING);
             case WEIGHT_KNOCKED, CANNER_MOVED -> EnumSet.range(Stage.HEATING, Stage.COOLING);
             case HEAT_OFF -> EnumSet.of(Stage.HOLDING);
-            case NOT_HEARD -> EnumSet.of(Stage.HOLDING);
-            case HEARD -> EnumSet.range(Stage.HEATING, Stage.HOLDING);
+            case NOT_HEARD, NOT_SEEN -> EnumSet.of(Stage.HOLDING);
+            case HEARD, SEEN -> EnumSet.range(Stage.HEATING, Stage.HOLDING);
             case SERVER_AWAY, HELD -> EnumSet.range(Stage.VENTING, Stage.HOLDING);
             case STOP_EARLY -> EnumSet.of(Stage.RISING, Stage.HOLDING);
             case FORCED_COOLING, PRESSURE_ZERO -> EnumSet.of(Stage.COOLING);

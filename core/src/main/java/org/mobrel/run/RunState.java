@@ -62,6 +62,7 @@ public record RunState(
             Deviation.EARLY_ZERO,
             Deviation.MAY_BE_DRY,
             Deviation.NOT_HEARD,
+            Deviation.NOT_SEEN,
             Deviation.BOILED_DRY);
 
     /** A hold that was lost, and has to begin anew. */

@@ -95,6 +95,20 @@ class OverheardTest extends RunLog {
     }
 
     @Test
+    void a_dial_nobody_read_after_a_question_keeps_the_lots_back_under_its_own_name() {
+        plan = new RunPlan(new Minutes(60), GaugePressure.ofPsi(11), GaugeKind.DIAL, 7);
+        tell(RunEvent.reading(dial(12), at(20)));
+        assertThat(tell(60, EventKind.NOT_SEEN)).isEmpty();
+        assertThat(Due.of(plan, state(60.1))).contains(new Due(Due.NOT_SEEN, at(60).plusSeconds(20)));
+        tell(RunEvent.of(EventKind.SEEN, new Seen(GaugePressure.ofPsi(9), GaugePressure.ofPsi(10), 12), at(61)));
+        assertThat(state(61).askedSince()).contains(at(60));
+        tell(RunEvent.reading(dial(11), at(61.5)));
+        assertThat(state(62).askedSince()).isEmpty();
+        assertThat(tell(70, EventKind.NOT_SEEN)).isEmpty();
+        assertThat(heatOff(80).heldFor()).containsExactly(Deviation.NOT_SEEN);
+    }
+
+    @Test
     void taking_the_heat_off_back_takes_no_question_back() {
         asks(79.5);
         heatOff(80);

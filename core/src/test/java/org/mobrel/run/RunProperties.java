@@ -128,6 +128,7 @@ class RunProperties {
                                         new ZeroSigns(Set.of(ZeroSigns.Sign.NO_HISS), command.event() % 2 == 0),
                                         now)
                                 : RunEvent.of(kind, now);
+                    case SEEN -> RunEvent.of(kind, seen(command.psi()), now);
                     case HEARD -> RunEvent.of(kind, new Heard(Duration.ofMinutes(1), command.psi()), now);
                     case JAR_IN, JAR_BACK -> RunEvent.of(kind, new JarSeat(1 + command.psi() % 3), now);
                     case JAR_SETTLED ->
@@ -198,9 +199,13 @@ class RunProperties {
             assertThat(heard.water()).isEqualTo(bare.water());
             assertThat(heard.heldFor()).containsAll(bare.heldFor());
             assertThat(heard.deviations().stream()
-                            .filter(deviation -> !deviation.code().equals(Deviation.NOT_HEARD)))
+                            .filter(deviation -> !deviation.code().equals(PLAN.unanswered())))
                     .containsExactlyElementsOf(bare.deviations());
         }
+    }
+
+    private static Seen seen(int psi) {
+        return new Seen(GaugePressure.ofPsi(psi), GaugePressure.ofPsi(psi + 1), 12);
     }
 
     /** The log with questions and minutes of a device put in, of its own time and at any place. */
@@ -211,9 +216,12 @@ class RunProperties {
             Instant then = (place == 0 ? START : log.get(place - 1).heard()).plusSeconds(dice * 7L);
             at.computeIfAbsent(place, any -> new ArrayList<>())
                     .add(
-                            dice % 2 == 0
-                                    ? RunEvent.of(EventKind.NOT_HEARD, then)
-                                    : RunEvent.of(EventKind.HEARD, new Heard(Duration.ofMinutes(1), dice), then));
+                            switch (dice % 4) {
+                                case 0 -> RunEvent.of(EventKind.NOT_HEARD, then);
+                                case 1 -> RunEvent.of(EventKind.HEARD, new Heard(Duration.ofMinutes(1), dice), then);
+                                case 2 -> RunEvent.of(EventKind.NOT_SEEN, then);
+                                default -> RunEvent.of(EventKind.SEEN, seen(dice % 20), then);
+                            });
         }
         List<RunEvent> all = new ArrayList<>();
         List<Integer> moved = new ArrayList<>();

@@ -86,6 +86,18 @@ final class Browser implements AutoCloseable {
                         "--use-file-for-fake-audio-capture=" + sound + "%noloop")));
     }
 
+    /** A Chromium whose camera shows a film, from its beginning each time it is opened. */
+    static Browser seeing(Path film) {
+        chromium();
+        return new Browser(launch(
+                Objects.requireNonNull(driver),
+                Map.of(),
+                List.of(
+                        "--use-fake-ui-for-media-stream",
+                        "--use-fake-device-for-media-stream",
+                        "--use-file-for-fake-video-capture=" + film)));
+    }
+
     private static void certutil(Path known, String... words) throws IOException, InterruptedException {
         List<String> line = new ArrayList<>(List.of("certutil", "-d", "sql:" + known));
         line.addAll(List.of(words));

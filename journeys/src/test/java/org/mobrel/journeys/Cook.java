@@ -19,6 +19,14 @@ final class Cook {
                                 "^" + Pattern.quote(name).replace("\\Q", "").replace("\\E", "") + "( at .*)?$")));
     }
 
+    /** Taps a step at the stove and waits until it is written down: its time is the clock's of that moment, and tests move the clock. */
+    static void tap(Page page, String name) {
+        page.waitForResponse(
+                answer -> answer.url().endsWith("/events")
+                        && answer.request().method().equals("POST"),
+                () -> button(page, name).click());
+    }
+
     /** The button of a remedy; what it would give stands behind its name. */
     static Locator remedy(Page page, String name) {
         return page.getByRole(

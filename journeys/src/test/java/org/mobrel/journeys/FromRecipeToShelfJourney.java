@@ -8,6 +8,7 @@ import static org.mobrel.journeys.Cook.link;
 import static org.mobrel.journeys.Cook.part;
 import static org.mobrel.journeys.Cook.region;
 import static org.mobrel.journeys.Cook.remedy;
+import static org.mobrel.journeys.Cook.tap;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -131,14 +132,14 @@ class FromRecipeToShelfJourney {
             button(page, "Jar " + jar + ", " + (jar <= 6 ? "quart" : "pint")).click();
         }
         assertThat(page.getByText("8 of 8 in")).isVisible();
-        button(page, "Jars in, lid locked").click();
-        button(page, "Steady steam").click();
+        tap(page, "Jars in, lid locked");
+        tap(page, "Steady steam");
         assertThat(clock(page)).containsText(Pattern.compile("(10:00|9:\\d\\d)"));
         assertThat(button(page, "Weight on")).isDisabled();
         mobrel.advance(Duration.ofMinutes(10));
         assertThat(button(page, "Weight on")).isEnabled();
-        button(page, "Weight on").click();
-        button(page, "12.5 · on the mark").click();
+        tap(page, "Weight on");
+        tap(page, "12.5 · on the mark");
         assertThat(clock(page)).containsText(Pattern.compile("(90:00|89:\\d\\d)"));
     }
 
@@ -149,31 +150,31 @@ class FromRecipeToShelfJourney {
         button(page, "One less: The dial reads").click();
         assertThat(page.getByText("Below 12.5: the full 90 minutes start again when it is back."))
                 .isVisible();
-        button(page, "Write down 11.5").click();
+        tap(page, "Write down 11.5");
         assertThat(page.getByText("Pressure fell to 11.5 at")).isVisible();
         assertThat(page.getByText("The clock starts again: the full 90 from when it is back at 12.5"))
                 .isVisible();
 
         mobrel.advance(Duration.ofMinutes(4));
-        button(page, "12.5 · on the mark").click();
+        tap(page, "12.5 · on the mark");
         // The clock that waits shows the full time too; only the stage says that it runs.
         assertThat(region(page, "Big canner")).containsText("Holding");
         assertThat(clock(page)).containsText(Pattern.compile("(90:00|89:\\d\\d)"));
         assertThat(button(page, "Heat off")).hasCount(0);
         mobrel.advance(Duration.ofMinutes(90));
-        button(page, "Heat off").click();
+        tap(page, "Heat off");
     }
 
     private static void coolAndOpen(Page page, RunningMobrel mobrel) {
         assertThat(button(page, "It was cooled by force")).isVisible();
         mobrel.advance(Duration.ofMinutes(40));
         assertThat(clock(page)).containsText(Pattern.compile("^4\\d:\\d\\d$"));
-        button(page, "Pressure is zero").click();
-        button(page, "Weight off").click();
+        tap(page, "Pressure is zero");
+        tap(page, "Weight off");
         assertThat(button(page, "Lid off")).isDisabled();
         mobrel.advance(Duration.ofMinutes(10));
-        button(page, "Lid off").click();
-        button(page, "Jars out").click();
+        tap(page, "Lid off");
+        tap(page, "Jars out");
         assertThat(page.getByText("Nothing on the stove")).isVisible();
     }
 

@@ -7,6 +7,7 @@ import static org.mobrel.journeys.Cook.goTo;
 import static org.mobrel.journeys.Cook.link;
 import static org.mobrel.journeys.Cook.region;
 import static org.mobrel.journeys.Cook.remedy;
+import static org.mobrel.journeys.Cook.tap;
 
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
@@ -236,24 +237,24 @@ class NextTryJourney {
 
     /** A run without a hitch, from the lid until the jars are out. */
     private static void toTheSealCheck(Page page, RunningMobrel mobrel, String lid) {
-        button(page, lid).click();
-        button(page, "Steady steam").click();
+        tap(page, lid);
+        tap(page, "Steady steam");
         assertThat(clock(page)).containsText(Pattern.compile("^(10:00|9:\\d\\d)$"));
         mobrel.advance(Duration.ofMinutes(10));
-        button(page, "Weight on").click();
-        button(page, "12.5 · on the mark").click();
+        tap(page, "Weight on");
+        tap(page, "12.5 · on the mark");
         assertThat(clock(page)).containsText(Pattern.compile("^(20:00|19:\\d\\d)$"));
         mobrel.advance(Duration.ofMinutes(21));
-        button(page, "Heat off").click();
+        tap(page, "Heat off");
         assertThat(button(page, "It was cooled by force")).isVisible();
         mobrel.advance(Duration.ofMinutes(40));
         assertThat(clock(page)).containsText(Pattern.compile("^4\\d:\\d\\d$"));
-        button(page, "Pressure is zero").click();
-        button(page, "Weight off").click();
+        tap(page, "Pressure is zero");
+        tap(page, "Weight off");
         assertThat(clock(page)).containsText(Pattern.compile("^(10:00|9:\\d\\d)$"));
         mobrel.advance(Duration.ofMinutes(10));
-        button(page, "Lid off").click();
-        button(page, "Jars out").click();
+        tap(page, "Lid off");
+        tap(page, "Jars out");
         assertThat(button(page, "Jars out")).hasCount(0);
         mobrel.advance(Duration.ofHours(12));
     }

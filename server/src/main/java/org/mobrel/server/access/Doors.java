@@ -74,6 +74,7 @@ final class Doors {
                     Asks.HELPER,
                     "/api/runs/*/events",
                     "/api/runs/*/hearing",
+                    "/api/runs/*/seeing",
                     "/api/runs/*/jars",
                     "/api/runs/*/again",
                     "/api/runs/*/simulation",

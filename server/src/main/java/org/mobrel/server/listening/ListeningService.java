@@ -17,6 +17,7 @@ import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunState;
 import org.mobrel.run.Stage;
 import org.mobrel.server.platform.Conflict;
+import org.mobrel.server.platform.DeviceClock;
 import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.platform.SqlTime;
 import org.mobrel.server.run.Run;

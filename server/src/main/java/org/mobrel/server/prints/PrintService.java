@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -14,6 +15,7 @@ import org.mobrel.run.Heard;
 import org.mobrel.run.JarCheck;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunState;
+import org.mobrel.run.Seen;
 import org.mobrel.server.batch.BatchMessages;
 import org.mobrel.server.batch.BatchService;
 import org.mobrel.server.run.Run;
@@ -179,7 +181,7 @@ public class PrintService {
                                         : sealed + " of " + state.checked().size() + " sealed"))
                 + "</p><table>");
         for (RunEvent event : run.events()) {
-            if (!event.by().device() && event.kind() != EventKind.HEARD) {
+            if (!event.by().device() && event.kind() != EventKind.HEARD && event.kind() != EventKind.SEEN) {
                 load.append("<tr class=\"line\"><td>")
                         .append(event.at().atZone(zone).format(TIME))
                         .append("</td>")
@@ -191,7 +193,7 @@ public class PrintService {
         }
         long byGauge =
                 run.events().stream().filter(event -> event.by().device()).count();
-        return load + "</table>" + deviations(state) + heard(run)
+        return load + "</table>" + deviations(state) + heard(run) + seen(run)
                 + (byGauge > 0 ? "<p class=\"small\">and " + byGauge + " readings a gauge sent by itself</p>" : "");
     }
 
@@ -206,6 +208,30 @@ public class PrintService {
                 ? ""
                 : "<p class=\"small\">A device listened in %d minutes and heard the weight about %d times a minute; that proves nothing.</p>"
                         .formatted(rates.length, rates[rates.length / 2]);
+    }
+
+    /** Likewise what it saw of the dial. */
+    private static String seen(Run run) {
+        List<Seen> minutes = run.events().stream()
+                .flatMap(event -> event.as(Seen.class).stream())
+                .toList();
+        return minutes.isEmpty()
+                ? ""
+                : "<p class=\"small\">A device saw the dial in %d minutes, between %s and %s psi; that proves nothing.</p>"
+                        .formatted(
+                                minutes.size(),
+                                minutes.stream()
+                                        .map(Seen::lowest)
+                                        .min(Comparator.naturalOrder())
+                                        .orElseThrow()
+                                        .psi()
+                                        .toPlainString(),
+                                minutes.stream()
+                                        .map(Seen::highest)
+                                        .max(Comparator.naturalOrder())
+                                        .orElseThrow()
+                                        .psi()
+                                        .toPlainString());
     }
 
     /** What did not go as it should; empty for most. */

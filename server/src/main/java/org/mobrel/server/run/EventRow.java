@@ -24,6 +24,7 @@ import org.mobrel.run.JarSeat;
 import org.mobrel.run.LeftJar;
 import org.mobrel.run.Reporter;
 import org.mobrel.run.RunEvent;
+import org.mobrel.run.Seen;
 import org.mobrel.run.WaterSeen;
 import org.mobrel.run.WeightState;
 import org.mobrel.run.ZeroSigns;
@@ -81,6 +82,11 @@ final class EventRow {
             case STANDS_ON -> Optional.ofNullable(row.getString("place")).flatMap(HeatSource::ofCode);
             case WATER_SEEN -> Optional.of(new WaterSeen(row.getBoolean("water_left")));
             case HEARD -> Optional.of(new Heard(Duration.ofMillis(row.getInt("listened_ms")), row.getInt("knocks")));
+            case SEEN ->
+                Optional.of(new Seen(
+                        new GaugePressure(row.getInt("seen_low")),
+                        new GaugePressure(row.getInt("seen_high")),
+                        row.getInt("looks")));
             case JAR_SETTLED ->
                 Optional.of(new JarFate(
                         row.getInt("jar"),
@@ -125,6 +131,11 @@ final class EventRow {
                 .param("listened", or(event.as(Heard.class).map(heard -> heard.listened()
                         .toMillis())))
                 .param("knocks", or(event.as(Heard.class).map(Heard::knocks)))
+                .param("seenLow", or(event.as(Seen.class).map(seen -> seen.lowest()
+                        .milliPsi())))
+                .param("seenHigh", or(event.as(Seen.class).map(seen -> seen.highest()
+                        .milliPsi())))
+                .param("looks", or(event.as(Seen.class).map(Seen::looks)))
                 .param("waterLeft", or(event.as(WaterSeen.class).map(WaterSeen::left)))
                 .param("sealed", or(event.jar().map(JarCheck::sealed)))
                 .param("loss", or(event.jar().map(jar -> jar.loss().code())))

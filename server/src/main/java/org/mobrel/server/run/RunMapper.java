@@ -28,6 +28,7 @@ import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunPlan;
 import org.mobrel.run.RunState;
 import org.mobrel.run.RunTimestamps;
+import org.mobrel.run.Seen;
 import org.mobrel.run.Stage;
 import org.mobrel.run.WaterSeen;
 import org.mobrel.run.WeightState;
@@ -210,6 +211,8 @@ final class RunMapper {
                 or(EventRow.place(event)),
                 or(event.as(WaterSeen.class).map(WaterSeen::left)),
                 or(event.as(Heard.class).map(Heard::perMinute)),
+                or(event.as(Seen.class).map(seen -> seen.lowest().psi())),
+                or(event.as(Seen.class).map(seen -> seen.highest().psi())),
                 said(event.by().device() ? "" : event.by().name()),
                 said(event.by().device() ? event.by().name() : ""),
                 said(event.note()));

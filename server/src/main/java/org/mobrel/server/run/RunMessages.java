@@ -209,6 +209,9 @@ public final class RunMessages {
      * @param by who said it; null where nobody gave a name
      * @param gauge the gauge that sent it by itself; null for a person
      * @param note null where nothing was said
+     * @param heardPerMinute what a device heard of the weight; proves nothing
+     * @param seenLowPsi from where a device saw the needle in this minute; proves nothing
+     * @param seenHighPsi to where
      * @param signs what was seen of a pressure that was gone too soon
      * @param corrects the number of the event it is about, for a correction
      */
@@ -231,6 +234,8 @@ public final class RunMessages {
             @Nullable String place,
             @Nullable Boolean waterLeft,
             @Nullable Integer heardPerMinute,
+            @Nullable BigDecimal seenLowPsi,
+            @Nullable BigDecimal seenHighPsi,
             @Nullable String by,
             @Nullable String gauge,
             @Nullable String note) {}

@@ -123,7 +123,8 @@ class RunPartRepository {
                         """
                         SELECT run_id, kind, happened_at, heard_at, dial_psi, weight, jiggles, jar, sealed, liquid_loss, jar_level,
                                band_off, check_code, waived, corrects, decision, told_by, device_id, note, zero_signs, cooled, place,
-                               water_left, listened_ms, knocks
+                               water_left, listened_ms, knocks,
+                               seen_low, seen_high, looks
                         FROM run_event WHERE run_id IN (:runs) ORDER BY run_id, number
                         """)
                 .param("runs", runs)

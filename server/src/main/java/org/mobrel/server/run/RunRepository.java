@@ -337,11 +337,12 @@ class RunRepository {
                                 INSERT INTO run_event (run_id, number, kind, version, happened_at, heard_at, dial_psi, weight,
                                                        jiggles, jar, sealed, liquid_loss, check_code, waived, corrects, jar_level, band_off,
                                                        decision, told_by, device_id, device_seq, tap_key, note, zero_signs, cooled,
-                                                       place, water_left, listened_ms, knocks)
+                                                       place, water_left, listened_ms, knocks,
+                                                       seen_low, seen_high, looks)
                                 VALUES (:run, :number, :kind, :version, :at, :heard, :dial, :weight,
                                         :jiggles, :jar, :sealed, :loss, :check, :waived, :corrects, :level, :bandOff,
                                         :decision, :by, :device, :seq, :key, :note, :signs, :cooled, :place, :waterLeft,
-                                        :listened, :knocks)
+                                        :listened, :knocks, :seenLow, :seenHigh, :looks)
                                 """),
                         event)
                 .param("run", runId)

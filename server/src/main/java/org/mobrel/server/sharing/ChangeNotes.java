@@ -32,6 +32,7 @@ class ChangeNotes implements WebMvcConfigurer, HandlerInterceptor {
         "/api/formats/**",
         "/api/runs/*/readings",
         "/api/runs/*/hearing",
+        "/api/runs/*/seeing",
         "/api/runs/*/simulation",
         "/api/practice/scenes"
     };

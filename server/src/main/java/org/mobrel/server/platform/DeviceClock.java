@@ -1,4 +1,4 @@
-package org.mobrel.server.listening;
+package org.mobrel.server.platform;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -8,22 +8,22 @@ import java.time.Instant;
  *
  * @param zero the server's instant at which the device's count was nought
  */
-record DeviceClock(Instant zero) {
+public record DeviceClock(Instant zero) {
 
     /** Later or earlier than this, it slept or the server's clock was set. */
     private static final Duration APART = Duration.ofSeconds(30);
 
-    static DeviceClock at(long millis, Instant now) {
+    public static DeviceClock at(long millis, Instant now) {
         return new DeviceClock(now.minusMillis(millis));
     }
 
     /** The same, or laid anew where they have come apart; nothing a device measured lies ahead of the server. */
-    DeviceClock beside(long millis, Instant now) {
+    public DeviceClock beside(long millis, Instant now) {
         Instant then = zero.plusMillis(millis);
         return then.isAfter(now) || then.isBefore(now.minus(APART)) ? at(millis, now) : this;
     }
 
-    Instant instant(long millis) {
+    public Instant instant(long millis) {
         return zero.plusMillis(millis);
     }
 }

@@ -1,0 +1,124 @@
+package org.mobrel.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.mobrel.journeys.Cook.button;
+import static org.mobrel.journeys.Cook.region;
+
+import com.google.gson.JsonArray;
+import com.google.gson.JsonParser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+
+/**
+ * A film cannot be hurried, so this runs with {@code ./mobrel bench eyes} and not with every test.
+ *
+ * <p>Two tablets look, each at its dial: one needle sinks and is asked about; somebody stands before the other, and nothing is.
+ */
+@EnabledIfSystemProperty(named = "mobrel.eyes", matches = "true")
+class SeeingJourney {
+
+    private static final String CANNER =
+            """
+            {"name": "%s", "gauge": "dial", "gaugeErrorPsi": 0, "quarts": 7, "pints": 9, "shortLayers": 2}
+            """;
+    private static final String RECIPE =
+            "{\"title\": \"Pork stock\", \"lines\": [\"6 qt pork stock\"], \"pack\": \"hot\"}";
+
+    private static long sent(RunningMobrel mobrel, String canner) {
+        JsonArray canners = JsonParser.parseString(mobrel.post("/api/kitchen/canners", CANNER.formatted(canner))
+                        .body())
+                .getAsJsonObject()
+                .getAsJsonArray("canners");
+        long id = canners.get(canners.size() - 1).getAsJsonObject().get("id").getAsLong();
+        long recipe = JsonParser.parseString(mobrel.post("/api/recipes", RECIPE).body())
+                .getAsJsonObject()
+                .get("id")
+                .getAsLong();
+        String batch = "{\"recipeId\": %d, \"cannerId\": %d, \"jars\": [{\"size\": \"quart\", \"count\": 5}]}"
+                .formatted(recipe, id);
+        long run = JsonParser.parseString(mobrel.post("/api/batches", batch).body())
+                .getAsJsonObject()
+                .get("runs")
+                .getAsJsonArray()
+                .get(0)
+                .getAsLong();
+        for (String event : List.of("checks-done", "lid-locked", "steam-steady")) {
+            tell(mobrel, run, "{\"type\": \"%s\"}".formatted(event));
+        }
+        return run;
+    }
+
+    private static void tell(RunningMobrel mobrel, long run, String event) {
+        Assertions.assertThat(
+                        mobrel.post("/api/runs/%d/events".formatted(run), event).statusCode())
+                .isEqualTo(200);
+    }
+
+    private static Locator within(Page page, String canner, String button) {
+        return region(page, canner).getByText(button, new Locator.GetByTextOptions().setExact(true));
+    }
+
+    private static void teach(Page page, RunningMobrel mobrel, String canner) {
+        page.navigate(mobrel.url("/stove"));
+        within(page, canner, "Look").click();
+        within(page, canner, "Teach it this dial").click();
+        within(page, canner, "Take the picture").click();
+        Locator still = page.getByLabel("The dial: press, slide to the place, let go; or arrow keys, and Enter");
+        for (double mark : List.of(-1.0, 0.0, 15.0)) {
+            still.scrollIntoViewIfNeeded();
+            double[] at = DialFilm.spot(mark);
+            BoundingBox box = still.boundingBox();
+            page.mouse().click(box.x + at[0] * box.width, box.y + at[1] * box.height);
+        }
+        assertThat(region(page, canner)).containsText("It reads 12.");
+        within(page, canner, "Yes, look with it").click();
+        assertThat(region(page, "This device looks")).containsText("Sees about 1");
+    }
+
+    @Test
+    void a_needle_that_sinks_is_asked_about_and_a_cook_before_the_dial_is_not() {
+        Path sinks = new DialFilm(12.2).stands(25).sinksTo(9, 8).stands(60).write();
+        Path stays = new DialFilm(12.4).stands(25).hidden(30).stands(60).write();
+        try (RunningMobrel mobrel = RunningMobrel.empty();
+                Browser one = Browser.seeing(sinks);
+                Browser other = Browser.seeing(stays)) {
+            mobrel.changeKitchen("\"altitudeFt\": 800, \"units\": \"us\"");
+            long first = sent(mobrel, "Left canner");
+            long second = sent(mobrel, "Right canner");
+            mobrel.advance(Duration.ofMinutes(10));
+            for (long run : List.of(first, second)) {
+                tell(mobrel, run, "{\"type\": \"weight-on\"}");
+                tell(mobrel, run, "{\"type\": \"reading\", \"psi\": 12}");
+            }
+            mobrel.advance(Duration.ofMinutes(9));
+            Page left = one.tablet();
+            Page right = other.tablet();
+            teach(right, mobrel, "Right canner");
+            teach(left, mobrel, "Left canner");
+
+            assertThat(region(right, "This device looks")).containsText("Does not see the needle.");
+            assertThat(region(left, "Left canner")).containsText("Look: what does the dial say?");
+            assertThat(region(right, "Left canner")).containsText("Look: what does the dial say?");
+            assertThat(region(right, "This device looks")).containsText("Sees about 12");
+            Assertions.assertThat(mobrel.get("/api/runs/" + second).body()).doesNotContain("not-seen");
+            within(left, "Left canner", "It dropped").click();
+            for (int less = 0; less < 3; less++) {
+                button(left, "One less: The dial reads").first().click();
+            }
+            within(left, "Left canner", "Write down 9").click();
+            assertThat(region(left, "Left canner")).containsText("Coming up");
+            assertThat(region(right, "Right canner")).containsText("Holding");
+            button(right, "Stop looking").click();
+            assertThat(within(right, "Right canner", "Look")).isVisible();
+            Assertions.assertThat(one.errors()).isEmpty();
+            Assertions.assertThat(other.errors()).isEmpty();
+        }
+    }
+}

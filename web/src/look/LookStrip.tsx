@@ -1,0 +1,89 @@
+import { Camera } from "lucide-react";
+import { useEffect, useRef } from "react";
+import type { Schemas } from "@/api/client";
+import { Button } from "@/kit";
+import { type Looking, stopLooking, useLooking } from "./looking";
+
+type Run = Schemas["RunResponse"];
+
+/** The sign that the camera is on, what it sees, and where it does not. */
+export function LookStrip({ run }: { readonly run: Run }) {
+  const looking = useLooking();
+  if (looking?.runId !== run.id) {
+    return null;
+  }
+  const words = wordsOf(looking);
+  return (
+    <section
+      aria-label="This device looks"
+      className={`flex flex-wrap items-center gap-x-3 gap-y-1 rounded-field px-3 py-1 ${words.warns ? "hatched bg-mustard-wash" : "bg-steam"}`}
+    >
+      <Camera size={24} className="shrink-0 text-primary" aria-hidden="true" />
+      <Preview stream={looking.stream} />
+      <p className="min-w-0 flex-1 basis-40" role="status">
+        <strong>{words.text}</strong>
+        {words.detail && <span className="text-soft"> {words.detail}</span>}
+      </p>
+      <Button look="quiet" size="small" aria-label="Stop looking" onClick={stopLooking}>
+        Stop
+      </Button>
+    </section>
+  );
+}
+
+/** What it sees, small: whether something stands before the dial is to be seen here. */
+function Preview({ stream }: { readonly stream: MediaStream }) {
+  const video = useRef<HTMLVideoElement>(null);
+  useEffect(() => {
+    if (video.current) {
+      video.current.srcObject = stream;
+    }
+  }, [stream]);
+  return (
+    <video
+      ref={video}
+      muted
+      autoPlay
+      playsInline
+      aria-label="What the camera sees"
+      className="h-11 rounded-field border border-line"
+    />
+  );
+}
+
+interface Words {
+  readonly text: string;
+  readonly detail?: string | undefined;
+  readonly warns?: boolean;
+}
+
+const UNSEEN: Record<NonNullable<Looking["unseen"]>, string> = {
+  moved: "Something stands before it, or this device was moved. Teach it the dial again if it stays so.",
+  faint: "Steam, dark or a gleam lies over it.",
+  doubtful: "Something else looks like a needle.",
+  "off-scale": "What looks like the needle is beside the scale.",
+  still: "The camera shows no new picture.",
+};
+
+function wordsOf({ seen, unseen, cutOff }: Looking): Words {
+  if (cutOff) {
+    return {
+      text: "No line to the kitchen:",
+      detail: "until it is back nobody is asked what this device sees.",
+      warns: true,
+    };
+  }
+  const about = seen?.psi == null ? "" : `about ${seen.psi}`;
+  switch (seen?.view) {
+    case "at-mark":
+      return { text: `Sees ${about}.` };
+    case "low":
+      return { text: `Sees ${about}: below the mark.`, detail: "What does the dial say?", warns: true };
+    case "high":
+      return { text: `Sees ${about}: high.`, detail: "A little less heat.", warns: true };
+    case "not-seen":
+      return { text: "Does not see the needle.", detail: unseen && UNSEEN[unseen], warns: true };
+    default:
+      return { text: "Looking." };
+  }
+}

@@ -1,0 +1,3 @@
+export { LookPanel } from "./LookPanel";
+export { LookStrip } from "./LookStrip";
+export { useLooking } from "./looking";

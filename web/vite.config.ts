@@ -7,7 +7,7 @@ import { defineConfig } from "vitest/config";
 
 /** What hears of runs keeps what it heard for as long as its page is open, and what is replaced for a test stays replaced. */
 const ALONE = [
-  "src/{api,app,listen,look,stove,seals,today}/**/*.test.{ts,tsx}",
+  "src/{api,app,listen,look,photos,stove,seals,today}/**/*.test.{ts,tsx}",
   "src/recipes/page.test.ts",
   "src/plan/keptEdits.test.tsx",
 ];

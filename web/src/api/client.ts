@@ -77,6 +77,30 @@ client.use({
   },
 });
 
+/** Sends the bytes of a file; answers as the others do. */
+export async function sendFile(path: string, file: Blob): Promise<unknown> {
+  const kitchen = kitchenNow();
+  const answer = await fetch(path, {
+    method: "POST",
+    headers: {
+      "Content-Type": "application/octet-stream",
+      "X-Mobrel-Page": thisPage,
+      ...ownPage(),
+      ...(kitchen === undefined ? {} : { [FOR_KITCHEN]: kitchen }),
+    },
+    body: file,
+  }).catch((error: unknown) => {
+    throw new Unreachable(false, error);
+  });
+  if (answer.status === 401) {
+    doubtAccess();
+  }
+  if (!answer.ok) {
+    throw await Problem.of(answer);
+  }
+  return answer.json();
+}
+
 /** The body of an answer that has one. */
 export async function body<T>(answer: Promise<{ data?: T | undefined }>): Promise<T> {
   const { data } = await answer;

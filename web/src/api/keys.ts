@@ -45,6 +45,7 @@ export const keys = {
   shelfFirst: ["shelf", "first"],
   shelfPages: (words: string, place: string) => ["shelf", "pages", words, place],
   lot: (code: string) => ["shelf", "lot", code],
+  photos: (of: object) => ["photos", of],
   holds: ["shelf", "holds"],
   needs: ["shelf", "needs"],
   gaugeTrace: (test: number) => ["shelf", "trace", test],
@@ -74,7 +75,8 @@ export type Concept =
   | "freezer"
   | "outside"
   | "practice"
-  | "backup";
+  | "backup"
+  | "photos";
 
 /** The first words of all keys whose answers may differ once something of a concept was changed; "all" where nearly everything does. */
 const AFFECTS: Readonly<Record<Concept, readonly string[] | "all">> = {
@@ -93,6 +95,7 @@ const AFFECTS: Readonly<Record<Concept, readonly string[] | "all">> = {
   freezer: ["freezer"],
   outside: ["outside"],
   practice: ["practice"],
+  photos: ["photos", "backups"],
   backup: "all",
 };
 

@@ -19,6 +19,7 @@ const TOLD = [
   ["lots", "lot", "lots"],
   ["canners", "canner", "canners"],
   ["plans", "plan", "plans"],
+  ["photos", "photo", "photos"],
 ] as const;
 
 async function hand(file: File, way: Way, dryRun: boolean): Promise<Restored> {
@@ -38,6 +39,10 @@ function counted(rows: Readonly<Record<string, number>>): string {
     ([section, one, many]) => `${rows[section]} ${rows[section] === 1 ? one : many}`,
   );
   return words.length === 0 ? "nothing" : words.join(", ");
+}
+
+function megabytes(bytes: number): string {
+  return bytes < 950_000 ? "under 1 MB" : `${Math.round(bytes / 1_000_000)} MB`;
 }
 
 /** Backups that are made by themselves, and how old the last one is. */
@@ -60,6 +65,7 @@ function Automatic() {
 /** The whole kitchen as a file, and back; what a file would do is shown before it does it. */
 export function BackupCard({ kitchen }: { readonly kitchen: Kitchen }) {
   const changed = useChanged("backup");
+  const { photos = 0, photoBytes = 0 } = useAutomaticBackups().data ?? {};
   const [file, setFile] = useState<File | undefined>();
   // Nothing is lost where nothing is.
   const [way, setWay] = useState<Way>(kitchen.canners.length === 0 ? "replace" : "merge");
@@ -88,11 +94,20 @@ export function BackupCard({ kitchen }: { readonly kitchen: Kitchen }) {
           <Download size={20} aria-hidden="true" />
           Save a backup
         </a>
+        {photos > 0 && (
+          <a
+            className="btn btn-outline min-h-11 border-line bg-paper px-5 font-bold text-base text-primary"
+            href="/api/backup/with-photos"
+            download
+          >
+            With {photos === 1 ? "its photo" : `all ${photos} photos`}, {megabytes(photoBytes)}
+          </a>
+        )}
         <label className="btn btn-outline min-h-11 border-line bg-paper px-5 font-bold text-base text-primary">
           Restore a backup
           <input
             type="file"
-            accept=".json,application/json"
+            accept=".json,.zip,application/json,application/zip"
             className="sr-only"
             onChange={(event) => {
               const chosen = event.target.files?.[0];

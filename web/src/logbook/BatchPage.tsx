@@ -3,6 +3,7 @@ import { Printer } from "lucide-react";
 import type { ReactNode } from "react";
 import { Card, Disclosure, Figure, LinkButton, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
 import { useKitchen } from "@/kitchen";
+import { Photos, usePhotos } from "@/photos";
 import { countJars, formatAltitude, formatDateTime, jarWord } from "@/quantity";
 import { VerdictTag } from "@/ruling";
 import { EventList, jarsInside, type Run, stageLabel, Trace } from "@/stove";
@@ -49,10 +50,21 @@ export function BatchPage({ id }: { readonly id: number }) {
         <div className="flex flex-col gap-4">
           <Decided batch={batch.data} />
           <Lots batch={batch.data} />
+          <PhotosOfBatch id={batch.data.id} />
         </div>
       </div>
     </PageFrame>
   );
+}
+
+function PhotosOfBatch({ id }: { readonly id: number }) {
+  const photos = usePhotos({ batch: id });
+  return photos.data && photos.data.length > 0 ? (
+    <Card label="Photos" className="flex flex-col gap-3">
+      <h2 className="text-lg font-bold">Photos</h2>
+      <Photos of={{ batch: id }} />
+    </Card>
+  ) : null;
 }
 
 function RunRecord({ run, all }: { readonly run: Run; readonly all: readonly Run[] }) {

@@ -136,6 +136,7 @@ export function CheckAll({ run, jars }: Props) {
       />
       {jar && bandsOff && !waiting && !sending && (
         <OneJar
+          runId={run.id}
           key={jar.number}
           jar={jar}
           found={findings.get(jar.number) ?? PLAIN}

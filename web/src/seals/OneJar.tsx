@@ -1,17 +1,19 @@
 import { Choice } from "@/kit";
+import { PhotoButton } from "@/photos";
 import { jarWord } from "@/quantity";
 import type { NumberedJar } from "@/stove";
 import type { Finding } from "./findings";
 import { LowLevel } from "./LowLevel";
 
 interface Props {
+  readonly runId: number;
   readonly jar: NumberedJar;
   readonly found: Finding;
   readonly onChange: (found: Finding) => void;
 }
 
 /** What is otherwise with one jar. */
-export function OneJar({ jar, found, onChange }: Props) {
+export function OneJar({ runId, jar, found, onChange }: Props) {
   return (
     <section
       aria-label={`Jar ${jar.number}`}
@@ -51,6 +53,7 @@ export function OneJar({ jar, found, onChange }: Props) {
         ]}
         onChange={(value) => onChange({ ...found, leaked: value === "yes" })}
       />
+      <PhotoButton of={{ run: runId, jar: jar.number }} moment="seal-check" what={`jar ${jar.number}`} />
     </section>
   );
 }

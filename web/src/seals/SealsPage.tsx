@@ -1,5 +1,6 @@
 import { CircleCheckBig } from "lucide-react";
 import { Card, Empty, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
+import { PhotoButton, Photos } from "@/photos";
 import { countJars, formatDateTime, formatSpan } from "@/quantity";
 import { decisionLabel, jarsInside, jarsOf, type Run, useRun, useRunNow } from "@/stove";
 import { CheckAll } from "./CheckAll";
@@ -66,6 +67,12 @@ function Seals({ run }: { readonly run: Run }) {
               </>
             )}
           </p>
+        </Card>
+      )}
+      {!run.simulated && run.checkFrom != null && (
+        <Card label="Photos" className="flex flex-col gap-3">
+          <PhotoButton of={{ run: run.id }} moment="seal-check" what="these jars" />
+          <Photos of={{ run: run.id }} />
         </Card>
       )}
       {run.fates.length > 0 && (

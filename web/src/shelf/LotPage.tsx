@@ -2,6 +2,7 @@ import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import { ShelfJar } from "@/jars";
 import { Button, Card, Field, LinkButton, PageFrame, ProblemNote, Spinner, Stepper, Tag } from "@/kit";
+import { PhotoButton, Photos } from "@/photos";
 import { countJars, formatDate, formatDateTime, jarWord } from "@/quantity";
 import { hueOf } from "./hue";
 import { holdLabel, lineLabel, lotName } from "./labels";
@@ -58,7 +59,14 @@ export function LotPage({ code }: { readonly code: string }) {
           <Jars page={page.data} />
           <Label page={page.data} />
         </div>
-        <Ledger page={page.data} />
+        <div className="flex flex-col gap-4">
+          <Ledger page={page.data} />
+          <Card label="Photos" className="flex flex-col gap-3">
+            <h2 className="text-lg font-bold">Photos</h2>
+            <Photos of={{ lot: code }} />
+            <PhotoButton of={{ lot: code }} moment="other" what="this lot" />
+          </Card>
+        </div>
       </div>
     </PageFrame>
   );

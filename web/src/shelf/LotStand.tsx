@@ -99,6 +99,7 @@ export function LotStand({ lot, today }: { readonly lot: Lot; readonly today: st
       </div>
       {opening && (
         <OpeningCard
+          lot={lot.code}
           altitudeFt={kitchen.data?.altitudeFt ?? undefined}
           finish={lot.finish}
           onGood={() => take("eaten")}

@@ -1,6 +1,8 @@
 import { Button } from "@/kit";
+import { PhotoButton } from "@/photos";
 
 interface Props {
+  readonly lot: string;
   readonly altitudeFt: number | undefined;
   readonly finish: string;
   readonly onGood: () => void;
@@ -9,7 +11,7 @@ interface Props {
 }
 
 /** Before a jar is opened: what to look for, and how long to boil it. A doubtful jar is never tasted. */
-export function OpeningCard({ altitudeFt, finish, onGood, onSpoiled, onClose }: Props) {
+export function OpeningCard({ lot, altitudeFt, finish, onGood, onSpoiled, onClose }: Props) {
   const boil = 10 + Math.ceil(Math.max(0, altitudeFt ?? 0) / 1000);
   return (
     <div className="flex flex-col gap-3 rounded-field bg-steam p-4">
@@ -26,6 +28,7 @@ export function OpeningCard({ altitudeFt, finish, onGood, onSpoiled, onClose }: 
           </li>
         )}
       </ul>
+      <PhotoButton of={{ lot }} moment="opening" what="this jar" />
       <div className="flex flex-wrap gap-3">
         <Button look="main" className="min-h-14" onClick={onGood}>
           It is good: take it

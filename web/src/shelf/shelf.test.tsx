@@ -1,4 +1,4 @@
-import { render, screen, waitFor, within } from "@testing-library/react";
+import { screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { expect, test, vi } from "vitest";
 import { ok, problem, server } from "@/test/server";
@@ -191,17 +191,31 @@ test.each([
   [1000, 11],
   [3150, 14],
   [-200, 10],
-])("at %s ft a jar is boiled %d minutes before anybody tastes it", (altitudeFt, minutes) => {
-  render(
-    <OpeningCard altitudeFt={altitudeFt} finish="" onGood={vi.fn()} onSpoiled={vi.fn()} onClose={vi.fn()} />,
+])("at %s ft a jar is boiled %d minutes before anybody tastes it", async (altitudeFt, minutes) => {
+  await show(
+    <OpeningCard
+      lot="26-1123-A"
+      altitudeFt={altitudeFt}
+      finish=""
+      onGood={vi.fn()}
+      onSpoiled={vi.fn()}
+      onClose={vi.fn()}
+    />,
   );
   expect(screen.getByText(`${minutes} minutes`)).toBeTruthy();
 });
 
 test("a jar that is not good is spoiled by one tap, and what to do with a good one is said first", async () => {
   const onSpoiled = vi.fn();
-  render(
-    <OpeningCard altitudeFt={0} finish="Salt it" onGood={vi.fn()} onSpoiled={onSpoiled} onClose={vi.fn()} />,
+  await show(
+    <OpeningCard
+      lot="26-1123-A"
+      altitudeFt={0}
+      finish="Salt it"
+      onGood={vi.fn()}
+      onSpoiled={onSpoiled}
+      onClose={vi.fn()}
+    />,
   );
   expect(screen.getByText("Salt it")).toBeTruthy();
   await userEvent.click(button("Something is wrong with it"));

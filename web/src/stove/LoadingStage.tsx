@@ -1,5 +1,6 @@
 import { LoadPicture } from "@/jars";
 import { useKitchen } from "@/kitchen";
+import { PhotoButton } from "@/photos";
 import { formatVolume } from "@/quantity";
 import { placeLabel } from "./labels";
 import type { EventRequest, Run } from "./live";
@@ -50,6 +51,7 @@ export function LoadingStage({ run, onEvent }: Props) {
           of them in.
         </p>
         <OneMoreJar run={run} />
+        {!run.simulated && <PhotoButton of={{ run: run.id }} moment="loading" what="this load" />}
         {run.leftOut.map((left) => (
           <p key={left.jar} className="font-semibold">
             Jar {left.jar} stays out: {placeLabel(left.place)}.

@@ -29,7 +29,8 @@ class ServerOfTests {
   reset() {
     this.handlers.clear();
     // Asked for in the margin of many pages, and of no matter to their tests.
-    this.on("GET /api/backup/automatic", ok({ kept: 0, old: false }));
+    this.on("GET /api/backup/automatic", ok({ kept: 0, old: false, photos: 0, photoBytes: 0 }));
+    this.on("GET /api/photos", ok([]));
     this.unanswered = [];
     this.asked = [];
   }
@@ -53,7 +54,9 @@ class ServerOfTests {
     const request = new Request(input, init);
     const path = new URL(request.url, "http://localhost").pathname;
     const text = await request.text();
-    const asked = { method: request.method, path, body: text === "" ? undefined : JSON.parse(text) };
+    const isFile = request.headers.get("Content-Type") === "application/octet-stream";
+    const sent = text === "" ? undefined : isFile ? text : JSON.parse(text);
+    const asked = { method: request.method, path, body: sent };
     this.asked.push(asked);
     const handler = this.handlers.get(`${asked.method} ${path}`);
     if (!handler) {

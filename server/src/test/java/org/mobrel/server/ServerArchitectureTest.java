@@ -32,7 +32,8 @@ class ServerArchitectureTest {
             Map.entry("reading", Set.of("platform")),
             Map.entry("sharing", Set.of("platform")),
             Map.entry("kitchen", Set.of("platform", "sharing")),
-            Map.entry("backup", Set.of("platform")),
+            Map.entry("backup", Set.of("photo", "platform")),
+            Map.entry("photo", Set.of("platform", "run", "shelf")),
             Map.entry("health", Set.of("platform")),
             Map.entry("peers", Set.of("platform", "sharing", "run")),
             Map.entry("loading", Set.of("platform")),
@@ -60,6 +61,7 @@ class ServerArchitectureTest {
 
     /** The only package that writes a table. */
     private static final Map<String, Set<String>> TABLES = Map.ofEntries(
+            Map.entry("photo", Set.of("photo", "photo_file")),
             Map.entry(
                     "kitchen",
                     Set.of(

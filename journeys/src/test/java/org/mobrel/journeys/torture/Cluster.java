@@ -100,6 +100,7 @@ final class Cluster implements AutoCloseable {
                     "--no-defaults",
                     "--user=" + System.getProperty("user.name"),
                     "--datadir=" + of(node).resolve("data"),
+                    "--tmpdir=" + of(node),
                     "--socket=" + of(node).resolve("s"),
                     "--bind-address=127.0.0.1",
                     "--port=" + ports.get(node),
@@ -136,6 +137,7 @@ final class Cluster implements AutoCloseable {
             Process process = new ProcessBuilder(
                             "mariadb",
                             "--no-defaults",
+                            "--tmpdir=" + of(node),
                             "--socket=" + of(node).resolve("s"),
                             "-u",
                             "root",

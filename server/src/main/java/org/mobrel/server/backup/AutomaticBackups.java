@@ -65,6 +65,7 @@ class AutomaticBackups implements SmartLifecycle {
 
     private final BackupService backups;
     private final TrialRestore trial;
+    private final PhotoCopies photos;
     private final InstantSource clock;
     private final ZoneId zone;
     private final Optional<Path> folder;
@@ -80,12 +81,14 @@ class AutomaticBackups implements SmartLifecycle {
     AutomaticBackups(
             BackupService backups,
             TrialRestore trial,
+            PhotoCopies photos,
             InstantSource clock,
             ZoneId zone,
             @Value("${mobrel.backups:}") String folder,
             @Value("${mobrel.backup-copies:}") String copies) {
         this.backups = backups;
         this.trial = trial;
+        this.photos = photos;
         this.clock = clock;
         this.zone = zone;
         this.folder = path(folder);
@@ -121,10 +124,14 @@ class AutomaticBackups implements SmartLifecycle {
                                     .compareTo(EVERY)
                             >= 0;
             if (due) {
+                photos.write(into);
                 make(into, now);
                 putAway(into);
             }
             copyNewest(into);
+            if (due && copies.isPresent()) {
+                PhotoCopies.copy(into, copies.get());
+            }
             problem = Optional.empty();
         } catch (IOException | RuntimeException failed) {
             LOG.warn("the automatic backup failed", failed);
@@ -186,6 +193,7 @@ class AutomaticBackups implements SmartLifecycle {
                 Files.delete(file);
             }
         }
+        PhotoCopies.putAway(into, made(into));
     }
 
     private static LocalDate day(Path file) {

@@ -11,6 +11,7 @@ import java.time.ZoneId;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.server.photo.PhotoFiles;
 import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.platform.WholeFile;
 import org.springframework.core.io.Resource;
@@ -44,38 +45,68 @@ class BackupController {
      * @param newest when the last was made; null where there is none yet
      * @param problem why the last try failed; null where it did not
      * @param old whether somebody should look after them
+     * @param photos how many photos there are in the kitchen
+     * @param photoBytes how large their pictures are
      */
     record AutomaticBackupsResponse(
-            @Nullable String folder, @Nullable Instant newest, int kept, @Nullable String problem, boolean old) {}
+            @Nullable String folder,
+            @Nullable Instant newest,
+            int kept,
+            @Nullable String problem,
+            boolean old,
+            int photos,
+            long photoBytes) {}
 
     private final BackupService service;
+    private final WholeBackup whole;
+    private final PhotoFiles photos;
     private final AutomaticBackups automatic;
     private final InstantSource clock;
     private final ZoneId zone;
 
-    BackupController(BackupService service, AutomaticBackups automatic, InstantSource clock, ZoneId zone) {
+    BackupController(
+            BackupService service,
+            WholeBackup whole,
+            PhotoFiles photos,
+            AutomaticBackups automatic,
+            InstantSource clock,
+            ZoneId zone) {
         this.service = service;
+        this.whole = whole;
+        this.photos = photos;
         this.automatic = automatic;
         this.clock = clock;
         this.zone = zone;
     }
 
-    /** The whole kitchen as one file. */
+    /** The whole kitchen as one file, but the pictures of its photos. */
     @GetMapping("/api/backup")
     ResponseEntity<Resource> backup() {
-        String name = "mobrel-kitchen-%s.json".formatted(LocalDate.ofInstant(clock.instant(), zone));
-        return WholeFile.of(name, MediaType.APPLICATION_JSON, service::write);
+        return WholeFile.of(name("json"), MediaType.APPLICATION_JSON, service::write);
+    }
+
+    /** The whole kitchen as a zip: that file, and each picture beside it. */
+    @GetMapping("/api/backup/with-photos")
+    ResponseEntity<Resource> backupWithPhotos() {
+        return WholeFile.of(name("zip"), MediaType.parseMediaType("application/zip"), whole::write);
+    }
+
+    private String name(String ending) {
+        return "mobrel-kitchen-%s.%s".formatted(LocalDate.ofInstant(clock.instant(), zone), ending);
     }
 
     @GetMapping("/api/backup/automatic")
     AutomaticBackupsResponse automaticBackups() {
         AutomaticBackups.State state = automatic.state();
+        PhotoFiles.Sum pictures = photos.sum();
         return new AutomaticBackupsResponse(
                 state.folder().map(Path::toString).orElse(null),
                 state.newest().orElse(null),
                 state.kept(),
                 state.problem().orElse(null),
-                state.isOld(automatic.now()));
+                state.isOld(automatic.now()),
+                pictures.photos(),
+                pictures.bytes());
     }
 
     /**
@@ -96,7 +127,7 @@ class BackupController {
                 };
         Path file = BackupService.keep(request.getInputStream());
         try {
-            return answer(true, service.restore(file, how, dryRun));
+            return answer(true, whole.restore(file, how, dryRun));
         } catch (BackupService.OnlyTried tried) {
             return answer(false, tried.restored());
         } finally {

@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All tables as they are, whatever version made them, as SQL: the backup's own form knows only the tables of today. One statement a line,
@@ -29,6 +30,11 @@ import java.util.zip.GZIPOutputStream;
 final class SchemaCopy {
 
     private static final int ROWS_AT_A_TIME = 500;
+
+    /** They are large. */
+    private static final String PICTURES = "photo_file";
+
+    private static final int PICTURES_AT_A_TIME = 10;
 
     private SchemaCopy() {}
 
@@ -81,7 +87,7 @@ final class SchemaCopy {
 
     private static void rows(Connection from, String table, Writer out) throws SQLException, IOException {
         try (Statement statement = from.createStatement()) {
-            statement.setFetchSize(ROWS_AT_A_TIME);
+            statement.setFetchSize(table.equals(PICTURES) ? PICTURES_AT_A_TIME : ROWS_AT_A_TIME);
             try (ResultSet rows = statement.executeQuery("SELECT * FROM " + quoted(table))) {
                 ResultSetMetaData columns = rows.getMetaData();
                 while (rows.next()) {
@@ -97,12 +103,24 @@ final class SchemaCopy {
 
     /** Text as the bytes it is: no sign of it can be taken for an end. */
     private static String value(ResultSet row, int column, int type) throws SQLException {
-        String text = row.getString(column);
         return switch (type) {
             case Types.TINYINT, Types.SMALLINT, Types.INTEGER, Types.BIGINT, Types.DECIMAL, Types.BIT, Types.BOOLEAN ->
-                text == null ? "NULL" : number(row, column);
-            default -> text == null ? "NULL" : text.isEmpty() ? "''" : "CONVERT(X'" + hex(text) + "' USING utf8mb4)";
+                row.getObject(column) == null ? "NULL" : number(row, column);
+            // Pictures: as they are.
+            case Types.BINARY, Types.VARBINARY, Types.LONGVARBINARY, Types.BLOB -> binary(row, column);
+            default -> text(row.getString(column));
         };
+    }
+
+    private static String text(@Nullable String text) {
+        return text == null ? "NULL" : text.isEmpty() ? "''" : "CONVERT(X'" + hex(text) + "' USING utf8mb4)";
+    }
+
+    private static String binary(ResultSet row, int column) throws SQLException {
+        byte[] bytes = row.getBytes(column);
+        return bytes == null
+                ? "NULL"
+                : bytes.length == 0 ? "''" : "X'" + HexFormat.of().formatHex(bytes) + "'";
     }
 
     private static String number(ResultSet row, int column) throws SQLException {

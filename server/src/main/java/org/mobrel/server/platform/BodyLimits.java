@@ -29,8 +29,8 @@ class BodyLimits extends OncePerRequestFilter {
     private static final long USUAL = MEGABYTE;
 
     /** Doors that files come in by. */
-    private static final Map<String, Long> MORE =
-            Map.of("/api/formats/recipes", 16 * MEGABYTE, "/api/backup", 1_024 * MEGABYTE);
+    private static final Map<String, Long> MORE = Map.of(
+            "/api/formats/recipes", 16 * MEGABYTE, "/api/photos", 12 * MEGABYTE, "/api/backup", 1_024 * MEGABYTE);
 
     static long most(String path) {
         return MORE.getOrDefault(path, USUAL);

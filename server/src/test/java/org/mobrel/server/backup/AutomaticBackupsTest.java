@@ -30,6 +30,7 @@ class AutomaticBackupsTest {
         return new AutomaticBackups(
                 server.bean(BackupService.class),
                 server.bean(TrialRestore.class),
+                server.bean(PhotoCopies.class),
                 () -> now,
                 ZONE,
                 folder.toString(),

@@ -1,0 +1,3 @@
+export { PhotoButton } from "./PhotoButton";
+export { Photos } from "./Photos";
+export { usePhotos } from "./usePhotos";

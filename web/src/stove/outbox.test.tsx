@@ -205,6 +205,24 @@ test("a page that is closed leaves its taps on the device, and the next one send
   expect(await deviceStore().all()).toEqual([]);
 });
 
+test("a page that is reloaded before its database has written leaves its taps to the next one", async () => {
+  const right = globalThis.indexedDB;
+  const never = Object.assign(new Promise(() => undefined), { addEventListener: () => undefined });
+  globalThis.indexedDB = { open: () => never } as unknown as IDBFactory;
+  const broken = page();
+  void broken.tap(RUN, { type: "jar-in", jar: 1 });
+  void broken.tap(RUN, { type: "jar-in", jar: 2 });
+  expect(server.sent).toEqual([]);
+  // It is gone, and does nothing more.
+  vi.clearAllTimers();
+  globalThis.indexedDB = right;
+  const next = page();
+  await next.load();
+  await settled(next);
+  expect(server.types()).toEqual(["jar-in 1", "jar-in 2"]);
+  expect(Object.keys(localStorage)).toEqual([]);
+});
+
 test("two pages of one device show the same taps, and both send under the same key", async () => {
   server.answer = away;
   const one = page();

@@ -6,6 +6,9 @@ const TAPS = "taps";
 /** Where the program before this one kept taps; what waits there is taken over. */
 const BEFORE = "mobrel.kept-taps";
 
+/** Where a tap stands until the database has it. */
+const AT_ONCE = "mobrel.tap.";
+
 /** The taps of this device in its database, shared by all pages of it. */
 export function deviceStore(name = "mobrel"): TapStore {
   let opened: Promise<IDBPDatabase> | undefined;
@@ -19,7 +22,10 @@ export function deviceStore(name = "mobrel"): TapStore {
     return opened;
   };
   const put = async (tap: Tap) => {
+    // A page that is reloaded in the blink of an eye would break off what the database is about to write.
+    holdAtOnce(tap);
     await (await database()).put(TAPS, tap);
+    letGo(tap.key);
     channel?.postMessage("changed");
   };
   return {
@@ -28,11 +34,15 @@ export function deviceStore(name = "mobrel"): TapStore {
         await put(tap);
       }
       localStorage.removeItem(BEFORE);
+      for (const tap of heldAtOnce()) {
+        await put(tap);
+      }
       const taps = (await (await database()).getAll(TAPS)) as Tap[];
       return taps.sort((one, two) => one.order - two.order);
     },
     put,
     remove: async (key) => {
+      letGo(key);
       await (await database()).delete(TAPS, key);
       channel?.postMessage("changed");
     },
@@ -41,6 +51,30 @@ export function deviceStore(name = "mobrel"): TapStore {
       return () => channel?.removeEventListener("message", hear);
     },
   };
+}
+
+function holdAtOnce(tap: Tap) {
+  try {
+    localStorage.setItem(AT_ONCE + tap.key, JSON.stringify(tap));
+  } catch {
+    // Full or closed: the database alone has to do.
+  }
+}
+
+function letGo(key: string) {
+  localStorage.removeItem(AT_ONCE + key);
+}
+
+function heldAtOnce(): readonly Tap[] {
+  return Object.keys(localStorage)
+    .filter((name) => name.startsWith(AT_ONCE))
+    .flatMap((name) => {
+      try {
+        return [JSON.parse(localStorage.getItem(name) ?? "") as Tap];
+      } catch {
+        return [];
+      }
+    });
 }
 
 function before(): readonly Tap[] {

@@ -28,7 +28,6 @@ export function OpeningCard({ lot, altitudeFt, finish, onGood, onSpoiled, onClos
           </li>
         )}
       </ul>
-      <PhotoButton of={{ lot }} moment="opening" what="this jar" />
       <div className="flex flex-wrap gap-3">
         <Button look="main" className="min-h-14" onClick={onGood}>
           It is good: take it
@@ -40,6 +39,7 @@ export function OpeningCard({ lot, altitudeFt, finish, onGood, onSpoiled, onClos
           Leave it
         </Button>
       </div>
+      <PhotoButton of={{ lot }} moment="opening" what="this jar" />
     </div>
   );
 }

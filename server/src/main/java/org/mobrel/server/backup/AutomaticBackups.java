@@ -129,7 +129,7 @@ class AutomaticBackups implements SmartLifecycle {
                 putAway(into);
             }
             copyNewest(into);
-            if (due && copies.isPresent()) {
+            if (copies.isPresent()) {
                 PhotoCopies.copy(into, copies.get());
             }
             problem = Optional.empty();

@@ -2,6 +2,8 @@ package org.mobrel.server.backup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -11,13 +13,16 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.HashSet;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.mobrel.server.TestServer;
+import org.mobrel.server.run.TestKitchen;
 
 /** A backup a day, read back before it counts; old ones are put away, and what fails is told. */
 @ExtendWith(TestServer.class)
@@ -39,7 +44,8 @@ class AutomaticBackupsTest {
 
     private static List<String> names(Path folder) throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
-            return files.map(file -> String.valueOf(file.getFileName()))
+            return files.filter(Files::isRegularFile)
+                    .map(file -> String.valueOf(file.getFileName()))
                     .sorted()
                     .toList();
         }
@@ -72,6 +78,33 @@ class AutomaticBackupsTest {
         now = now.plus(Duration.ofDays(4));
         assertThat(backups.state().isOld(now)).isTrue();
         assertThat(backups.state().newest()).contains(now.minus(Duration.ofDays(4)));
+    }
+
+    @Test
+    void pictures_lie_beside_them_once_until_no_backup_mentions_them(
+            @TempDir Path folder, @TempDir Path stick, TestServer server) throws IOException {
+        ByteArrayOutputStream picture = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", picture);
+        long run = TestKitchen.in(server, 0.5).run(2, 0);
+        long photo = server.postBytes("/api/photos?moment=loading&run=" + run, picture.toByteArray())
+                .body()
+                .get("id")
+                .asLong();
+        AutomaticBackups backups = of(server, folder, stick.toString());
+        backups.makeIfDue();
+        byte[] kept = server.bytes("/api/photos/" + photo);
+        Path file = folder.resolve("photos")
+                .resolve(HexFormat.of().formatHex(BackupWriter.sha256().digest(kept)) + ".jpg");
+        assertThat(file).hasBinaryContent(kept);
+        assertThat(stick.resolve("photos").resolve(file.getFileName())).hasBinaryContent(kept);
+        server.delete("/api/photos/" + photo);
+        now = now.plus(Duration.ofDays(1));
+        backups.makeIfDue();
+        assertThat(file).as("yesterday's backup still mentions it").exists();
+        Files.delete(folder.resolve("kitchen-2026-03-07.json"));
+        now = now.plus(Duration.ofDays(1));
+        backups.makeIfDue();
+        assertThat(file).doesNotExist();
     }
 
     @Test

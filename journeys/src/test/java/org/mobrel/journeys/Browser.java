@@ -76,26 +76,20 @@ final class Browser implements AutoCloseable {
 
     /** A Chromium whose microphone plays a file once, each time it is opened. */
     static Browser hearing(Path sound) {
-        chromium();
-        return new Browser(launch(
-                Objects.requireNonNull(driver),
-                Map.of(),
-                List.of(
-                        "--use-fake-ui-for-media-stream",
-                        "--use-fake-device-for-media-stream",
-                        "--use-file-for-fake-audio-capture=" + sound + "%noloop")));
+        return withDevice("--use-file-for-fake-audio-capture=" + sound + "%noloop");
     }
 
     /** A Chromium whose camera shows a film, from its beginning each time it is opened. */
     static Browser seeing(Path film) {
+        return withDevice("--use-file-for-fake-video-capture=" + film);
+    }
+
+    private static Browser withDevice(String file) {
         chromium();
         return new Browser(launch(
                 Objects.requireNonNull(driver),
                 Map.of(),
-                List.of(
-                        "--use-fake-ui-for-media-stream",
-                        "--use-fake-device-for-media-stream",
-                        "--use-file-for-fake-video-capture=" + film)));
+                List.of("--use-fake-ui-for-media-stream", "--use-fake-device-for-media-stream", file)));
     }
 
     private static void certutil(Path known, String... words) throws IOException, InterruptedException {

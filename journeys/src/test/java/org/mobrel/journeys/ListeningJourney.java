@@ -3,14 +3,10 @@ package org.mobrel.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.mobrel.journeys.Cook.button;
 import static org.mobrel.journeys.Cook.region;
+import static org.mobrel.journeys.TwoCanners.within;
 
-import com.google.gson.JsonArray;
-import com.google.gson.JsonParser;
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
-import java.time.Duration;
-import java.util.List;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -28,42 +24,6 @@ class ListeningJourney {
             {"name": "%s", "gauge": "weighted", "quarts": 7, "pints": 9, "shortLayers": 2,
              "weight": {"shows": "holes", "sound": "rocks"}}
             """;
-    private static final String RECIPE =
-            "{\"title\": \"Pork stock\", \"lines\": [\"6 qt pork stock\"], \"pack\": \"hot\"}";
-
-    /** A run in the fortieth minute of its hold. */
-    private static long holding(RunningMobrel mobrel, String canner) {
-        JsonArray canners = JsonParser.parseString(mobrel.post("/api/kitchen/canners", CANNER.formatted(canner))
-                        .body())
-                .getAsJsonObject()
-                .getAsJsonArray("canners");
-        long id = canners.get(canners.size() - 1).getAsJsonObject().get("id").getAsLong();
-        long recipe = JsonParser.parseString(mobrel.post("/api/recipes", RECIPE).body())
-                .getAsJsonObject()
-                .get("id")
-                .getAsLong();
-        String batch = "{\"recipeId\": %d, \"cannerId\": %d, \"jars\": [{\"size\": \"quart\", \"count\": 5}]}"
-                .formatted(recipe, id);
-        long run = JsonParser.parseString(mobrel.post("/api/batches", batch).body())
-                .getAsJsonObject()
-                .getAsJsonArray("runs")
-                .get(0)
-                .getAsLong();
-        for (String event : List.of("checks-done", "lid-locked", "steam-steady")) {
-            tell(mobrel, run, "{\"type\": \"%s\"}".formatted(event));
-        }
-        return run;
-    }
-
-    private static void tell(RunningMobrel mobrel, long run, String event) {
-        Assertions.assertThat(
-                        mobrel.post("/api/runs/%d/events".formatted(run), event).statusCode())
-                .isEqualTo(200);
-    }
-
-    private static Locator within(Page page, String canner, String button) {
-        return region(page, canner).getByText(button, new Locator.GetByTextOptions().setExact(true));
-    }
 
     private static void teach(Page page, RunningMobrel mobrel, String canner) {
         page.navigate(mobrel.url("/stove"));
@@ -84,31 +44,23 @@ class ListeningJourney {
         try (RunningMobrel mobrel = RunningMobrel.empty();
                 Browser one = Browser.hearing(silent);
                 Browser other = Browser.hearing(loud)) {
-            mobrel.changeKitchen("\"altitudeFt\": 800, \"units\": \"us\"");
-            long first = holding(mobrel, "Left canner");
-            long second = holding(mobrel, "Right canner");
-            mobrel.advance(Duration.ofMinutes(10));
-            for (long run : List.of(first, second)) {
-                tell(mobrel, run, "{\"type\": \"weight-on\"}");
-                tell(mobrel, run, "{\"type\": \"reading\", \"weight\": \"proper\"}");
-            }
-            mobrel.advance(Duration.ofMinutes(9));
+            TwoCanners.holding(mobrel, CANNER, "{\"type\": \"reading\", \"weight\": \"proper\"}");
             Page left = one.tablet();
             Page right = other.tablet();
-            teach(left, mobrel, "Left canner");
-            teach(right, mobrel, "Right canner");
-            listen(left, "Left canner");
-            listen(right, "Right canner");
+            teach(left, mobrel, TwoCanners.LEFT);
+            teach(right, mobrel, TwoCanners.RIGHT);
+            listen(left, TwoCanners.LEFT);
+            listen(right, TwoCanners.RIGHT);
 
-            assertThat(region(left, "Left canner")).containsText("Look: is it still rocking?");
-            assertThat(region(right, "Left canner")).containsText("Look: is it still rocking?");
+            assertThat(region(left, TwoCanners.LEFT)).containsText("Look: is it still rocking?");
+            assertThat(region(right, TwoCanners.LEFT)).containsText("Look: is it still rocking?");
             assertThat(region(right, "This device listens")).containsText("Too loud to hear it.");
-            assertThat(within(right, "Right canner", "Yes, it rocks")).hasCount(0);
-            within(left, "Left canner", "It stopped").click();
-            assertThat(region(left, "Left canner")).containsText("Coming up");
-            assertThat(region(right, "Right canner")).containsText("Holding");
+            assertThat(within(right, TwoCanners.RIGHT, "Yes, it rocks")).hasCount(0);
+            within(left, TwoCanners.LEFT, "It stopped").click();
+            assertThat(region(left, TwoCanners.LEFT)).containsText("Coming up");
+            assertThat(region(right, TwoCanners.RIGHT)).containsText("Holding");
             button(right, "Stop listening").click();
-            assertThat(within(right, "Right canner", "Listen")).isVisible();
+            assertThat(within(right, TwoCanners.RIGHT, "Listen")).isVisible();
             Assertions.assertThat(one.errors()).isEmpty();
             Assertions.assertThat(other.errors()).isEmpty();
         }

@@ -3,14 +3,12 @@ package org.mobrel.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.mobrel.journeys.Cook.button;
 import static org.mobrel.journeys.Cook.region;
+import static org.mobrel.journeys.TwoCanners.within;
 
-import com.google.gson.JsonArray;
-import com.google.gson.JsonParser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.List;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -28,42 +26,6 @@ class SeeingJourney {
             """
             {"name": "%s", "gauge": "dial", "gaugeErrorPsi": 0, "quarts": 7, "pints": 9, "shortLayers": 2}
             """;
-    private static final String RECIPE =
-            "{\"title\": \"Pork stock\", \"lines\": [\"6 qt pork stock\"], \"pack\": \"hot\"}";
-
-    private static long sent(RunningMobrel mobrel, String canner) {
-        JsonArray canners = JsonParser.parseString(mobrel.post("/api/kitchen/canners", CANNER.formatted(canner))
-                        .body())
-                .getAsJsonObject()
-                .getAsJsonArray("canners");
-        long id = canners.get(canners.size() - 1).getAsJsonObject().get("id").getAsLong();
-        long recipe = JsonParser.parseString(mobrel.post("/api/recipes", RECIPE).body())
-                .getAsJsonObject()
-                .get("id")
-                .getAsLong();
-        String batch = "{\"recipeId\": %d, \"cannerId\": %d, \"jars\": [{\"size\": \"quart\", \"count\": 5}]}"
-                .formatted(recipe, id);
-        long run = JsonParser.parseString(mobrel.post("/api/batches", batch).body())
-                .getAsJsonObject()
-                .get("runs")
-                .getAsJsonArray()
-                .get(0)
-                .getAsLong();
-        for (String event : List.of("checks-done", "lid-locked", "steam-steady")) {
-            tell(mobrel, run, "{\"type\": \"%s\"}".formatted(event));
-        }
-        return run;
-    }
-
-    private static void tell(RunningMobrel mobrel, long run, String event) {
-        Assertions.assertThat(
-                        mobrel.post("/api/runs/%d/events".formatted(run), event).statusCode())
-                .isEqualTo(200);
-    }
-
-    private static Locator within(Page page, String canner, String button) {
-        return region(page, canner).getByText(button, new Locator.GetByTextOptions().setExact(true));
-    }
 
     private static void teach(Page page, RunningMobrel mobrel, String canner) {
         page.navigate(mobrel.url("/stove"));
@@ -89,34 +51,26 @@ class SeeingJourney {
         try (RunningMobrel mobrel = RunningMobrel.empty();
                 Browser one = Browser.seeing(sinks);
                 Browser other = Browser.seeing(stays)) {
-            mobrel.changeKitchen("\"altitudeFt\": 800, \"units\": \"us\"");
-            long first = sent(mobrel, "Left canner");
-            long second = sent(mobrel, "Right canner");
-            mobrel.advance(Duration.ofMinutes(10));
-            for (long run : List.of(first, second)) {
-                tell(mobrel, run, "{\"type\": \"weight-on\"}");
-                tell(mobrel, run, "{\"type\": \"reading\", \"psi\": 12}");
-            }
-            mobrel.advance(Duration.ofMinutes(9));
+            List<Long> runs = TwoCanners.holding(mobrel, CANNER, "{\"type\": \"reading\", \"psi\": 12}");
             Page left = one.tablet();
             Page right = other.tablet();
-            teach(right, mobrel, "Right canner");
-            teach(left, mobrel, "Left canner");
+            teach(right, mobrel, TwoCanners.RIGHT);
+            teach(left, mobrel, TwoCanners.LEFT);
 
             assertThat(region(right, "This device looks")).containsText("Does not see the needle.");
-            assertThat(region(left, "Left canner")).containsText("Look: what does the dial say?");
-            assertThat(region(right, "Left canner")).containsText("Look: what does the dial say?");
+            assertThat(region(left, TwoCanners.LEFT)).containsText("Look: what does the dial say?");
+            assertThat(region(right, TwoCanners.LEFT)).containsText("Look: what does the dial say?");
             assertThat(region(right, "This device looks")).containsText("Sees about 12");
-            Assertions.assertThat(mobrel.get("/api/runs/" + second).body()).doesNotContain("not-seen");
-            within(left, "Left canner", "It dropped").click();
+            Assertions.assertThat(mobrel.get("/api/runs/" + runs.get(1)).body()).doesNotContain("not-seen");
+            within(left, TwoCanners.LEFT, "It dropped").click();
             for (int less = 0; less < 3; less++) {
                 button(left, "One less: The dial reads").first().click();
             }
-            within(left, "Left canner", "Write down 9").click();
-            assertThat(region(left, "Left canner")).containsText("Coming up");
-            assertThat(region(right, "Right canner")).containsText("Holding");
+            within(left, TwoCanners.LEFT, "Write down 9").click();
+            assertThat(region(left, TwoCanners.LEFT)).containsText("Coming up");
+            assertThat(region(right, TwoCanners.RIGHT)).containsText("Holding");
             button(right, "Stop looking").click();
-            assertThat(within(right, "Right canner", "Look")).isVisible();
+            assertThat(within(right, TwoCanners.RIGHT, "Look")).isVisible();
             Assertions.assertThat(one.errors()).isEmpty();
             Assertions.assertThat(other.errors()).isEmpty();
         }

@@ -1,32 +1,20 @@
 import { Link, Outlet } from "@tanstack/react-router";
-import {
-  BookOpenText,
-  CalendarCheck2,
-  Flame,
-  Gauge,
-  GraduationCap,
-  NotebookPen,
-  Sun,
-  Warehouse,
-} from "lucide-react";
+import { Search } from "lucide-react";
+import { lazy, Suspense, useCallback, useState } from "react";
 import { AccessGate } from "@/access";
 import { useSendKeptEdits } from "@/plan";
 import { Alarms } from "@/stove";
 import { AwayStrip } from "./AwayStrip";
+import { KeysList } from "./KeysList";
+import { PLACES } from "./places";
 import { Troubles } from "./Troubles";
 import { UpdateStrip } from "./UpdateStrip";
+import { useFocusOnArrival } from "./useFocusOnArrival";
+import { useShortcuts } from "./useShortcuts";
 import { useTakeAlong } from "./useTakeAlong";
 
-const PLACES = [
-  { to: "/today", text: "Today", icon: Sun },
-  { to: "/recipes", text: "Recipes", icon: BookOpenText },
-  { to: "/plan", text: "Plan", icon: CalendarCheck2 },
-  { to: "/stove", text: "Stove", icon: Flame },
-  { to: "/shelf", text: "Shelf", icon: Warehouse },
-  { to: "/logbook", text: "Logbook", icon: NotebookPen },
-  { to: "/practice", text: "Practice", icon: GraduationCap },
-  { to: "/kitchen", text: "Kitchen", icon: Gauge },
-] as const;
+/** Comes when it is asked for: most cooks never do. */
+const Palette = lazy(() => import("./Palette"));
 
 /** The rail with the places of the kitchen; a bar at the bottom where the screen is narrow. */
 export function Shell() {
@@ -40,11 +28,23 @@ export function Shell() {
 function Places() {
   useSendKeptEdits();
   useTakeAlong();
+  useFocusOnArrival();
+  const [open, setOpen] = useState<"search" | "keys" | undefined>();
+  const onSearch = useCallback(() => setOpen("search"), []);
+  const onList = useCallback(() => setOpen("keys"), []);
+  const onClose = useCallback(() => setOpen(undefined), []);
+  useShortcuts({ onSearch, onList });
   return (
     <div className="min-h-dvh md:pl-[5.5rem]">
+      <a
+        href="#page"
+        className="sr-only z-30 rounded-field bg-paper px-5 py-3 font-bold text-primary focus:not-sr-only focus:fixed! focus:top-2 focus:left-2 focus:px-5! focus:py-3!"
+      >
+        Skip to the page
+      </a>
       <nav
         aria-label="Places"
-        className="fixed inset-x-0 bottom-0 z-10 bg-rail pb-[env(safe-area-inset-bottom)] md:inset-y-0 md:right-auto md:w-[5.5rem] md:pb-0"
+        className="fixed inset-x-0 bottom-0 z-10 bg-rail pb-[env(safe-area-inset-bottom)] md:inset-y-0 md:right-auto md:w-[5.5rem] md:overflow-y-auto md:pb-0"
       >
         <Link to="/today" aria-label="Mobrel, to Today" className="mx-auto hidden w-fit py-4 md:block">
           <img src="/mark.svg" alt="" width={46} height={46} />
@@ -62,15 +62,32 @@ function Places() {
               </Link>
             </li>
           ))}
+          <li className="hidden md:block">
+            <button
+              type="button"
+              aria-keyshortcuts="Control+K /"
+              className="flex w-full flex-col items-center justify-center gap-1 rounded-field text-[0.8rem] font-semibold text-white/85 md:min-h-[3.9rem]"
+              onClick={onSearch}
+            >
+              <Search size={22} aria-hidden="true" />
+              Search
+            </button>
+          </li>
         </ul>
       </nav>
-      <main className="pb-20 md:pb-0">
+      <main id="page" tabIndex={-1} className="pb-20 outline-none md:pb-0">
         <Alarms />
         <AwayStrip />
         <Troubles />
         <UpdateStrip />
         <Outlet />
       </main>
+      {open === "search" && (
+        <Suspense>
+          <Palette onClose={onClose} />
+        </Suspense>
+      )}
+      {open === "keys" && <KeysList onClose={onClose} />}
     </div>
   );
 }

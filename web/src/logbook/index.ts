@@ -2,4 +2,4 @@ export { BatchPage } from "./BatchPage";
 export { LogbookPage } from "./LogbookPage";
 export { OutsideList } from "./OutsideList";
 export { OutsidePage } from "./OutsidePage";
-export { outsideQuery } from "./useBatches";
+export { outsideQuery, useBatches } from "./useBatches";

@@ -1,0 +1,51 @@
+import { useNavigate } from "@tanstack/react-router";
+import { useEffect } from "react";
+import { PLACES } from "./places";
+
+/** So long after g a letter still belongs to it. */
+const TOGETHER_MS = 1_500;
+
+export interface Shortcuts {
+  readonly onSearch: () => void;
+  readonly onList: () => void;
+}
+
+/** A key that is being typed somewhere is no command. */
+function isTyping(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable || target.closest("input, textarea, select, [role=dialog], dialog") !== null)
+  );
+}
+
+/** Keys that work wherever somebody is: search, the list of keys, and g with the letter of a place. */
+export function useShortcuts({ onSearch, onList }: Shortcuts) {
+  const navigate = useNavigate();
+  useEffect(() => {
+    let gAt = Number.NEGATIVE_INFINITY;
+    const key = (event: KeyboardEvent) => {
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k") {
+        event.preventDefault();
+        onSearch();
+        return;
+      }
+      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) {
+        return;
+      }
+      const place =
+        event.timeStamp - gAt < TOGETHER_MS ? PLACES.find(({ letter }) => letter === event.key) : undefined;
+      gAt = event.key === "g" ? event.timeStamp : Number.NEGATIVE_INFINITY;
+      if (place) {
+        event.preventDefault();
+        void navigate({ to: place.to });
+      } else if (event.key === "/") {
+        event.preventDefault();
+        onSearch();
+      } else if (event.key === "?") {
+        onList();
+      }
+    };
+    window.addEventListener("keydown", key);
+    return () => window.removeEventListener("keydown", key);
+  }, [navigate, onSearch, onList]);
+}

@@ -62,7 +62,10 @@ record Picture(byte[] jpeg, int width, int height, String sha256) {
             } finally {
                 reader.dispose();
             }
-        } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException broken) {
+        } catch (InvalidField said) {
+            throw said;
+        } catch (IOException | RuntimeException broken) {
+            // What a broken picture does to a decoder has many names.
             throw none();
         }
     }

@@ -2,6 +2,7 @@ package org.mobrel.journeys;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 
@@ -42,12 +43,17 @@ final class Cook {
 
     /** Opens a part of a plan from the list beside it, such as 'To buy'. */
     static void part(Page page, String name) {
-        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Parts of the plan"))
-                .getByText(name, new Locator.GetByTextOptions().setExact(true))
-                .click();
-        page.waitForCondition(() -> page.locator("[aria-current=page]:has-text('%s')".formatted(name))
-                        .count()
-                > 0);
+        Locator link = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Parts of the plan"))
+                .getByText(name, new Locator.GetByTextOptions().setExact(true));
+        Locator open = page.locator("[aria-current=page]:has-text('%s')".formatted(name));
+        link.click();
+        try {
+            page.waitForCondition(() -> open.count() > 0, new Page.WaitForConditionOptions().setTimeout(15_000));
+        } catch (TimeoutError lost) {
+            // On a busy machine a click may meet a page that is just being drawn anew; a cook clicks once more.
+            link.click();
+            page.waitForCondition(() -> open.count() > 0);
+        }
     }
 
     static Locator region(Page page, String name) {

@@ -1,7 +1,7 @@
 import { Camera } from "lucide-react";
-import { useEffect, useRef } from "react";
 import type { Schemas } from "@/api/client";
 import { Button } from "@/kit";
+import { LivePicture } from "./LivePicture";
 import { type Looking, stopLooking, useLooking } from "./looking";
 
 type Run = Schemas["RunResponse"];
@@ -19,7 +19,7 @@ export function LookStrip({ run }: { readonly run: Run }) {
       className={`flex flex-wrap items-center gap-x-3 gap-y-1 rounded-field px-3 py-1 ${words.warns ? "hatched bg-mustard-wash" : "bg-steam"}`}
     >
       <Camera size={24} className="shrink-0 text-primary" aria-hidden="true" />
-      <Preview stream={looking.stream} />
+      <LivePicture stream={looking.stream} className="h-11 rounded-field border border-line" />
       <p className="min-w-0 flex-1 basis-40" role="status">
         <strong>{words.text}</strong>
         {words.detail && <span className="text-soft"> {words.detail}</span>}
@@ -28,26 +28,6 @@ export function LookStrip({ run }: { readonly run: Run }) {
         Stop
       </Button>
     </section>
-  );
-}
-
-/** What it sees, small: whether something stands before the dial is to be seen here. */
-function Preview({ stream }: { readonly stream: MediaStream }) {
-  const video = useRef<HTMLVideoElement>(null);
-  useEffect(() => {
-    if (video.current) {
-      video.current.srcObject = stream;
-    }
-  }, [stream]);
-  return (
-    <video
-      ref={video}
-      muted
-      autoPlay
-      playsInline
-      aria-label="What the camera sees"
-      className="h-11 rounded-field border border-line"
-    />
   );
 }
 

@@ -1,7 +1,8 @@
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { Button, Stepper } from "@/kit";
 import { type Dial, type Grey, readDial } from "./dial";
 import { Blind, type Eye, openEye } from "./eye";
+import { LivePicture } from "./LivePicture";
 import { learnDial, type NotLearned } from "./learnDial";
 import type { Spot } from "./plane";
 import { TapPicture } from "./TapPicture";
@@ -127,7 +128,12 @@ export function TeachDial({ mark, onLearned, onClose }: Props) {
             Stand this device where it can stay, straight before the dial, so that the dial fills about half
             the height of the picture.
           </p>
-          {eye && <LivePicture stream={eye.stream} />}
+          {eye && (
+            <LivePicture
+              stream={eye.stream}
+              className="max-h-[50vh] w-full rounded-field bg-black object-contain"
+            />
+          )}
           <div className="flex flex-wrap gap-3">
             <Button
               size="stove"
@@ -155,24 +161,5 @@ function asks(taps: number, markPsi: number): string {
   return (
     ["Tap the middle, where the needle turns.", "Tap the mark of 0, at the edge."][taps] ??
     `Tap the mark of ${markPsi}, at the edge.`
-  );
-}
-
-function LivePicture({ stream }: { readonly stream: MediaStream }) {
-  const video = useRef<HTMLVideoElement>(null);
-  useEffect(() => {
-    if (video.current) {
-      video.current.srcObject = stream;
-    }
-  }, [stream]);
-  return (
-    <video
-      ref={video}
-      muted
-      autoPlay
-      playsInline
-      aria-label="What the camera sees"
-      className="max-h-[50vh] w-full rounded-field bg-black object-contain"
-    />
   );
 }

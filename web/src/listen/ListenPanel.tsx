@@ -1,7 +1,7 @@
 import { Ear as EarSign } from "lucide-react";
 import { useState } from "react";
 import type { Schemas } from "@/api/client";
-import { Button } from "@/kit";
+import { Button, DevicePanel } from "@/kit";
 import { Calibration } from "./Calibration";
 import { Deaf } from "./ear";
 import { keepLesson, lessonOf } from "./lessons";
@@ -24,21 +24,16 @@ export function ListenPanel({ run, onClose }: Props) {
       setProblem(error instanceof Deaf ? error.message : "The microphone could not be opened."),
     );
   return (
-    <section aria-label="Listen with this device" className="flex flex-col gap-3 rounded-field bg-steam p-4">
-      <h3 className="flex items-center gap-2 text-lg font-bold">
-        <EarSign size={22} aria-hidden="true" />
-        Listen with this device
-      </h3>
+    <DevicePanel
+      title="Listen with this device"
+      icon={<EarSign size={22} aria-hidden="true" />}
+      problem={problem}
+    >
       <p>
         It asks when it no longer hears {byWeight ? "the weight" : "the steam"}, and warns. It never says that
         all is well, and no time depends on it: <strong>go on looking yourself.</strong> Sound is neither kept
         nor sent, only when it knocked.
       </p>
-      {problem && (
-        <p role="alert" className="border-l-4 border-brick pl-3 font-semibold">
-          {problem}
-        </p>
-      )}
       {teaching ? (
         <Calibration
           jiggles={run.jiggles != null}
@@ -68,6 +63,6 @@ export function ListenPanel({ run, onClose }: Props) {
           )}
         </div>
       )}
-    </section>
+    </DevicePanel>
   );
 }

@@ -1,6 +1,6 @@
 import { Ear as EarSign } from "lucide-react";
 import type { Schemas } from "@/api/client";
-import { Button } from "@/kit";
+import { Button, DeviceStrip, type DeviceWords } from "@/kit";
 import { type Listening, stopListening, useListening } from "./listening";
 
 type Run = Schemas["RunResponse"];
@@ -19,34 +19,23 @@ export function ListenStrip({ run, onEvent }: Props) {
   const offer = offerOf(run, listening);
   const words = wordsOf(run, listening);
   return (
-    <section
-      aria-label="This device listens"
-      className={`flex flex-wrap items-center gap-x-3 gap-y-1 rounded-field px-3 py-1 ${words.warns ? "hatched bg-mustard-wash" : "bg-steam"}`}
+    <DeviceStrip
+      label="This device listens"
+      icon={<EarSign size={24} aria-hidden="true" />}
+      words={words}
+      stop="Stop listening"
+      onStop={stopListening}
     >
-      <EarSign size={24} className="shrink-0 text-primary" aria-hidden="true" />
-      <p className="min-w-0 flex-1 basis-40" role="status">
-        <strong>{words.text}</strong>
-        {words.detail && <span className="text-soft"> {words.detail}</span>}
-      </p>
       {offer && (
         <Button look="main" onClick={() => onEvent({ type: offer.type })}>
           {offer.text}
         </Button>
       )}
-      <Button look="quiet" size="small" aria-label="Stop listening" onClick={stopListening}>
-        Stop
-      </Button>
-    </section>
+    </DeviceStrip>
   );
 }
 
-interface Words {
-  readonly text: string;
-  readonly detail?: string | undefined;
-  readonly warns?: boolean;
-}
-
-function wordsOf(run: Run, { heard, cutOff, learned }: Listening): Words {
+function wordsOf(run: Run, { heard, cutOff, learned }: Listening): DeviceWords {
   if (cutOff) {
     return {
       text: "No line to the kitchen:",

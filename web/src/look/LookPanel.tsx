@@ -1,7 +1,7 @@
 import { Camera } from "lucide-react";
 import { useState } from "react";
 import type { Schemas } from "@/api/client";
-import { Button } from "@/kit";
+import { Button, DevicePanel } from "@/kit";
 import { dialOf, keepDial } from "./dials";
 import { Blind } from "./eye";
 import { lookAt } from "./looking";
@@ -22,21 +22,16 @@ export function LookPanel({ run, onClose }: Props) {
       setProblem(error instanceof Blind ? error.message : "The camera could not be opened."),
     );
   return (
-    <section aria-label="Look with this device" className="flex flex-col gap-3 rounded-field bg-steam p-4">
-      <h3 className="flex items-center gap-2 text-lg font-bold">
-        <Camera size={22} aria-hidden="true" />
-        Look with this device
-      </h3>
+    <DevicePanel
+      title="Look with this device"
+      icon={<Camera size={22} aria-hidden="true" />}
+      problem={problem}
+    >
       {!teaching && (
         <p>
           It asks when the needle sinks or is hidden, and warns. It never says that all is well, and no time
           depends on it: <strong>go on looking yourself.</strong> Pictures are neither kept nor sent, only
           where the needle stood.
-        </p>
-      )}
-      {problem && (
-        <p role="alert" className="border-l-4 border-brick pl-3 font-semibold">
-          {problem}
         </p>
       )}
       {teaching ? (
@@ -65,6 +60,6 @@ export function LookPanel({ run, onClose }: Props) {
           {known && <p className="text-soft">If it stands where it stood when it was taught.</p>}
         </div>
       )}
-    </section>
+    </DevicePanel>
   );
 }

@@ -1,6 +1,6 @@
 import { Camera } from "lucide-react";
 import type { Schemas } from "@/api/client";
-import { Button } from "@/kit";
+import { DeviceStrip, type DeviceWords } from "@/kit";
 import { LivePicture } from "./LivePicture";
 import { type Looking, stopLooking, useLooking } from "./looking";
 
@@ -14,27 +14,15 @@ export function LookStrip({ run }: { readonly run: Run }) {
   }
   const words = wordsOf(looking);
   return (
-    <section
-      aria-label="This device looks"
-      className={`flex flex-wrap items-center gap-x-3 gap-y-1 rounded-field px-3 py-1 ${words.warns ? "hatched bg-mustard-wash" : "bg-steam"}`}
-    >
-      <Camera size={24} className="shrink-0 text-primary" aria-hidden="true" />
-      <LivePicture stream={looking.stream} className="h-11 rounded-field border border-line" />
-      <p className="min-w-0 flex-1 basis-40" role="status">
-        <strong>{words.text}</strong>
-        {words.detail && <span className="text-soft"> {words.detail}</span>}
-      </p>
-      <Button look="quiet" size="small" aria-label="Stop looking" onClick={stopLooking}>
-        Stop
-      </Button>
-    </section>
+    <DeviceStrip
+      label="This device looks"
+      icon={<Camera size={24} aria-hidden="true" />}
+      words={words}
+      stop="Stop looking"
+      onStop={stopLooking}
+      before={<LivePicture stream={looking.stream} className="h-11 rounded-field border border-line" />}
+    />
   );
-}
-
-interface Words {
-  readonly text: string;
-  readonly detail?: string | undefined;
-  readonly warns?: boolean;
 }
 
 const UNSEEN: Record<NonNullable<Looking["unseen"]>, string> = {
@@ -45,7 +33,7 @@ const UNSEEN: Record<NonNullable<Looking["unseen"]>, string> = {
   still: "The camera shows no new picture.",
 };
 
-function wordsOf({ seen, unseen, cutOff }: Looking): Words {
+function wordsOf({ seen, unseen, cutOff }: Looking): DeviceWords {
   if (cutOff) {
     return {
       text: "No line to the kitchen:",

@@ -94,3 +94,16 @@ test.each([
   expect(screen.queryByRole("alert")).toBeNull();
   expect(Number(field.value)).toBeGreaterThanOrEqual(2);
 });
+
+test("a number that can be two is asked about until one is picked, also when the field is left", async () => {
+  const { field, set } = stepper({ from: 5, step: 0.25, max: 2_000 });
+  await userEvent.tripleClick(field);
+  await userEvent.keyboard("1.500");
+  await userEvent.tab();
+  expect(set()).toEqual([1, 1.5, 1.5]);
+  expect(screen.getByText("1.500 can be two numbers:")).toBeTruthy();
+  await userEvent.click(screen.getByRole("button", { name: "1500" }));
+  expect(set().at(-1)).toBe(1500);
+  expect(field.value).toBe("1500");
+  expect(screen.queryByRole("button", { name: "1500" })).toBeNull();
+});

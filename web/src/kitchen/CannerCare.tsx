@@ -1,7 +1,7 @@
 import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { Button, Disclosure, Field, ProblemNote } from "@/kit";
+import { Button, Disclosure, Field, NumberField, ProblemNote } from "@/kit";
 import { formatDate } from "@/quantity";
 import { type Canner, useCare, useInspection, useStrikeTest, useTest } from "./useKitchen";
 
@@ -21,9 +21,12 @@ export function CannerCare({ canner }: { readonly canner: Canner }) {
   );
 }
 
+/** What a dial of a canner can show. */
+const DIAL_PSI = { min: 0, max: 30 };
+
 interface EntryProps {
   readonly label: string;
-  readonly kind: "text" | "number" | "date";
+  readonly kind: "text" | "date";
   readonly value: string;
   readonly error: string | undefined;
   readonly maxLength?: number;
@@ -37,7 +40,6 @@ function Entry({ label, kind, value, error, maxLength, change }: EntryProps) {
         <input
           id={id}
           type={kind === "date" ? "date" : "text"}
-          inputMode={kind === "number" ? "decimal" : undefined}
           className={`input min-h-11 w-full ${kind === "text" ? "" : "digits"}`}
           maxLength={maxLength}
           value={value}
@@ -59,10 +61,10 @@ function Tests({ canner }: { readonly canner: Canner }) {
   const test = useTest(canner.id);
   const strike = useStrikeTest(canner.id);
   const [on, setOn] = useState(today());
-  const [read, setRead] = useState("");
-  const [master, setMaster] = useState("10");
+  const [read, setRead] = useState<number | undefined>();
+  const [master, setMaster] = useState<number | undefined>(10);
   const [by, setBy] = useState("");
-  const off = number(read) - number(master);
+  const off = read === undefined || master === undefined ? undefined : read - master;
   const field = (name: string) => wrongAt(test.error, name);
   return (
     <div className="flex flex-col gap-3">
@@ -70,33 +72,37 @@ function Tests({ canner }: { readonly canner: Canner }) {
         className="grid grid-cols-2 gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          test.mutate(
-            { on, readPsi: number(read), masterPsi: number(master), by },
-            { onSuccess: () => setRead("") },
-          );
+          if (read !== undefined && master !== undefined) {
+            test.mutate(
+              { on, readPsi: read, masterPsi: master, by },
+              { onSuccess: () => setRead(undefined) },
+            );
+          }
         }}
       >
-        <Entry
+        <NumberField
           label="This dial read (psi)"
-          kind="number"
+          bounds={DIAL_PSI}
           error={field("readPsi")}
           value={read}
-          change={setRead}
+          onChange={setRead}
+          onEmpty={() => setRead(undefined)}
         />
-        <Entry
+        <NumberField
           label="The master gauge (psi)"
-          kind="number"
+          bounds={DIAL_PSI}
           error={field("masterPsi")}
           value={master}
-          change={setMaster}
+          onChange={setMaster}
+          onEmpty={() => setMaster(undefined)}
         />
         <Entry label="On" kind="date" error={field("on")} value={on} change={setOn} />
         <Entry label="Tested by" kind="text" error={field("by")} value={by} change={setBy} maxLength={60} />
-        <p className="self-center font-semibold">{Number.isFinite(off) ? offWords(off) : ""}</p>
+        <p className="self-center font-semibold">{off === undefined ? "" : offWords(off)}</p>
         <Button
           type="submit"
           look="main"
-          disabled={!Number.isFinite(off) || by.trim() === "" || on === "" || test.isPending}
+          disabled={off === undefined || by.trim() === "" || on === "" || test.isPending}
         >
           Write down
         </Button>
@@ -139,10 +145,6 @@ function Tests({ canner }: { readonly canner: Canner }) {
 
 function hasField(error: unknown): boolean {
   return ["readPsi", "masterPsi", "on", "by"].some((name) => wrongAt(error, name));
-}
-
-function number(typed: string): number {
-  return typed.trim() === "" ? Number.NaN : Number(typed.replace(",", "."));
 }
 
 /** '0.5 psi high', 'true' */

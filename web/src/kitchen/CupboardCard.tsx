@@ -1,6 +1,5 @@
-import { useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { Button, Card, Disclosure, Field, ProblemNote, Spinner, Stepper } from "@/kit";
+import { Button, Card, Disclosure, NumberField, ProblemNote, Spinner, Stepper } from "@/kit";
 import { jarWord } from "@/quantity";
 import { useCupboard, useCupboardChange } from "./useCupboard";
 import type { Kitchen } from "./useKitchen";
@@ -64,6 +63,9 @@ export function JarCounts() {
   );
 }
 
+/** No jar for canning holds less or more. */
+const WATER_G = { min: 50, max: 3_000 };
+
 interface Jar {
   readonly size: string;
   readonly mouth: string;
@@ -100,48 +102,24 @@ function Counted({ label, count, set }: CountedProps) {
 
 function Water({ jar, metric }: { readonly jar: Jar; readonly metric: boolean }) {
   const { water } = useCupboardChange();
-  const [typing, setTyping] = useState<string | undefined>();
-  const save = () => {
-    if (typing === undefined) {
-      return;
-    }
-    const value = Number(typing.replace(",", "."));
-    water.mutate(
-      { size: jar.size, mouth: jar.mouth, ...(typing.trim() === "" ? {} : { waterMl: value }) },
-      { onSuccess: () => setTyping(undefined) },
-    );
-  };
-  const noNumber =
-    typing !== undefined && typing.trim() !== "" && !Number.isFinite(Number(typing.replace(",", ".")));
+  const kind = { size: jar.size, mouth: jar.mouth };
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        save();
-      }}
-    >
-      <Field
-        label={name(jar)}
-        error={noNumber ? "A number, please" : wrongAt(water.error, "waterMl")}
-        hint={
-          jar.waterMl == null
-            ? `average ${Math.round(jar.tableMl)} ml${metric ? "" : `, ${(jar.tableMl / 29.574).toFixed(1)} fl oz`}`
-            : "your own measure; empty goes back to the average"
-        }
-      >
-        {(id, described) => (
-          <input
-            id={id}
-            aria-describedby={described}
-            className="input digits min-h-11 w-32"
-            inputMode="decimal"
-            placeholder="g of water"
-            value={typing ?? (jar.waterMl == null ? "" : String(jar.waterMl))}
-            onChange={(event) => setTyping(event.target.value)}
-            onBlur={() => !noNumber && save()}
-          />
-        )}
-      </Field>
-    </form>
+    <NumberField
+      label={name(jar)}
+      unit="g"
+      value={jar.waterMl ?? undefined}
+      bounds={WATER_G}
+      told="leaving"
+      placeholder="g of water"
+      className="w-32"
+      error={wrongAt(water.error, "waterMl")}
+      hint={
+        jar.waterMl == null
+          ? `average ${metric ? `${Math.round(jar.tableMl)} g` : `${Math.round(jar.tableMl)} g, ${(jar.tableMl / 29.574).toFixed(1)} fl oz`}`
+          : "your own measure; empty goes back to the average"
+      }
+      onChange={(waterMl) => water.mutate({ ...kind, waterMl })}
+      onEmpty={() => water.mutate(kind)}
+    />
   );
 }

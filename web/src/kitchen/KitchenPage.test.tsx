@@ -68,6 +68,8 @@ test.each([
   ["metric", "1.200", "1.200 can be read in two ways. Which is it?", "1,200 m", { altitudeM: 1200 }],
   ["metric", "1,200", "1,200 can be read in two ways. Which is it?", "1,200 m", { altitudeM: 1200 }],
   ["us", "-5", /really only -5 ft above the sea\? Too low a number/, "Yes, -5 ft", { altitudeFt: -5 }],
+  ["us", "9,500", /really 9,500 ft above the sea\?$/, "Yes, 9,500 ft", { altitudeFt: 9500 }],
+  ["us", "80 ft", /really only 80 ft/, "Yes, 80 ft", { altitudeFt: 80 }],
   ["us", "99", /really only 99 ft/, "Yes, 99 ft", { altitudeFt: 99 }],
   ["metric", "29", /really only 29 m/, "Yes, 29 m", { altitudeM: 29 }],
   [
@@ -89,7 +91,7 @@ test.each([
   await waitFor(() => expect(server.sent(PATCH)).toEqual([{ basedOn: 7, ...sent }]));
 });
 
-test.each(["3.15", "3,15", "high", "3150 ft"])(
+test.each(["3.15", "3,15", "high", "960 m", "3150 ft 2"])(
   "an altitude typed as %j is not taken for a number: a wrong one would set too low a pressure",
   async (typed) => {
     const { user } = await page();
@@ -264,7 +266,7 @@ test("a measure that is no number is said to be none and not sent", async () => 
   await user.clear(field("Pints, wide"));
   await user.type(field("Pints, wide"), "full");
   await user.tab();
-  expect(screen.getByText("A number, please")).toBeTruthy();
+  expect(screen.getByText("A number from 50 to 3000, please")).toBeTruthy();
   expect(server.sent("PUT /api/kitchen/cupboard/water")).toEqual([]);
 });
 

@@ -1,7 +1,6 @@
 import { Check, Undo2 } from "lucide-react";
-import { useState } from "react";
 import { ShelfJar } from "@/jars";
-import { Button, Card } from "@/kit";
+import { Button, Card, useTyped } from "@/kit";
 import { jarWord } from "@/quantity";
 import { hueOf } from "@/shelf";
 import { type Dish, fill, onDish, type PlanEdit } from "./body";
@@ -139,6 +138,9 @@ function Jar({ size, mouth, number, hue, filled, tap }: JarProps) {
   );
 }
 
+/** In quarts or litres: more than nothing, and less than a kettle of a kitchen ever holds. */
+const KETTLE = { min: 0.1, max: 100 };
+
 function KettleCard({
   answer,
   dish,
@@ -151,13 +153,23 @@ function KettleCard({
   readonly edit: (edit: PlanEdit) => void;
 }) {
   const { kettle, amounts } = answer;
-  const [typing, setTyping] = useState<string | undefined>();
+  const start = useTyped({
+    value: dish.kettle?.value,
+    bounds: KETTLE,
+    onChange: (value) =>
+      edit(
+        onDish(dish.key, (now) => ({
+          ...now,
+          kettle: { value, unit: now.kettle?.unit ?? (metric ? "L" : "qt") },
+        })),
+      ),
+    onEmpty: () => edit(onDish(dish.key, ({ kettle: _, ...now }) => now)),
+  });
   if (!kettle || !amounts || amounts.brothNeededMl === 0) {
     return null;
   }
   const level = Math.max(0, Math.min(1, 1 - used(answer, dish) / Math.max(1, kettle.boilingMl)));
   const unit = dish.kettle?.unit ?? (metric ? "L" : "qt");
-  const wrong = typing !== undefined && !(Number(typing.replace(",", ".")) > 0);
   return (
     <Card label="Kettle" tone={kettle.missing != null ? "brick" : "plain"} className="px-5! py-4!">
       <div className="flex items-center gap-4">
@@ -174,24 +186,9 @@ function KettleCard({
       <label className="mt-3 flex flex-wrap items-center gap-2">
         <span className="w-full font-semibold">Boiling at the start</span>
         <input
+          {...start.input}
           className="input digits min-h-11 w-22 font-bold"
-          inputMode="decimal"
-          aria-invalid={wrong}
           placeholder={kettle.boiling}
-          value={typing ?? (dish.kettle?.value == null ? "" : String(dish.kettle.value))}
-          onChange={(event) => {
-            setTyping(event.target.value);
-            const value = Number(event.target.value.replace(",", "."));
-            if (value > 0 && value < 100) {
-              edit(onDish(dish.key, (now) => ({ ...now, kettle: { value, unit } })));
-            }
-          }}
-          onBlur={() => {
-            if (typing?.trim() === "") {
-              edit(onDish(dish.key, ({ kettle: _, ...now }) => now));
-            }
-            setTyping(undefined);
-          }}
         />
         <select
           aria-label="Measured in"
@@ -209,12 +206,8 @@ function KettleCard({
           <option value="qt">quarts</option>
           <option value="L">litres</option>
         </select>
-        {wrong && typing?.trim() !== "" && (
-          <span role="alert" className="w-full font-semibold text-brick">
-            More than 0, please
-          </span>
-        )}
       </label>
+      {start.note}
       <p className="mt-2 text-[0.9rem] text-soft">
         Each jar takes its share of broth; a third is reserve, for jars take more than the sum says, never
         less.

@@ -1,7 +1,7 @@
 import { Check } from "lucide-react";
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { ProblemNote } from "@/kit";
+import { ProblemNote, useTyped } from "@/kit";
 import { useCupboard, useCupboardChange } from "@/kitchen";
 import { type PlanEdit, tick } from "./body";
 import type { Ready } from "./PlanFrame";
@@ -167,24 +167,25 @@ function Supplies({ plan }: { readonly plan: Plan }) {
   );
 }
 
+const LIDS = { min: 0, max: 2_000, whole: true };
+
 /** A lid is used once, so a number that nobody knows is asked for before the shop is shut. */
 function Uncounted({ need, mouth }: { readonly need: number; readonly mouth: string }) {
   const cupboard = useCupboard();
   const { lids: count } = useCupboardChange();
-  const [typed, setTyped] = useState("");
-  // What is counted is based on what this page has seen of the cupboard.
-  const save = () => {
-    const fresh = Number(typed);
-    if (cupboard.data && typed.trim() !== "" && Number.isInteger(fresh) && fresh >= 0) {
-      count.mutate({ mouth, fresh });
-    }
-  };
+  const counted = useTyped({
+    value: undefined,
+    bounds: LIDS,
+    told: "leaving",
+    // What is counted is based on what this page has seen of the cupboard.
+    onChange: (fresh) => cupboard.data && count.mutate({ mouth, fresh }),
+  });
   return (
     <form
       className="flex flex-wrap items-center justify-between gap-3"
       onSubmit={(event) => {
         event.preventDefault();
-        save();
+        counted.take();
       }}
     >
       <label className="flex min-w-0 flex-1 items-center justify-between gap-3">
@@ -195,15 +196,12 @@ function Uncounted({ need, mouth }: { readonly need: number; readonly mouth: str
           <span className="block text-[0.9rem] text-soft">How many are there? Nobody has counted.</span>
         </span>
         <input
+          {...counted.input}
           className="input digits min-h-11 w-20 font-bold"
           aria-label={`New lids there, ${mouth} mouth`}
-          inputMode="numeric"
-          maxLength={4}
-          value={typed}
-          onChange={(event) => setTyped(event.target.value)}
-          onBlur={save}
         />
       </label>
+      {counted.note}
       <ProblemNote error={count.error} />
     </form>
   );

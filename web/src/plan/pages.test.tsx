@@ -97,7 +97,7 @@ test("what is no number is kept back by nobody, and nothing typed is nothing kep
   await userEvent.clear(screen.getByLabelText("Keep back for dinner"));
   expect(after().keepBack).toBeUndefined();
   await userEvent.type(screen.getByLabelText("Keep back for dinner"), "some");
-  expect(screen.getByText("A number, please")).toBeTruthy();
+  expect(screen.getByText("A number from 0 to 200, please")).toBeTruthy();
   expect(after().keepBack).toBeUndefined();
 });
 
@@ -184,7 +184,7 @@ test("the kettle is what is boiling, in either notation, or as worked out where 
   await waitFor(() => expect(body()?.dishes[0]?.kettle).toEqual({ value: 2.5, unit: "L" }));
   await user.clear(field);
   await user.type(field, "none");
-  expect(screen.getByRole("alert").textContent).toBe("More than 0, please");
+  expect(screen.getByRole("alert").textContent).toBe("A number from 0.1 to 100, please");
   await user.clear(field);
   await user.tab();
   await waitFor(() => expect(body()?.dishes[0]?.kettle).toBeUndefined());

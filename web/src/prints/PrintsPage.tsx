@@ -1,6 +1,7 @@
 import { Printer } from "lucide-react";
 import { useState } from "react";
-import { Button, Card, Choice, Field, PageFrame, ProblemNote, Stepper } from "@/kit";
+import { Button, Card, Choice, NumberField, PageFrame, ProblemNote, Stepper } from "@/kit";
+import { useKitchen } from "@/kitchen";
 import { type Lot, lotName, useShelf } from "@/shelf";
 
 /** A sheet of labels by its measures in millimetres. */
@@ -26,16 +27,19 @@ const LETTER: Sheet = {
   gapX: 3.1,
   gapY: 0,
 };
+/** What is counted, and what is measured: in millimetres, or inches where the kitchen has those. */
 const MEASURES: readonly (readonly [keyof Sheet, string])[] = [
   ["columns", "Labels across"],
   ["rows", "Labels down"],
-  ["width", "Width, mm"],
-  ["height", "Height, mm"],
-  ["left", "From the left edge, mm"],
-  ["top", "From the upper edge, mm"],
-  ["gapX", "Gap across, mm"],
-  ["gapY", "Gap down, mm"],
+  ["width", "Width"],
+  ["height", "Height"],
+  ["left", "From the left edge"],
+  ["top", "From the upper edge"],
+  ["gapX", "Gap across"],
+  ["gapY", "Gap down"],
 ];
+const COUNTS: readonly (keyof Sheet)[] = ["columns", "rows"];
+const MM_IN_AN_INCH = 25.4;
 const KEPT = "mobrel.label-sheet";
 
 function kept(): { readonly paper: string; readonly sheet: Sheet } {
@@ -50,6 +54,7 @@ function kept(): { readonly paper: string; readonly sheet: Sheet } {
 /** Everything that goes on paper: labels for jars, and lists. */
 export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
   const shelf = useShelf();
+  const kitchen = useKitchen();
   const [paper, setPaper] = useState(kept().paper);
   const [sheet, setSheet] = useState<Sheet>(kept().sheet);
   const [first, setFirst] = useState(1);
@@ -150,29 +155,43 @@ export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
             />
             <div className="grid grid-cols-2 gap-x-4">
               {MEASURES.map(([key, text]) => (
-                <Field key={key} label={text}>
-                  {(id) => (
-                    <input
-                      id={id}
-                      className="input digits w-full"
-                      inputMode="decimal"
-                      defaultValue={sheet[key]}
-                      key={`${paper}/${key}`}
-                      onBlur={(event) => {
-                        const value = Number(event.target.value.replace(",", "."));
-                        if (Number.isFinite(value) && value >= 0) {
-                          keep({ sheet: { ...sheet, [key]: value } });
-                        }
-                      }}
-                    />
-                  )}
-                </Field>
+                <Measure
+                  key={`${paper}/${key}`}
+                  label={text}
+                  counted={COUNTS.includes(key)}
+                  inches={kitchen.data?.units === "us"}
+                  value={sheet[key]}
+                  onChange={(value) => keep({ sheet: { ...sheet, [key]: value } })}
+                />
               ))}
             </div>
           </Card>
         </div>
       </div>
     </PageFrame>
+  );
+}
+
+interface MeasureProps {
+  readonly label: string;
+  readonly counted: boolean;
+  readonly inches: boolean;
+  readonly value: number;
+  readonly onChange: (value: number) => void;
+}
+
+/** One measure of a sheet; it is kept in millimetres whatever it is typed in. */
+function Measure({ label, counted, inches, value, onChange }: MeasureProps) {
+  const unit = inches ? "in" : "mm";
+  const size = inches ? MM_IN_AN_INCH : 1;
+  return (
+    <NumberField
+      label={counted ? label : `${label}, ${unit}`}
+      value={counted ? value : Math.round((value / size) * 1000) / 1000}
+      bounds={counted ? { min: 1, max: 30, whole: true } : { min: 0, max: inches ? 12 : 300 }}
+      told="leaving"
+      onChange={(typed) => onChange(counted ? typed : Math.round(typed * size * 100) / 100)}
+    />
   );
 }
 

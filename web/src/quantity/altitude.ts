@@ -12,8 +12,11 @@ interface HeightChoice {
   readonly height: number | undefined;
 }
 
+/** Who types the unit too means the same number. */
+const OWN_UNIT = { ft: /\s*(?:ft|feet|foot|′)\.?$/i, m: /\s*(?:m|metres?|meters?)\.?$/i } as const;
+
 /** Hardly any kitchen lies lower or higher than this; a slip of the finger often does. */
-const USUAL = { ft: { low: 100, high: 10_000 }, m: { low: 30, high: 3_000 } } as const;
+const USUAL = { ft: { low: 100, high: 8_000 }, m: { low: 30, high: 2_400 } } as const;
 
 /**
  * Reads an altitude as it was typed. Too low a number is too little pressure, so nothing that could be two numbers is taken for one of them, and
@@ -24,7 +27,7 @@ export function readAltitude(typed: string, unit: "ft" | "m"): TypedAltitude {
   if (text === "") {
     return { kind: "empty" };
   }
-  const whole = wholeNumber(text);
+  const whole = wholeNumber(text.replace(unit === "ft" ? OWN_UNIT.ft : OWN_UNIT.m, ""));
   if (whole === undefined) {
     return { kind: "unreadable" };
   }

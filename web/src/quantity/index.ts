@@ -9,5 +9,7 @@ export {
   formatVolume,
 } from "./format";
 export { countJars, JAR_SIZES, jarWord } from "./jars";
+export { type DateOrder, type Notation, notation, notationOf, writeAs } from "./notation";
+export { type Bounds, readNumber } from "./readNumber";
 export { formatClock, formatMinutes, formatSpan } from "./time";
 export { wholeNumber } from "./wholeNumber";

@@ -1,7 +1,9 @@
 import { useState } from "react";
-import { Button, Field, ProblemNote } from "@/kit";
+import { Button, Field, ProblemNote, useTyped } from "@/kit";
 import type { LineResponse } from "@/ruling";
 import { useTables, useTeach, useUnteach } from "@/tables";
+
+const AMOUNT = { min: 0.01, max: 100_000 };
 
 interface Props {
   readonly line: string;
@@ -40,18 +42,25 @@ export function Correction({ line, answer, onChange, onClose }: Props) {
   const teach = useTeach();
   const unteach = useUnteach();
   const [food, setFood] = useState(answer.food ?? "");
-  const [value, setValue] = useState(answer.amount ? String(answer.amount.value) : "");
   const [unit, setUnit] = useState(answer.amount?.unit ?? "");
+  const before = answer.amount ? Number(answer.amount.value) : undefined;
+  const [value, setValue] = useState(before);
+  const amount = useTyped({
+    value,
+    bounds: AMOUNT,
+    ...(unit === "" ? {} : { unit }),
+    onChange: setValue,
+    onEmpty: () => setValue(undefined),
+  });
   const [states, setStates] = useState<readonly string[]>(answer.states);
   const [piece, setPiece] = useState(answer.pieceIn == null ? "" : String(Number(answer.pieceIn)));
   const meansOther =
     food !== (answer.food ?? "") ||
     piece !== (answer.pieceIn == null ? "" : String(Number(answer.pieceIn))) ||
     [...states].sort().join() !== [...answer.states].sort().join();
-  const amountOther =
-    value !== (answer.amount ? String(answer.amount.value) : "") || unit !== (answer.amount?.unit ?? "");
+  const amountOther = value !== before || unit !== (answer.amount?.unit ?? "");
 
-  const amended = () => `${value} ${unit} ${answer.rest}`.replace(/\s+/g, " ").trim();
+  const amended = () => `${value ?? ""} ${unit} ${answer.rest}`.replace(/\s+/g, " ").trim();
   const save = () => {
     if (amountOther) {
       onChange(amended());
@@ -94,14 +103,8 @@ export function Correction({ line, answer, onChange, onClose }: Props) {
         </Field>
         <Field label="Amount">
           {(id) => (
-            <span className="flex gap-2">
-              <input
-                id={id}
-                className="input w-24"
-                inputMode="decimal"
-                value={value}
-                onChange={(event) => setValue(event.target.value)}
-              />
+            <span className="flex flex-wrap gap-2">
+              <input {...amount.input} id={id} className="input w-24" />
               <select
                 className="select w-24"
                 aria-label="Unit"
@@ -114,6 +117,7 @@ export function Correction({ line, answer, onChange, onClose }: Props) {
                   </option>
                 ))}
               </select>
+              {amount.note}
             </span>
           )}
         </Field>

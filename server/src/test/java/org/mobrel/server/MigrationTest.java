@@ -39,6 +39,8 @@ class MigrationTest {
                     statement.execute(each);
                 }
             }
+            // Less than a tenth of a second: a zero that is easily lost on the way into the copy.
+            statement.execute("UPDATE batch SET made_at = '2026-10-11 09:08:07.062' WHERE id = 10");
         }
     }
 
@@ -78,6 +80,8 @@ class MigrationTest {
             assertThat(there.get("/api/batches").body().get("total").asInt()).isEqualTo(10);
 
             JsonNode soup = batch(there, 10);
+            assertThat(soup.get("madeAt").asString()).isEqualTo("2026-10-11T09:08:07.062Z");
+            assertThat(there.text("/api/formats/batches.csv")).contains("2026-10-11 09:08:07.062000,");
             assertThat(soup.get("ruling").get("headline").asString())
                     .isEqualTo("The soup table sets the time, not an ingredient: 60 min in pints.");
             assertThat(soup.get("ruling").get("lines").get(0).get("source").asString())

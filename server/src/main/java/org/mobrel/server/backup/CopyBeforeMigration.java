@@ -15,7 +15,10 @@ import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
@@ -95,8 +98,12 @@ class CopyBeforeMigration implements BeforeMigration {
     private static void holdAgainst(Path file, Map<String, Long> there, Connection scratch)
             throws IOException, SQLException {
         SchemaCopy.read(file, scratch);
-        if (!SchemaCopy.tables(scratch).equals(there)) {
-            throw new IOException("taken in for trial, it came out differently");
+        Map<String, Long> copied = SchemaCopy.tables(scratch);
+        Set<String> different = new TreeSet<>(there.keySet());
+        different.addAll(copied.keySet());
+        different.removeIf(table -> Objects.equals(there.get(table), copied.get(table)));
+        if (!different.isEmpty()) {
+            throw new IOException("taken in for trial, it came out differently in " + String.join(", ", different));
         }
     }
 

@@ -22,6 +22,7 @@ import java.util.TreeMap;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.server.platform.SqlTime;
 
 /**
  * All tables as they are, whatever version made them, as SQL: the backup's own form knows only the tables of today. One statement a line,
@@ -106,6 +107,7 @@ final class SchemaCopy {
         return switch (type) {
             case Types.TINYINT, Types.SMALLINT, Types.INTEGER, Types.BIGINT, Types.DECIMAL, Types.BIT, Types.BOOLEAN ->
                 row.getObject(column) == null ? "NULL" : number(row, column);
+            case Types.TIMESTAMP -> text(SqlTime.text(row, column));
             // Pictures: as they are.
             case Types.BINARY, Types.VARBINARY, Types.LONGVARBINARY, Types.BLOB -> binary(row, column);
             default -> text(row.getString(column));

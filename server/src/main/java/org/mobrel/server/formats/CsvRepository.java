@@ -6,9 +6,11 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.ResultSetMetaData;
 import java.sql.SQLException;
+import java.sql.Types;
 import java.util.Set;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.server.platform.SqlTime;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Repository;
 
@@ -91,7 +93,10 @@ class CsvRepository {
         while (rows.next()) {
             count++;
             for (int column = 1; column <= columns.getColumnCount(); column++) {
-                out.print(harmless(rows.getString(column)));
+                out.print(
+                        columns.getColumnType(column) == Types.TIMESTAMP
+                                ? SqlTime.text(rows, column)
+                                : harmless(rows.getString(column)));
             }
             out.println();
         }

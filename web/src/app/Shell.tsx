@@ -1,8 +1,10 @@
 import { Link, Outlet } from "@tanstack/react-router";
 import { Search } from "lucide-react";
-import { lazy, Suspense, useCallback, useState } from "react";
+import { Fragment, lazy, Suspense, useCallback, useState } from "react";
 import { AccessGate } from "@/access";
+import { useKitchen } from "@/kitchen";
 import { useSendKeptEdits } from "@/plan";
+import { notation, writeAs } from "@/quantity";
 import { Alarms } from "@/stove";
 import { AwayStrip } from "./AwayStrip";
 import { KeysList } from "./KeysList";
@@ -34,6 +36,11 @@ function Places() {
   const onList = useCallback(() => setOpen("keys"), []);
   const onClose = useCallback(() => setOpen(undefined), []);
   useShortcuts({ onSearch, onList });
+  const kitchen = useKitchen();
+  if (kitchen.data) {
+    writeAs(kitchen.data);
+  }
+  const { hours, dates } = notation();
   return (
     <div className="min-h-dvh md:pl-[5.5rem]">
       <a
@@ -76,11 +83,14 @@ function Places() {
         </ul>
       </nav>
       <main id="page" tabIndex={-1} className="pb-20 outline-none md:pb-0">
-        <Alarms />
-        <AwayStrip />
-        <Troubles />
-        <UpdateStrip />
-        <Outlet />
+        {/* Pages that stand there when the kitchen changes how it writes are drawn anew. */}
+        <Fragment key={`${hours} ${dates}`}>
+          <Alarms />
+          <AwayStrip />
+          <Troubles />
+          <UpdateStrip />
+          <Outlet />
+        </Fragment>
       </main>
       {open === "search" && (
         <Suspense>

@@ -1,7 +1,7 @@
 import { useEffect, useEffectEvent, useState } from "react";
 import { Problem } from "@/api/problem";
 import { Button, Field, ProblemNote, useToast } from "@/kit";
-import { readAltitude } from "@/quantity";
+import { formatWhole, readAltitude } from "@/quantity";
 import { type Kitchen, useKitchenChange } from "./useKitchen";
 
 /** How long a finger may rest before what was typed is taken as it stands, in milliseconds. */
@@ -28,7 +28,7 @@ export function AltitudeField({ kitchen }: { readonly kitchen: Kitchen }) {
         // Whoever types on meanwhile keeps what was typed.
         setTyping((now) => (now === saved ? undefined : now));
         toast({
-          text: `The altitude is ${height.toLocaleString("en-US")} ${unit} now.`,
+          text: `The altitude is ${formatWhole(height)} ${unit} now.`,
           ...(before == null
             ? {}
             : {

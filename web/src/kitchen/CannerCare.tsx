@@ -2,7 +2,7 @@ import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Button, Disclosure, Field, NumberField, ProblemNote } from "@/kit";
-import { formatDate } from "@/quantity";
+import { dayOf, formatDate } from "@/quantity";
 import { type Canner, useCare, useInspection, useStrikeTest, useTest } from "./useKitchen";
 
 /** The log of one canner: tests of its dial, and looks over it. Read only when somebody opens it. */
@@ -50,17 +50,11 @@ function Entry({ label, kind, value, error, maxLength, change }: EntryProps) {
   );
 }
 
-/** Today by this device's calendar, as a date input wants it. */
-function today(): string {
-  const now = new Date();
-  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
-}
-
 function Tests({ canner }: { readonly canner: Canner }) {
   const care = useCare(canner.id);
   const test = useTest(canner.id);
   const strike = useStrikeTest(canner.id);
-  const [on, setOn] = useState(today());
+  const [on, setOn] = useState(dayOf(Date.now()));
   const [read, setRead] = useState<number | undefined>();
   const [master, setMaster] = useState<number | undefined>(10);
   const [by, setBy] = useState("");
@@ -172,7 +166,7 @@ function Inspections({ canner }: { readonly canner: Canner }) {
       onSubmit={(event) => {
         event.preventDefault();
         inspect.mutate(
-          { on: today(), by, note, found: looked },
+          { on: dayOf(Date.now()), by, note, found: looked },
           {
             onSuccess: () => {
               setFound({});

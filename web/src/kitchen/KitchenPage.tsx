@@ -102,6 +102,26 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
         </p>
       </div>
       <Choice
+        label="Times"
+        value={kitchen.hours}
+        options={[
+          { value: "device", text: "As the device" },
+          { value: "12", text: "4:30 pm" },
+          { value: "24", text: "16:30" },
+        ]}
+        onChange={(hours) => save({ hours })}
+      />
+      <Choice
+        label="Dates"
+        value={kitchen.dates}
+        options={[
+          { value: "device", text: "As the device" },
+          { value: "day", text: "11 Oct" },
+          { value: "month", text: "Oct 11" },
+        ]}
+        onChange={(dates) => save({ dates })}
+      />
+      <Choice
         label="Look of this device"
         value={theme}
         options={[

@@ -1,3 +1,4 @@
+import { formatWhole } from "@/quantity";
 import type { Kitchen } from "./useKitchen";
 
 /** What the altitude does to the pressure, and where that changes next. */
@@ -9,9 +10,7 @@ export function PressureBands({ kitchen }: { readonly kitchen: Kitchen }) {
   return (
     <ul className="text-[0.95rem]">
       {kitchen.bands.map((band) => {
-        const height = metric
-          ? `${Math.floor(band.upToM).toLocaleString("en-US")} m`
-          : `${Math.round(band.upToFt).toLocaleString("en-US")} ft`;
+        const height = metric ? `${formatWhole(Math.floor(band.upToM))} m` : `${formatWhole(band.upToFt)} ft`;
         return (
           <li key={band.gauge} className="py-0.5">
             {band.gauge === "dial" ? "Dial" : "Weight"}: <strong className="digits">{band.psi}</strong> up to{" "}

@@ -2,17 +2,11 @@ import { useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Button, Card, Choice, Field, LinkButton, PageFrame, ProblemNote, Stepper } from "@/kit";
 import { useKitchen } from "@/kitchen";
-import { formatDateTime, formatSpan, JAR_SIZES, jarWord } from "@/quantity";
+import { forInput, formatDateTime, formatSpan, JAR_SIZES, jarWord } from "@/quantity";
 import type { QuestionAnswer } from "@/ruling";
 import { type Done, type Hindsight, useHindsight } from "./useBatches";
 
 type Question = Hindsight["questions"][number];
-
-/** 'YYYY-MM-DDTHH:MM' of a time on this device, as an input wants it. */
-function local(at: Date): string {
-  const two = (value: number) => String(value).padStart(2, "0");
-  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}T${two(at.getHours())}:${two(at.getMinutes())}`;
-}
 
 /** What was done without Mobrel, held against the tables; and how long something can still be done about it. */
 export function OutsidePage() {
@@ -27,7 +21,7 @@ export function OutsidePage() {
   // What was answered, by the code of its question; a question of the recipe is answered by its line.
   const [told, setTold] = useState<Readonly<Record<string, string>>>({});
   const [answers, setAnswers] = useState<readonly QuestionAnswer[]>([]);
-  const [finished, setFinished] = useState(() => local(new Date(Date.now() - 3_600_000)));
+  const [finished, setFinished] = useState(() => forInput(Date.now() - 3_600_000));
   const done = (keep: boolean, now = told, given = answers): Done => ({
     lines: lines
       .split("\n")

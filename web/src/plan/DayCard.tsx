@@ -1,7 +1,7 @@
 import { memo, useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Button, Card, Choice, Disclosure, Field } from "@/kit";
-import { formatDateTime, formatTime } from "@/quantity";
+import { forInput, formatDateTime, formatTime } from "@/quantity";
 import { applyRemedy, type DaySettings, type PlanEdit, setDayOf, setTimeOf } from "./body";
 import { DayRibbon } from "./DayRibbon";
 import { CalendarLink } from "./LoadsCard";
@@ -108,7 +108,7 @@ function When({ day, aim, error, fixed, set, setTime }: WhenProps) {
             type="datetime-local"
             step={300}
             className="input digits min-h-11 font-bold"
-            value={typing ?? localTime(day.wished && day.aim === aim ? day.at : at)}
+            value={typing ?? forInput(day.wished && day.aim === aim ? day.at : at)}
             onChange={(event) => type(event.target.value)}
             onBlur={() => setTyping(undefined)}
           />
@@ -116,12 +116,6 @@ function When({ day, aim, error, fixed, set, setTime }: WhenProps) {
       </Field>
     </fieldset>
   );
-}
-
-/** As an input wants it, by this device's clock. */
-function localTime(instant: string): string {
-  const at = new Date(instant);
-  return new Date(at.getTime() - at.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
 }
 
 function DoesNotFit({ day, index, edit }: Pick<Props, "index" | "edit"> & { readonly day: Day }) {

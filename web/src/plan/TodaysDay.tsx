@@ -3,16 +3,14 @@ import { Link } from "@tanstack/react-router";
 import { api, body } from "@/api/client";
 import { keys } from "@/api/keys";
 import { Card } from "@/kit";
-import { formatTime } from "@/quantity";
+import { dayOf, formatTime } from "@/quantity";
 import { DayRibbon } from "./DayRibbon";
 import { usePlans } from "./usePlan";
 
 /** The ribbons of the plans that are for today; nothing where there are none. */
 export function TodaysDay({ today }: { readonly today: string }) {
   const plans = usePlans();
-  const ofToday = (plans.data ?? []).filter(
-    (plan) => plan.dayAt != null && new Date(plan.dayAt).toLocaleDateString("sv-SE") === today,
-  );
+  const ofToday = (plans.data ?? []).filter((plan) => plan.dayAt != null && dayOf(plan.dayAt) === today);
   return ofToday.map((plan) => <TodaysPlan key={plan.id} id={plan.id} />);
 }
 

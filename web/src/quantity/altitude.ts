@@ -1,3 +1,4 @@
+import { formatWhole } from "./format";
 import { wholeNumber } from "./wholeNumber";
 
 /** What a typed altitude means: a number, nothing that can be read, or something to be asked about first. */
@@ -60,4 +61,4 @@ export function readAltitude(typed: string, unit: "ft" | "m"): TypedAltitude {
 
 const choice = (height: number, unit: string): HeightChoice => ({ text: said(height, unit), height });
 
-const said = (height: number, unit: string) => `${height.toLocaleString("en-US")} ${unit}`;
+const said = (height: number, unit: string) => `${formatWhole(height)} ${unit}`;

@@ -1,14 +1,19 @@
 import { expect, test } from "vitest";
 import {
+  dayOf,
   daysBetween,
+  forInput,
   formatAltitude,
   formatDate,
   formatDateTime,
   formatDayTime,
   formatTime,
+  formatToday,
   formatVolume,
+  formatWhole,
 } from "./format";
 import { countJars, jarWord } from "./jars";
+import { notationOf, writeAs } from "./notation";
 import { formatClock, formatSpan } from "./time";
 
 test.each([
@@ -62,17 +67,61 @@ test.each([
   expect(formatSpan(milliseconds)).toBe(words);
 });
 
-test("a day is that day wherever the device is", () => {
-  expect(formatDate("2026-10-11")).toBe("11 October 2026");
-  expect(formatDate("2026-01-01")).toBe("1 January 2026");
+const AT = new Date(2026, 10, 23, 16, 2, 5);
+const NIGHT = new Date(2026, 0, 4, 0, 5);
+
+test.each([
+  [
+    "en-US",
+    "4:02 pm",
+    "12:05 am",
+    "November 23, 2026",
+    "Mon, Nov 23, 4:02 pm",
+    "Monday, November 23",
+    "12,500",
+  ],
+  ["en-GB", "16:02", "00:05", "23 November 2026", "Mon 23 Nov, 16:02", "Monday, 23 November", "12,500"],
+  ["de-DE", "16:02", "00:05", "23 November 2026", "Mon 23 Nov, 16:02", "Monday, 23 November", "12\u202f500"],
+  ["fr-FR", "16:02", "00:05", "23 November 2026", "Mon 23 Nov, 16:02", "Monday, 23 November", "12\u202f500"],
+  [
+    "en-AU",
+    "4:02 pm",
+    "12:05 am",
+    "23 November 2026",
+    "Mon 23 Nov, 4:02 pm",
+    "Monday, 23 November",
+    "12,500",
+  ],
+  ["en-CA", "4:02 pm", "12:05 am", "2026-11-23", "Mon, Nov 23, 4:02 pm", "Monday, November 23", "12,500"],
+  ["no language", "16:02", "00:05", "23 November 2026", "Mon 23 Nov, 16:02", "Monday, 23 November", "12,500"],
+])(
+  "a device of %s writes times, days and thousands its way",
+  (language, time, night, day, both, today, whole) => {
+    const as = notationOf(language);
+    expect(formatTime(AT, as)).toBe(time);
+    expect(formatTime(NIGHT, as)).toBe(night);
+    expect(formatDate("2026-11-23", as)).toBe(day);
+    expect(formatDateTime(AT, as)).toBe(both);
+    expect(formatDayTime(AT, as)).toBe(`Mon ${time}`);
+    expect(formatToday(AT, as)).toBe(today);
+    expect(formatWhole(12_500, as)).toBe(whole);
+    expect(formatWhole(999, as)).toBe("999");
+  },
+);
+
+test("a kitchen can say otherwise than its device", () => {
+  writeAs({ hours: "12", dates: "month" });
+  expect(formatDateTime(AT)).toBe("Mon, Nov 23, 4:02 pm");
+  writeAs({ hours: "24", dates: "year" });
+  expect(formatDate("2026-11-23")).toBe("2026-11-23");
+  writeAs({ hours: "device", dates: "device" });
+  expect(formatDateTime(AT)).toBe("Mon 23 Nov, 16:02");
 });
 
-test("an instant is a day and a time by the device's own clock", () => {
-  const at = new Date(2026, 10, 23, 16, 42);
-  expect(formatDateTime(at)).toBe("Mon 23 Nov, 16:42");
-  expect(formatDayTime(at)).toBe("Mon 16:42");
-  expect(formatTime(at)).toBe("16:42");
-  expect(formatTime(new Date(2026, 10, 23, 0, 5))).toBe("00:05");
+test("a day is that day wherever the device is, and an input's time is the device's own", () => {
+  expect(formatDate("2026-01-01")).toBe("1 January 2026");
+  expect(dayOf(NIGHT)).toBe("2026-01-04");
+  expect(forInput(AT)).toBe("2026-11-23T16:02");
 });
 
 test.each([

@@ -1,28 +1,86 @@
-const TIME = new Intl.DateTimeFormat(undefined, { hour: "2-digit", minute: "2-digit", hourCycle: "h23" });
-const DATE = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "long", year: "numeric" });
-const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "short" });
-const DAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short" });
+import { type Notation, notation } from "./notation";
 
-/** '16:42' */
-export function formatTime(instant: string | number | Date): string {
-  return TIME.format(new Date(instant));
+const MONTHS = [
+  "January",
+  "February",
+  "March",
+  "April",
+  "May",
+  "June",
+  "July",
+  "August",
+  "September",
+  "October",
+  "November",
+  "December",
+];
+const WEEKDAYS = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];
+
+const two = (value: number) => String(value).padStart(2, "0");
+const short = (name: string) => name.slice(0, 3);
+
+/** '16:42' or '4:42 pm'. */
+export function formatTime(instant: string | number | Date, as: Notation = notation()): string {
+  const at = new Date(instant);
+  return clock(at.getHours(), at.getMinutes(), as);
 }
 
-/** '11 October 2026', for a day without a time. */
-export function formatDate(day: string): string {
-  return DATE.format(new Date(day.length === 10 ? `${day}T12:00` : day));
+function clock(hours: number, minutes: number, as: Notation): string {
+  return as.hours === 24
+    ? `${two(hours)}:${two(minutes)}`
+    : `${hours % 12 || 12}:${two(minutes)} ${hours < 12 ? "am" : "pm"}`;
+}
+
+/** '11 October 2026', 'October 11, 2026' or '2026-10-11', for a day without a time. */
+export function formatDate(day: string, as: Notation = notation()): string {
+  const at = new Date(day.length === 10 ? `${day}T12:00` : day);
+  const month = MONTHS[at.getMonth()] ?? "";
+  switch (as.dates) {
+    case "day":
+      return `${at.getDate()} ${month} ${at.getFullYear()}`;
+    case "month":
+      return `${month} ${at.getDate()}, ${at.getFullYear()}`;
+    case "year":
+      return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
+  }
+}
+
+/** 'Monday, 23 November' or 'Monday, November 23'. */
+export function formatToday(instant: string | number | Date, as: Notation = notation()): string {
+  const at = new Date(instant);
+  return `${WEEKDAYS[at.getDay()]}, ${inOrder(at.getDate(), MONTHS[at.getMonth()] ?? "", as)}`;
+}
+
+/** 'Mon 23 Nov' or 'Mon, Nov 23'. */
+function formatShortDay(instant: string | number | Date, as: Notation = notation()): string {
+  const at = new Date(instant);
+  const day = inOrder(at.getDate(), short(MONTHS[at.getMonth()] ?? ""), as);
+  return `${short(WEEKDAYS[at.getDay()] ?? "")}${as.dates === "day" ? "" : ","} ${day}`;
 }
 
 /** 'Mon 23 Nov, 16:42' */
-export function formatDateTime(instant: string | number | Date): string {
-  const at = new Date(instant);
-  return `${DAY.format(at)}, ${TIME.format(at)}`;
+export function formatDateTime(instant: string | number | Date, as: Notation = notation()): string {
+  return `${formatShortDay(instant, as)}, ${formatTime(instant, as)}`;
 }
 
 /** 'Sun 21:00', for a time within a few days. */
-export function formatDayTime(instant: string | number | Date): string {
+export function formatDayTime(instant: string | number | Date, as: Notation = notation()): string {
+  return `${short(WEEKDAYS[new Date(instant).getDay()] ?? "")} ${formatTime(instant, as)}`;
+}
+
+function inOrder(day: number, month: string, as: Notation): string {
+  return as.dates === "day" ? `${day} ${month}` : `${month} ${day}`;
+}
+
+/** The day of an instant on this device, as days are sent: '2026-10-11'. */
+export function dayOf(instant: string | number | Date): string {
+  return forInput(instant).slice(0, 10);
+}
+
+/** As a date and time input wants it, by this device's clock: '2026-10-11T16:42'. */
+export function forInput(instant: string | number | Date): string {
   const at = new Date(instant);
-  return `${WEEKDAY.format(at)} ${TIME.format(at)}`;
+  return new Date(at.getTime() - at.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
 }
 
 /** Whole days from one day to another, each as 'YYYY-MM-DD'. */
@@ -30,11 +88,23 @@ export function daysBetween(from: string, to: string): number {
   return Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
 }
 
+/**
+ * A whole number with its thousands apart: '3,150', or '3 150' with a thin space where a comma stands before decimals. A point never parts
+ * thousands: '3.150' is what a kitchen must not misread.
+ */
+export function formatWhole(value: number, as: Notation = notation()): string {
+  const apart = as.marks.decimal === "," ? "\u202f" : ",";
+  return String(Math.round(value)).replace(/\B(?=(?:\d{3})+$)/g, apart);
+}
+
 /** '3,150 ft' or '960 m', as the kitchen measures. */
-export function formatAltitude(feet: number, metres: number, units: string): string {
-  return units === "metric"
-    ? `${Math.round(metres).toLocaleString("en-US")} m`
-    : `${Math.round(feet).toLocaleString("en-US")} ft`;
+export function formatAltitude(
+  feet: number,
+  metres: number,
+  units: string,
+  as: Notation = notation(),
+): string {
+  return units === "metric" ? `${formatWhole(metres, as)} m` : `${formatWhole(feet, as)} ft`;
 }
 
 const ML_IN_A_QUART = 946.35;

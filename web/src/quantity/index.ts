@@ -1,12 +1,16 @@
 export { readAltitude } from "./altitude";
 export {
+  dayOf,
   daysBetween,
+  forInput,
   formatAltitude,
   formatDate,
   formatDateTime,
   formatDayTime,
   formatTime,
+  formatToday,
   formatVolume,
+  formatWhole,
 } from "./format";
 export { countJars, JAR_SIZES, jarWord } from "./jars";
 export { type DateOrder, type Notation, notation, notationOf, writeAs } from "./notation";

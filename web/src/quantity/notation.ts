@@ -6,18 +6,10 @@ export interface Notation {
   readonly dates: DateOrder;
   /** What stands before decimals where numbers are typed. */
   readonly marks: Marks;
-  /** 1 is Monday, 7 is Sunday. */
-  readonly firstDay: number;
 }
 
 /** Which part of a date comes first. */
 export type DateOrder = "day" | "month" | "year";
-
-/** Week information is newer than the type of a locale. */
-type WeekLocale = Intl.Locale & {
-  readonly getWeekInfo?: () => { readonly firstDay: number };
-  readonly weekInfo?: { readonly firstDay: number };
-};
 
 /** What a language with its region, such as 'de-DE', stands for. An unknown one writes as the page is written. */
 export function notationOf(language: string): Notation {
@@ -30,12 +22,10 @@ export function notationOf(language: string): Notation {
   const first = parts.find((part) => ["year", "month", "day"].includes(part.type))?.type;
   const hours = new Intl.DateTimeFormat(locale, { hour: "numeric" }).resolvedOptions().hourCycle;
   const decimal = new Intl.NumberFormat(locale).formatToParts(1.5).find((part) => part.type === "decimal");
-  const week = new Intl.Locale(locale) as WeekLocale;
   return {
     hours: hours === "h11" || hours === "h12" ? 12 : 24,
     dates: first === "month" || first === "year" ? first : "day",
     marks: decimal?.value === "," ? { decimal: "," } : POINT,
-    firstDay: (week.getWeekInfo?.() ?? week.weekInfo)?.firstDay ?? 1,
   };
 }
 
@@ -55,14 +45,12 @@ export function notation(): Notation {
   return used;
 }
 
-/** What a kitchen says instead of its device; undefined is as the device does. */
-export function writeAs(kitchen: {
-  readonly hours?: 12 | 24 | undefined;
-  readonly dates?: DateOrder | undefined;
-}): void {
+/** What the kitchen says, where it says something else than "as the device does". */
+export function writeAs(kitchen: { readonly hours: string; readonly dates: string }): void {
+  const { hours, dates } = kitchen;
   used = {
-    ...device,
-    ...(kitchen.hours ? { hours: kitchen.hours } : {}),
-    ...(kitchen.dates ? { dates: kitchen.dates } : {}),
+    marks: device.marks,
+    hours: hours === "12" ? 12 : hours === "24" ? 24 : device.hours,
+    dates: dates === "day" || dates === "month" || dates === "year" ? dates : device.dates,
   };
 }

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Card, Choice, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
-import { jarWord } from "@/quantity";
+import { formatWhole, jarWord } from "@/quantity";
 import { Compared, type ComparingState, PrintedCopy, useComparing } from "./Comparing";
 import { FoodList } from "./FoodList";
 import { KitchenVocabulary } from "./KitchenVocabulary";
@@ -195,7 +195,7 @@ function Pressures({ tables, comparing }: OtherProps) {
           <li key={band.id} className="border-b border-line py-2">
             <span className="flex justify-between">
               <span>
-                {band.gauge === "dial" ? "Dial" : "Weight"}, up to {band.upToFt.toLocaleString("en-US")} ft
+                {band.gauge === "dial" ? "Dial" : "Weight"}, up to {formatWhole(band.upToFt)} ft
               </span>
               <strong>{band.psi} psi</strong>
             </span>

@@ -38,6 +38,8 @@ export const kitchen = (part: Partial<Kitchen> = {}): Kitchen => ({
     { gauge: "weighted", psi: 15, upToFt: 10_000, upToM: 3048 },
   ],
   bestMonths: 12,
+  hours: "device",
+  dates: "device",
   care: [],
   burners: 4,
   people: 4,

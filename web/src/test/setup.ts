@@ -3,6 +3,9 @@ import { afterEach, beforeEach, vi } from "vitest";
 import { FakeEventSource } from "./eventSource";
 import { server } from "./server";
 
+// A device that writes 16:42 and 11 October, wherever the tests run.
+Object.defineProperty(navigator, "language", { value: "en-GB", configurable: true });
+
 // The client takes hold of fetch when it is loaded; what answers is set by each test.
 globalThis.fetch = server.fetch;
 vi.stubGlobal("EventSource", FakeEventSource);

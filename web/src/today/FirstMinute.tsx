@@ -3,6 +3,7 @@ import { type ReactNode, useState } from "react";
 import { useAccess, useHomeNetwork } from "@/access";
 import { Button, Card, LinkButton, ProblemNote } from "@/kit";
 import { AltitudeField, CannerForm, JarCounts, type Kitchen, Measures } from "@/kitchen";
+import { formatAltitude } from "@/quantity";
 import { FIRST_MINUTE, type FirstStep, useFirstMinute } from "./useFirstMinute";
 
 /** A kitchen that knows nothing yet is asked four things, one after the other; the last two may wait. */
@@ -81,10 +82,8 @@ function Welcome({ kitchen, step, go }: WelcomeProps) {
 }
 
 function altitudeOf(kitchen: Kitchen): string | undefined {
-  const height = kitchen.units === "metric" ? kitchen.altitudeM : kitchen.altitudeFt;
-  return height == null
-    ? undefined
-    : `${Math.round(height).toLocaleString("en-US")} ${kitchen.units === "metric" ? "m" : "ft"}`;
+  const { altitudeFt, altitudeM, units } = kitchen;
+  return altitudeFt == null || altitudeM == null ? undefined : formatAltitude(altitudeFt, altitudeM, units);
 }
 
 interface MarkProps {

@@ -6,7 +6,7 @@ import { useAutomaticBackups, useKitchen } from "@/kitchen";
 import { OutsideList } from "@/logbook";
 import { TodaysDay } from "@/plan";
 import { usePractice } from "@/practice";
-import { countJars, formatClock, formatDateTime, jarWord } from "@/quantity";
+import { countJars, formatClock, formatDateTime, formatToday, jarWord } from "@/quantity";
 import { hueOf, type Lot, type Need, useHolds, useNeeds, useShelf } from "@/shelf";
 import { jarsInside, KeptTaps, type Run, runNow, stageLabel, useRunNow, useRuns } from "@/stove";
 import { FirstMinute } from "./FirstMinute";
@@ -27,7 +27,7 @@ export function TodayPage() {
   return (
     <PageFrame
       title="Today"
-      lead={new Intl.DateTimeFormat("en-GB", { weekday: "long", day: "numeric", month: "long" }).format(
+      lead={formatToday(
         // The kitchen's own day, which near midnight or on a wrongly set tablet is not the device's.
         shelf.data ? new Date(`${shelf.data.today}T12:00`) : now,
       )}

@@ -141,9 +141,15 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
 
     /** What is answered, as it came. */
     public byte[] bytes(String path) {
+        return bytes(path, "en-GB");
+    }
+
+    /** @param language what the device's browser asks for, such as 'en-US' */
+    public byte[] bytes(String path, String language) {
         try {
-            HttpResponse<byte[]> response =
-                    http.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray());
+            HttpResponse<byte[]> response = http.send(
+                    request(path).header("Accept-Language", language).GET().build(),
+                    HttpResponse.BodyHandlers.ofByteArray());
             if (response.statusCode() != 200) {
                 throw new IllegalStateException(path + " was answered " + response.statusCode());
             }

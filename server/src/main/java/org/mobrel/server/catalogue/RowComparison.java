@@ -1,8 +1,7 @@
 package org.mobrel.server.catalogue;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
+import org.mobrel.server.platform.Dates;
 
 /**
  * What a cook found when a row of the tables lay beside a printed copy.
@@ -13,11 +12,9 @@ import java.util.Locale;
  */
 public record RowComparison(String row, boolean agrees, String edition, String by, LocalDate on, String note) {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
-
     String inWords() {
         return agrees
-                ? "row compared on %s by %s (%s)".formatted(on.format(DAY), by, edition)
-                : "found to differ on %s by %s (%s)".formatted(on.format(DAY), by, edition);
+                ? "row compared on %s by %s (%s)".formatted(Dates.AS_STORED.day(on), by, edition)
+                : "found to differ on %s by %s (%s)".formatted(Dates.AS_STORED.day(on), by, edition);
     }
 }

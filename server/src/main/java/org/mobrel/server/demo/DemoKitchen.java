@@ -117,6 +117,7 @@ class DemoKitchen implements ApplicationRunner {
                 before.household(),
                 before.workplace(),
                 before.bestMonths(),
+                before.writing(),
                 before.care(),
                 before.canners()));
         long big = kitchens.add(new CannerProfile(

@@ -3,7 +3,6 @@ package org.mobrel.server.kitchen;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,22 +22,23 @@ import org.mobrel.jars.JarKind;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Volume;
+import org.mobrel.server.platform.Dates;
 import org.springframework.stereotype.Component;
 
 /** Canners as the pages get them. */
 @Component
 class CannerMapper {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
-
     private final PressureTable pressures;
     private final InstantSource clock;
     private final ZoneId zone;
+    private final Dates dates;
 
-    CannerMapper(PressureTable pressures, InstantSource clock, ZoneId zone) {
+    CannerMapper(PressureTable pressures, InstantSource clock, ZoneId zone, Dates dates) {
         this.pressures = pressures;
         this.clock = clock;
         this.zone = zone;
+        this.dates = dates;
     }
 
     KitchenMessages.CannerResponse answer(KitchenCanner canner, Optional<Altitude> altitude) {
@@ -108,7 +108,7 @@ class CannerMapper {
                             last -> {
                                 if (!last.dueOn().isAfter(today())) {
                                     due.add("The dial was last tested on %s: a test is due every year."
-                                            .formatted(DAY.format(last.on())));
+                                            .formatted(dates.day(last.on())));
                                 }
                             },
                             () -> due.add("No test of its dial is written down: have it tested, and every year."));

@@ -23,6 +23,7 @@ public record Kitchen(
         Household household,
         Workplace workplace,
         int bestMonths,
+        Writing writing,
         Set<CheckTick.Check> care,
         List<KitchenCanner> canners) {
 

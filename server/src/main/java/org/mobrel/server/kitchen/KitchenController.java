@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.Volume;
@@ -50,6 +51,8 @@ class KitchenController {
                 kitchen.workplace().quietFrom().toString(),
                 kitchen.workplace().quietUntil().toString(),
                 kitchen.bestMonths(),
+                kitchen.writing().hours(),
+                kitchen.writing().dates(),
                 kitchen.care().stream().sorted().map(CheckTick.Check::code).toList(),
                 kitchen.altitude().map(words::bands).orElse(List.of()),
                 kitchen.canners().stream()
@@ -77,6 +80,7 @@ class KitchenController {
                 household(change, before.household()),
                 workplace(change, before.workplace()),
                 change.bestMonths() == null ? before.bestMonths() : change.bestMonths(),
+                writing(change, before.writing()),
                 change.care() == null ? before.care() : care(change.care(), before.care()),
                 before.canners());
     }
@@ -120,6 +124,20 @@ class KitchenController {
                     time("quietUntil", change.quietUntil(), before.quietUntil()));
         } catch (IllegalArgumentException absurd) {
             throw new InvalidField("burners", "between 1 and %d".formatted(Workplace.MOST_BURNERS));
+        }
+    }
+
+    private static Writing writing(KitchenMessages.KitchenChange change, Writing before) {
+        return new Writing(
+                known("hours", change.hours(), Writing::hours, before.twelveHours()),
+                known("dates", change.dates(), Writing::dates, before.first()));
+    }
+
+    private static <T> T known(String field, @Nullable String said, Function<String, T> read, T before) {
+        try {
+            return said == null ? before : read.apply(said);
+        } catch (IllegalArgumentException unknown) {
+            throw new InvalidField(field, String.valueOf(unknown.getMessage()));
         }
     }
 

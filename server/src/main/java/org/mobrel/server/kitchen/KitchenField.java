@@ -28,7 +28,9 @@ enum KitchenField {
             kitchen -> "The end of the quiet hours was changed to %s"
                     .formatted(kitchen.workplace().quietUntil())),
     BEST_MONTHS("bestMonths", Kitchen::bestMonths, kitchen -> "How long jars are at their best was changed to %d months"
-            .formatted(kitchen.bestMonths()));
+            .formatted(kitchen.bestMonths())),
+    HOURS("hours", kitchen -> kitchen.writing().hours(), kitchen -> "How times are written was changed"),
+    DATES("dates", kitchen -> kitchen.writing().dates(), kitchen -> "How dates are written was changed");
 
     private final String code;
     private final Function<Kitchen, Object> value;

@@ -20,7 +20,11 @@ final class KitchenMessages {
 
     private KitchenMessages() {}
 
-    /** @param version the number of the last change this shows; whoever changes something names it */
+    /**
+     * @param version the number of the last change this shows; whoever changes something names it
+     * @param hours 12, 24, or device for what each device is used to
+     * @param dates which part of a date comes first: day, month, year or device
+     */
     record KitchenResponse(
             long version,
             @Nullable Double altitudeFt,
@@ -33,6 +37,8 @@ final class KitchenMessages {
             String quietFrom,
             String quietUntil,
             int bestMonths,
+            String hours,
+            String dates,
             List<String> care,
             List<BandResponse> bands,
             List<CannerResponse> canners) {}
@@ -144,6 +150,8 @@ final class KitchenMessages {
      * @param basedOn the version that whoever changes something had seen
      * @param altitudeFt in feet or in metres, whichever the cook knows
      * @param quietFrom such as 22:00
+     * @param hours 12, 24 or device
+     * @param dates which part comes first: day, month, year or device
      * @param care by the codes of care points, whether each is to be looked at from now on; those that are not named stay as they are
      */
     record KitchenChange(
@@ -161,6 +169,8 @@ final class KitchenMessages {
                     @Max(value = Kitchen.MOST_MONTHS, message = "between 1 and 18 months")
                     @Nullable
                     Integer bestMonths,
+            @Nullable String hours,
+            @Nullable String dates,
             @Size(max = 20, message = "20 at most") @Nullable Map<@NotNull String, @NotNull Boolean> care) {}
 
     /** @param version the number of the last change this shows */

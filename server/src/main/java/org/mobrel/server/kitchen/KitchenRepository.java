@@ -30,6 +30,7 @@ import org.mobrel.ruling.TimingPolicy;
 import org.mobrel.run.CheckTick;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
+import org.mobrel.server.platform.Notation;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.jdbc.support.KeyHolder;
@@ -49,7 +50,7 @@ class KitchenRepository {
     Kitchen kitchen() {
         List<KitchenCanner> canners = canners();
         return db.sql(
-                        "SELECT altitude_um, units, school, people, serving_ul, burners, quiet_from, quiet_until, best_months, care FROM kitchen"
+                        "SELECT altitude_um, units, school, people, serving_ul, burners, quiet_from, quiet_until, best_months, care, hours, dates FROM kitchen"
                                 + " WHERE id = 1")
                 .query((row, number) -> kitchen(row, canners))
                 .single();
@@ -66,8 +67,17 @@ class KitchenRepository {
                         row.getObject("quiet_from", LocalTime.class),
                         row.getObject("quiet_until", LocalTime.class)),
                 row.getInt("best_months"),
+                writing(row),
                 care(row.getString("care")),
                 canners);
+    }
+
+    private static Writing writing(ResultSet row) throws SQLException {
+        String hours = row.getString("hours");
+        String dates = row.getString("dates");
+        return new Writing(
+                hours == null ? Optional.empty() : Writing.hours(hours),
+                dates == null ? Optional.empty() : Writing.dates(dates));
     }
 
     private static Set<CheckTick.Check> care(@Nullable String codes) {
@@ -83,7 +93,7 @@ class KitchenRepository {
                         """
                         UPDATE kitchen SET altitude_um = :altitude, units = :units, school = :school, people = :people,
                           serving_ul = :serving, burners = :burners, quiet_from = :from, quiet_until = :until, best_months = :months,
-                          care = :care
+                          care = :care, hours = :hours, dates = :dates
                         WHERE id = 1
                         """)
                 .param("altitude", kitchen.altitude().map(Altitude::micrometres).orElse(null))
@@ -95,6 +105,15 @@ class KitchenRepository {
                 .param("from", kitchen.workplace().quietFrom())
                 .param("until", kitchen.workplace().quietUntil())
                 .param("months", kitchen.bestMonths())
+                .param(
+                        "hours",
+                        kitchen.writing()
+                                .twelveHours()
+                                .map(some -> kitchen.writing().hours())
+                                .orElse(null))
+                .param(
+                        "dates",
+                        kitchen.writing().first().map(Notation.Part::code).orElse(null))
                 .param(
                         "care",
                         kitchen.care().stream()

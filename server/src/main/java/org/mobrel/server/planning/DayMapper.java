@@ -4,8 +4,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.ZonedDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -24,22 +22,22 @@ import org.mobrel.loading.Comparison;
 import org.mobrel.planning.ChosenLoads;
 import org.mobrel.planning.PlannedDay;
 import org.mobrel.server.kitchen.Workplace;
+import org.mobrel.server.platform.Dates;
 import org.springframework.stereotype.Component;
 
 /** A day in words, by the clock of the kitchen. */
 @Component
 class DayMapper {
 
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("H:mm", Locale.ENGLISH);
-    private static final DateTimeFormatter DAY_TIME = DateTimeFormatter.ofPattern("EEEE H:mm", Locale.ENGLISH);
-
     /** More spans of time than this nobody remembers; the ribbon shows them. */
     private static final int MOST_WATCHES = 3;
 
     private final ZoneId zone;
+    private final Dates dates;
 
-    DayMapper(ZoneId zone) {
+    DayMapper(ZoneId zone, Dates dates) {
         this.zone = zone;
+        this.dates = dates;
     }
 
     /** The first day, and those after it. */
@@ -140,8 +138,8 @@ class DayMapper {
                                 .formatted(
                                         what,
                                         dayTime(misfit.at()),
-                                        TIME.format(workplace.quietFrom()),
-                                        TIME.format(workplace.quietUntil()));
+                                        dates.time(workplace.quietFrom()),
+                                        dates.time(workplace.quietUntil()));
                 };
         return new DayMessages.MisfitResponse(misfit.code().code(), text);
     }
@@ -238,7 +236,7 @@ class DayMapper {
 
     String time(Instant at, Day day) {
         boolean sameDay = date(at).equals(date(day.start()));
-        return (sameDay ? TIME : DAY_TIME).format(at.atZone(zone));
+        return sameDay ? dates.time(at.atZone(zone)) : dates.weekdayTime(at.atZone(zone));
     }
 
     private LocalDate date(Instant at) {
@@ -246,7 +244,6 @@ class DayMapper {
     }
 
     private String dayTime(Instant at) {
-        ZonedDateTime local = at.atZone(zone);
-        return DAY_TIME.format(local);
+        return dates.weekdayTime(at.atZone(zone));
     }
 }

@@ -3,11 +3,9 @@ package org.mobrel.server.prints;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import org.mobrel.jars.JarCount;
 import org.mobrel.run.EventKind;
@@ -18,6 +16,7 @@ import org.mobrel.run.RunState;
 import org.mobrel.run.Seen;
 import org.mobrel.server.batch.BatchMessages;
 import org.mobrel.server.batch.BatchService;
+import org.mobrel.server.platform.Dates;
 import org.mobrel.server.run.Run;
 import org.mobrel.server.run.RunService;
 import org.mobrel.server.shelf.FreezerService;
@@ -32,9 +31,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class PrintService {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ENGLISH);
     private static final int MOST_LOTS = 100_000;
     private static final String CAUTION =
             "Compare the time with a current copy of the published tables, and follow your canner's manual.";
@@ -45,6 +41,7 @@ public class PrintService {
     private final HoldService holds;
     private final FreezerService freezer;
     private final ZoneId zone;
+    private final Dates dates;
 
     PrintService(
             RunService runs,
@@ -52,13 +49,15 @@ public class PrintService {
             ShelfService shelf,
             HoldService holds,
             FreezerService freezer,
-            ZoneId zone) {
+            ZoneId zone,
+            Dates dates) {
         this.runs = runs;
         this.batches = batches;
         this.shelf = shelf;
         this.holds = holds;
         this.freezer = freezer;
         this.zone = zone;
+        this.dates = dates;
     }
 
     /** The card that lies beside the stove: time, pressure, headspace, and the steps. */
@@ -183,7 +182,7 @@ public class PrintService {
         for (RunEvent event : run.events()) {
             if (!event.by().device() && event.kind() != EventKind.HEARD && event.kind() != EventKind.SEEN) {
                 load.append("<tr class=\"line\"><td>")
-                        .append(event.at().atZone(zone).format(TIME))
+                        .append(dates.second(event.at().atZone(zone)))
                         .append("</td>")
                         .append(Html.cell(event.kind().code().replace('-', ' ')))
                         .append(Html.cell(EventWords.of(event)))
@@ -244,10 +243,8 @@ public class PrintService {
                                         .map(deviation -> "%s at %s"
                                                 .formatted(
                                                         deviation.code().replace('-', ' '),
-                                                        deviation
-                                                                .at()
-                                                                .atZone(zone)
-                                                                .format(TIME)))
+                                                        dates.second(
+                                                                deviation.at().atZone(zone))))
                                         .collect(Collectors.joining("; ")))
                         + "</p>";
     }
@@ -313,7 +310,7 @@ public class PrintService {
     /** How many labels of a lot. */
     record PrintLabel(ShelfLot lot, int copies) {}
 
-    private static String inside(ShelfLot lot, String address) {
+    private String inside(ShelfLot lot, String address) {
         String code = lot.lot().code().text();
         return (address.isEmpty() ? "" : "<img src=\"" + QrCode.picture(address + code) + "\" alt=\"\"/>")
                 + "<div class=\"name\">" + Html.text(lot.name()) + "</div><div class=\"code\">" + Html.text(code)
@@ -334,11 +331,11 @@ public class PrintService {
                         + Html.text(day(shelf.today()) + " · " + jars + " jars in " + lots.size()
                                 + " lots, the oldest first")
                         + "</p><table><tr><th>Lot</th><th>Dish</th><th>Jars</th><th>Where</th><th>Best by</th></tr>"
-                        + lots.stream().map(PrintService::row).collect(Collectors.joining())
+                        + lots.stream().map(this::row).collect(Collectors.joining())
                         + "</table>"));
     }
 
-    private static String row(ShelfLot lot) {
+    private String row(ShelfLot lot) {
         return "<tr class=\"line\"><td><b>" + Html.text(lot.lot().code().text()) + "</b></td>" + Html.cell(lot.name())
                 + Html.cell(lot.size().counted(lot.lot().jars()))
                 + Html.cell(lot.lot().jarsAt().entrySet().stream()
@@ -377,11 +374,11 @@ public class PrintService {
         return jars.stream().map(jar -> jar.size().counted(jar.count())).collect(Collectors.joining(", "));
     }
 
-    private static String day(LocalDate day) {
-        return day.format(DAY);
+    private String day(LocalDate day) {
+        return dates.shortDay(day);
     }
 
     private String moment(Instant at) {
-        return at.atZone(zone).format(MOMENT);
+        return dates.moment(at.atZone(zone));
     }
 }

@@ -4,12 +4,10 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import org.mobrel.jars.JarSize;
@@ -22,6 +20,7 @@ import org.mobrel.server.catalogue.RowComparisons;
 import org.mobrel.server.kitchen.CareService;
 import org.mobrel.server.kitchen.DialTested;
 import org.mobrel.server.kitchen.KitchenService;
+import org.mobrel.server.platform.Dates;
 import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.run.Run;
 import org.mobrel.server.run.RunService;
@@ -45,8 +44,6 @@ public class TraceService {
     static final String ROW = "row-corrected";
 
     private static final String JAR_SIZE = "jar-size-";
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
     private final RunService runs;
     private final BatchService batches;
@@ -167,7 +164,7 @@ public class TraceService {
 
     private static String inWords(GaugeTrace trace, Touched lot) {
         String found = "The dial of %s was found to read %s psi high on %s. "
-                .formatted(trace.canner(), trace.error().psi(), trace.on().format(DAY));
+                .formatted(trace.canner(), trace.error().psi(), Dates.AS_STORED.day(trace.on()));
         return found
                 + lot.margin()
                         .map(margin ->

@@ -51,7 +51,7 @@ class SchemaHistoryTest {
     @Test
     void there_is_one_of_every_schema_that_was_ever_released() throws IOException {
         assertThat(dumps().stream().map(SchemaHistoryTest::version))
-                .containsExactly(5, 7, 8, 9, 10, 11, 12, 15, 16, 17, 18, 19, 20, 21, 22, 23);
+                .containsExactly(5, 7, 8, 9, 10, 11, 12, 15, 16, 17, 18, 19, 20, 21, 22, 23, 25);
     }
 
     @ParameterizedTest

@@ -169,6 +169,30 @@ class PrintApiTest {
     }
 
     @Test
+    void paper_is_written_as_the_device_writes_or_as_the_kitchen_says(TestServer server) throws IOException {
+        Canned canned = canned(TestKitchen.in(server, 0.5));
+        String record = "/api/prints/batch/%d.pdf".formatted(canned.batch());
+        assertThat(text(Loader.loadPDF(server.bytes(record, "en-US,en;q=0.9"))))
+                .containsPattern("[A-Z][a-z]{2} \\d+, \\d+:\\d\\d [ap]m");
+        assertThat(text(Loader.loadPDF(server.bytes(record, "de-DE"))))
+                .containsPattern("\\d [A-Z][a-z]{2}, \\d\\d:\\d\\d")
+                .doesNotContainPattern("\\d [ap]m");
+        server.changeKitchen("\"hours\": \"24\", \"dates\": \"day\"");
+        assertThat(text(Loader.loadPDF(server.bytes(record, "en-US"))))
+                .containsPattern("\\d [A-Z][a-z]{2}, \\d\\d:\\d\\d")
+                .doesNotContainPattern("\\d [ap]m");
+        server.changeKitchen("\"hours\": \"device\", \"dates\": \"device\"");
+        assertThat(text(Loader.loadPDF(server.bytes(record, "en-US")))).containsPattern("\\d [ap]m");
+        assertThat(server.changeKitchen("\"hours\": \"13\"").body().get("field").asString())
+                .isEqualTo("hours");
+        assertThat(server.changeKitchen("\"dates\": \"week\"")
+                        .body()
+                        .get("field")
+                        .asString())
+                .isEqualTo("dates");
+    }
+
+    @Test
     void tables_are_read_by_another_program_without_loss_and_no_cell_is_a_formula(TestServer server) {
         Canned canned = canned(TestKitchen.in(server, 0.5));
         String nasty = "=SUM(A1), \"quoted\"; salt";

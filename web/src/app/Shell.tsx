@@ -40,7 +40,7 @@ function Places() {
   if (kitchen.data) {
     writeAs(kitchen.data);
   }
-  const { hours, dates } = notation();
+  const { hours, dates, units } = notation();
   return (
     <div className="min-h-dvh md:pl-[5.5rem]">
       <a
@@ -84,7 +84,7 @@ function Places() {
       </nav>
       <main id="page" tabIndex={-1} className="pb-20 outline-none md:pb-0">
         {/* Pages that stand there when the kitchen changes how it writes are drawn anew. */}
-        <Fragment key={`${hours} ${dates}`}>
+        <Fragment key={`${hours} ${dates} ${units}`}>
           <Alarms />
           <AwayStrip />
           <Troubles />

@@ -1,5 +1,5 @@
 import { memo, useId } from "react";
-import { jarWord } from "@/quantity";
+import { formatInches, jarWord } from "@/quantity";
 import { glassPath, outline } from "./shape";
 
 export interface JarFill {
@@ -39,7 +39,7 @@ export function JarCutaway({ jars, headspaceIn, solidsShare }: Props) {
       aria-label={jars
         .map(
           (jar) =>
-            `One ${jar.size}: ${jar.solids} of solids, ${jar.broth} of broth, ${headspaceIn} inch of headspace`,
+            `One ${jar.size}: ${jar.solids} of solids, ${jar.broth} of broth, ${formatInches(headspaceIn)} of headspace`,
         )
         .join(". ")}
     >
@@ -103,7 +103,7 @@ function CutJar({ jar, x, base, headspaceIn, solidsShare }: JarProps) {
         />
       </g>
       <text x={right + 19} y={rim + 10} className="fill-primary text-[13px] font-bold">
-        {headspaceIn} in
+        {formatInches(headspaceIn)}
       </text>
       <text x={right + 19} y={rim + 22} className="fill-soft text-[11px]">
         headspace

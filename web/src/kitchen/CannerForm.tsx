@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Problem } from "@/api/problem";
 import { Button, Choice, Disclosure, Field, ProblemNote, Stepper } from "@/kit";
-import { jarWord } from "@/quantity";
+import { jarWord, notation } from "@/quantity";
 import { type Canner, type CannerChange, useCannerChange } from "./useKitchen";
 
 interface Props {
@@ -26,7 +26,8 @@ const KINDS = [
   { size: "half-pint", mouth: "wide" },
 ] as const;
 
-const ML_PER_QUART = 946.35;
+/** Water is poured in quarts or litres. */
+const POURED = { us: { name: "quarts", ml: 946.35 }, metric: { name: "litres", ml: 1_000 } } as const;
 
 /** What belongs together in a canner: of two devices one may change one, and the other another. */
 const PARTS: Readonly<Record<string, readonly (keyof CannerChange)[]>> = {
@@ -57,7 +58,10 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
   const [layers, setLayers] = useState(canner?.shortLayers ?? 2);
   const [upper, setUpper] = useState<"short" | "any">(canner?.upperLayer === "any" ? "any" : "short");
   const [weight, setWeight] = useState<WeightDraft>(weightOf(canner));
-  const [water, setWater] = useState(canner?.startWaterMl == null ? 3 : quartsOf(canner.startWaterMl));
+  const poured = POURED[notation().units];
+  const [water, setWater] = useState(
+    canner?.startWaterMl == null ? 3 : Math.round((canner.startWaterMl / poured.ml) * 4) / 4,
+  );
   const [burner, setBurner] = useState(canner?.burner ?? "");
   const wrong = change.error instanceof Problem ? change.error.field : undefined;
   const asked: CannerChange = {
@@ -68,7 +72,7 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
     shortLayers: layers,
     upperLayer: upper,
     capacity: others.map((places) => ({ ...places })),
-    startWaterMl: Math.round(water * ML_PER_QUART),
+    startWaterMl: Math.round(water * poured.ml),
     burner,
     ...(gauge === "dial" ? {} : { weight: { ...weight, dialBeside: gauge === "both" } }),
   };
@@ -146,7 +150,7 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
             />
           ))}
           <Stepper
-            label="Water to start with, quarts"
+            label={`Water to start with, ${poured.name}`}
             value={water}
             min={1}
             max={12}
@@ -208,10 +212,6 @@ function othersOf(canner: Canner | undefined): readonly Places[] {
 
 function usualOf(size: string, quarts: number, pints: number): number {
   return size === "quart" || size === "pint-and-a-half" ? quarts : pints;
-}
-
-function quartsOf(ml: number): number {
-  return Math.round((ml / ML_PER_QUART) * 4) / 4;
 }
 
 interface OtherProps {

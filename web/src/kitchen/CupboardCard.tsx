@@ -1,6 +1,6 @@
 import { wrongAt } from "@/api/problem";
 import { Button, Card, Disclosure, NumberField, ProblemNote, Spinner, Stepper } from "@/kit";
-import { jarWord } from "@/quantity";
+import { formatInches, jarWord } from "@/quantity";
 import { useCupboard, useCupboardChange } from "./useCupboard";
 import type { Kitchen } from "./useKitchen";
 
@@ -21,8 +21,9 @@ export function CupboardCard({ kitchen }: { readonly kitchen: Kitchen }) {
       <JarCounts />
       <Disclosure title="Measure your own jars with water">
         <p className="mb-2 text-soft">
-          Fill a jar with water to one inch below its rim and weigh the water: 1 g is 1 ml. Amounts then go by
-          your jar in place of the average.
+          Fill a jar with water to {formatInches(1)} below its rim and{" "}
+          {kitchen.units === "metric" ? "weigh the water in grams" : "pour it into a measuring cup"}. Amounts
+          then go by your jar in place of the average.
         </p>
         <div className="grid gap-x-8 gap-y-2 md:grid-cols-2">
           {cupboard.data.jars.map((jar) => (
@@ -63,8 +64,7 @@ export function JarCounts() {
   );
 }
 
-/** No jar for canning holds less or more. */
-const WATER_G = { min: 50, max: 3_000 };
+const ML_IN_A_FLUID_OUNCE = 29.574;
 
 interface Jar {
   readonly size: string;
@@ -103,22 +103,26 @@ function Counted({ label, count, set }: CountedProps) {
 function Water({ jar, metric }: { readonly jar: Jar; readonly metric: boolean }) {
   const { water } = useCupboardChange();
   const kind = { size: jar.size, mouth: jar.mouth };
+  // A gram of water is a millilitre.
+  const unit = metric ? "g" : "fl oz";
+  const size = metric ? 1 : ML_IN_A_FLUID_OUNCE;
+  const shown = (ml: number) => Math.round((ml / size) * 10) / 10;
   return (
     <NumberField
       label={name(jar)}
-      unit="g"
-      value={jar.waterMl ?? undefined}
-      bounds={WATER_G}
+      unit={unit}
+      value={jar.waterMl == null ? undefined : shown(jar.waterMl)}
+      bounds={metric ? { min: 50, max: 3_000 } : { min: 2, max: 100 }}
       told="leaving"
-      placeholder="g of water"
+      placeholder={`${unit} of water`}
       className="w-32"
       error={wrongAt(water.error, "waterMl")}
       hint={
         jar.waterMl == null
-          ? `average ${metric ? `${Math.round(jar.tableMl)} g` : `${Math.round(jar.tableMl)} g, ${(jar.tableMl / 29.574).toFixed(1)} fl oz`}`
+          ? `average ${shown(jar.tableMl)} ${unit}`
           : "your own measure; empty goes back to the average"
       }
-      onChange={(waterMl) => water.mutate({ ...kind, waterMl })}
+      onChange={(typed) => water.mutate({ ...kind, waterMl: Math.round(typed * size * 10) / 10 })}
       onEmpty={() => water.mutate(kind)}
     />
   );

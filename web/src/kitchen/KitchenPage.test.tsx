@@ -242,7 +242,7 @@ test("a jar that was never counted is counted from nothing, and others by steps"
 });
 
 test("a jar's own measure is grams of water in either notation; nothing goes back to the average", async () => {
-  const { user } = await page();
+  const { user } = await page(kitchen({ units: "metric" }));
   await user.click(screen.getByText("Measure your own jars with water"));
   const own = field("Pints, wide");
   expect(own.value).toBe("441");
@@ -260,8 +260,19 @@ test("a jar's own measure is grams of water in either notation; nothing goes bac
   ]);
 });
 
-test("a measure that is no number is said to be none and not sent", async () => {
+test("a measure in a kitchen with US measures is fluid ounces, and is kept in millilitres", async () => {
   const { user } = await page();
+  await user.click(screen.getByText("Measure your own jars with water"));
+  expect(field("Pints, wide").value).toBe("14.9");
+  server.on("PUT /api/kitchen/cupboard/water", ok(CUPBOARD));
+  await user.clear(field("Pints, wide"));
+  await user.type(field("Pints, wide"), "15 1/2{Enter}");
+  await waitFor(() => expect(server.sent("PUT /api/kitchen/cupboard/water")).toHaveLength(1));
+  expect(server.sent("PUT /api/kitchen/cupboard/water")[0]).toMatchObject({ waterMl: 458.4 });
+});
+
+test("a measure that is no number is said to be none and not sent", async () => {
+  const { user } = await page(kitchen({ units: "metric" }));
   await user.click(screen.getByText("Measure your own jars with water"));
   await user.clear(field("Pints, wide"));
   await user.type(field("Pints, wide"), "full");

@@ -1,7 +1,7 @@
 import { Check, Undo2 } from "lucide-react";
 import { ShelfJar } from "@/jars";
 import { Button, Card, useTyped } from "@/kit";
-import { jarWord } from "@/quantity";
+import { formatInches, jarWord } from "@/quantity";
 import { hueOf } from "@/shelf";
 import { type Dish, fill, onDish, type PlanEdit } from "./body";
 import type { Ready } from "./PlanFrame";
@@ -56,8 +56,8 @@ function DishFilling({ dish, answer, several, metric, edit }: Props) {
           {done} of {all} filled
         </p>
         <p className="text-soft">
-          Pieces first, then broth, to {answer.ruling?.headspaceIn ?? 1} inch below the rim. Bubbles out, look
-          again, rim wiped, lid on, band fingertip-tight. Then tap the jar.
+          Pieces first, then broth, to {formatInches(answer.ruling?.headspaceIn ?? 1)} below the rim. Bubbles
+          out, look again, rim wiped, lid on, band fingertip-tight. Then tap the jar.
         </p>
         {answer.jars.map((jar) => {
           const mouth = jar.mouth ?? "regular";
@@ -203,8 +203,8 @@ function KettleCard({
             );
           }}
         >
-          <option value="qt">quarts</option>
-          <option value="L">litres</option>
+          {(metric || unit === "L") && <option value="L">litres</option>}
+          {(!metric || unit === "qt") && <option value="qt">quarts</option>}
         </select>
       </label>
       {start.note}

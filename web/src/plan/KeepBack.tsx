@@ -4,10 +4,10 @@ import type { Kitchen } from "@/kitchen";
 import type { Dish } from "./body";
 
 const UNITS = [
-  { value: "qt", text: "quarts" },
-  { value: "cup", text: "cups" },
-  { value: "L", text: "litres" },
-  { value: "servings", text: "servings" },
+  { value: "qt", text: "quarts", metric: false },
+  { value: "cup", text: "cups", metric: false },
+  { value: "L", text: "litres", metric: true },
+  { value: "servings", text: "servings", metric: undefined },
 ];
 
 const KEPT = { min: 0, max: 200 };
@@ -23,7 +23,10 @@ interface Props {
 export function KeepBack({ dish, kitchen, wrong, change }: Props) {
   const [usual, setUsual] = useState(kitchen.units === "metric" ? "L" : "qt");
   const kept = dish.keepBack;
+  const metric = kitchen.units === "metric";
   const unit = kept?.unit ?? usual;
+  // What was kept back in the other measures stays as it was said.
+  const units = UNITS.filter((each) => each.value === unit || each.metric !== !metric);
   const set = (value: number, nextUnit: string) =>
     change((now) => ({ ...now, keepBack: { value, unit: nextUnit } }));
   return (
@@ -49,7 +52,7 @@ export function KeepBack({ dish, kitchen, wrong, change }: Props) {
             }
           }}
         >
-          {UNITS.map((each) => (
+          {units.map((each) => (
             <option key={each.value} value={each.value}>
               {each.text}
             </option>

@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { Card, Figure } from "@/kit";
-import { countJars } from "@/quantity";
+import { countJars, formatInches } from "@/quantity";
 import type { TakenOn } from "@/ruling";
 import type { Load } from "./usePlan";
 
@@ -59,7 +59,7 @@ export const ProcessCard = memo(function ProcessCard({ load, until, loads, judge
             unit={dial ? "psi" : "lb"}
             note={raised ? `${load.truePsi} + ${load.gaugeErrorPsi}: it reads high` : "or more, never less"}
           />
-          <Figure label="Headspace" value={load.headspaceIn} unit="in" />
+          <Figure label="Headspace" amount={formatInches(load.headspaceIn)} />
           <Figure label="Vent first" value={load.ventMinutes} unit="min" note="steady steam" />
           <Figure
             label="Cool down"

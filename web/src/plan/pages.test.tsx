@@ -180,8 +180,8 @@ test("the kettle is what is boiling, in either notation, or as worked out where 
   const field = (await screen.findByPlaceholderText("2 qt")) as HTMLInputElement;
   await user.type(field, "2,5");
   await waitFor(() => expect(body()?.dishes[0]?.kettle).toEqual({ value: 2.5, unit: "qt" }));
-  await user.selectOptions(screen.getByLabelText("Measured in"), "L");
-  await waitFor(() => expect(body()?.dishes[0]?.kettle).toEqual({ value: 2.5, unit: "L" }));
+  // A kitchen with US measures is not asked about litres.
+  expect(screen.queryByRole("option", { name: "litres" })).toBeNull();
   await user.clear(field);
   await user.type(field, "none");
   expect(screen.getByRole("alert").textContent).toBe("A number from 0.1 to 100, please");

@@ -1,6 +1,7 @@
 import { useMemo, useState } from "react";
 import { Card, Choice, Stepper } from "@/kit";
 import { useKitchen } from "@/kitchen";
+import { formatVolume } from "@/quantity";
 import { CannerPicture } from "./CannerPicture";
 import { degrees } from "./degrees";
 import { Hands } from "./Hands";
@@ -160,7 +161,7 @@ function Readings({ scene, metric }: { readonly scene: Scene; readonly metric: b
           name="Middle of a chunky jar"
           value={slowest === undefined ? "no jars" : degrees(slowest, metric)}
         />
-        <Fact name="Water" value={sight ? `${(sight.waterMl / 1_000).toFixed(2)} L` : "2.84 L"} />
+        <Fact name="Water" value={formatVolume(sight?.waterMl ?? 2_840)} />
       </dl>
       <p className="text-[0.9rem] text-soft">An illustration; it sets no time.</p>
     </section>

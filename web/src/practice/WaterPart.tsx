@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Button, Card, Choice, LinkButton, ProblemNote, Spinner } from "@/kit";
-import { formatClock } from "@/quantity";
+import { formatClock, formatVolume } from "@/quantity";
 import { CannerPicture } from "./CannerPicture";
 import { Hands } from "./Hands";
 import { Noise } from "./noise";
@@ -124,12 +124,11 @@ function Pour({
   readonly altitudeKnown: boolean;
   readonly done: () => void;
 }) {
-  const litres = (offer.canner.waterMl / 1_000).toFixed(1);
   return (
     <Card label="Before it begins" tone="rim" className="flex flex-col gap-3">
       <h2 className="text-2xl font-bold">Pour in the water, lock the lid</h2>
       <p className="max-w-3xl text-lg">
-        {litres} L of water, the rack, no jars. {offer.name} has{" "}
+        {formatVolume(offer.canner.waterMl)} of water, the rack, no jars. {offer.name} has{" "}
         {offer.canner.gauge === "dial"
           ? `a dial: its needle is held at ${offer.canner.psi}`
           : `a weight of ${offer.canner.psi}: it has to keep moving`}

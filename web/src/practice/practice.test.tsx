@@ -215,9 +215,11 @@ test("what is seen of a canner is said in a sentence", () => {
     dry: false,
   };
   expect(seen({ ...CANNER, gauge: "weighted" }, sight)).toBe(
-    "The weight rattles without a break. 2.5 L of water. The jars have lost 12 % of their liquid.",
+    "The weight rattles without a break. 2.6 qt of water. The jars have lost 12 % of their liquid.",
   );
-  expect(seen(CANNER, { ...sight, spilt: 0 })).toBe("The dial shows 11.2. The weight is on. 2.5 L of water.");
+  expect(seen(CANNER, { ...sight, spilt: 0 })).toBe(
+    "The dial shows 11.2. The weight is on. 2.6 qt of water.",
+  );
   expect(seen(CANNER, { ...sight, lidOff: true })).toBe("The lid is off.");
   expect(sinceLit(3_725_000)).toBe("1:02:05");
   expect(missWords("no-such-thing")).toBe("no such thing");

@@ -1,3 +1,4 @@
+import { formatVolume } from "@/quantity";
 import type { Setup, Sight } from "./scene";
 
 /** What is seen and heard of a canner, in a sentence. */
@@ -13,7 +14,7 @@ export function seen(setup: Setup, sight: Sight): string {
   const dial = setup.gauge === "dial" ? `The dial shows ${sight.needlePsi.toFixed(1)}. ` : "";
   const lost = sight.plugOpen ? " The plug has blown." : sight.dry ? " It has boiled dry." : "";
   const spilt = sight.spilt >= 3 ? ` The jars have lost ${Math.round(sight.spilt)} % of their liquid.` : "";
-  return `${dial}${weight}. ${(sight.waterMl / 1_000).toFixed(1)} L of water.${lost}${spilt}`;
+  return `${dial}${weight}. ${formatVolume(sight.waterMl)} of water.${lost}${spilt}`;
 }
 
 function rocking(jiggles: number): string {

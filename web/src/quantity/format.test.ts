@@ -7,12 +7,14 @@ import {
   formatDate,
   formatDateTime,
   formatDayTime,
+  formatFeet,
   formatTime,
   formatToday,
   formatVolume,
   formatWhole,
 } from "./format";
 import { countJars, jarWord } from "./jars";
+import { formatInches, formatInchSpan } from "./length";
 import { notationOf, writeAs } from "./notation";
 import { formatClock, formatSpan } from "./time";
 
@@ -80,20 +82,12 @@ test.each([
     "Monday, November 23",
     "12,500",
   ],
-  ["en-GB", "16:02", "00:05", "23 November 2026", "Mon 23 Nov, 16:02", "Monday, 23 November", "12,500"],
-  ["de-DE", "16:02", "00:05", "23 November 2026", "Mon 23 Nov, 16:02", "Monday, 23 November", "12\u202f500"],
-  ["fr-FR", "16:02", "00:05", "23 November 2026", "Mon 23 Nov, 16:02", "Monday, 23 November", "12\u202f500"],
-  [
-    "en-AU",
-    "4:02 pm",
-    "12:05 am",
-    "23 November 2026",
-    "Mon 23 Nov, 4:02 pm",
-    "Monday, 23 November",
-    "12,500",
-  ],
+  ["en-GB", "16:02", "00:05", "23 November 2026", "Mon 23 Nov, 16:02", "Monday 23 November", "12,500"],
+  ["de-DE", "16:02", "00:05", "23 November 2026", "Mon 23 Nov, 16:02", "Monday 23 November", "12\u202f500"],
+  ["fr-FR", "16:02", "00:05", "23 November 2026", "Mon 23 Nov, 16:02", "Monday 23 November", "12\u202f500"],
+  ["en-AU", "4:02 pm", "12:05 am", "23 November 2026", "Mon 23 Nov, 4:02 pm", "Monday 23 November", "12,500"],
   ["en-CA", "4:02 pm", "12:05 am", "2026-11-23", "Mon, Nov 23, 4:02 pm", "Monday, November 23", "12,500"],
-  ["no language", "16:02", "00:05", "23 November 2026", "Mon 23 Nov, 16:02", "Monday, 23 November", "12,500"],
+  ["no language", "16:02", "00:05", "23 November 2026", "Mon 23 Nov, 16:02", "Monday 23 November", "12,500"],
 ])(
   "a device of %s writes times, days and thousands its way",
   (language, time, night, day, both, today, whole) => {
@@ -110,12 +104,38 @@ test.each([
 );
 
 test("a kitchen can say otherwise than its device", () => {
-  writeAs({ hours: "12", dates: "month" });
+  writeAs({ units: "us", hours: "12", dates: "month" });
   expect(formatDateTime(AT)).toBe("Mon, Nov 23, 4:02 pm");
-  writeAs({ hours: "24", dates: "year" });
+  writeAs({ units: "us", hours: "24", dates: "year" });
   expect(formatDate("2026-11-23")).toBe("2026-11-23");
-  writeAs({ hours: "device", dates: "device" });
+  writeAs({ units: "us", hours: "device", dates: "device" });
   expect(formatDateTime(AT)).toBe("Mon 23 Nov, 16:02");
+});
+
+test.each([
+  [1, "1 inch", "25 mm"],
+  [1.25, "1 1/4 inches", "32 mm"],
+  [0.5, "1/2 inch", "13 mm"],
+  [0.3, "0.3 inch", "8 mm"],
+])("%d in are %s or %s", (inches, us, metric) => {
+  expect(formatInches(inches, { ...notationOf("en-GB"), units: "us" })).toBe(us);
+  expect(formatInches(inches, { ...notationOf("en-GB"), units: "metric" })).toBe(metric);
+});
+
+test("measures follow the kitchen, and a band of the tables is never said to reach higher than it does", () => {
+  writeAs({ units: "metric", hours: "device", dates: "device" });
+  expect([formatVolume(3312), formatInchSpan(2, 3), formatFeet(2_000), formatInches(1)]).toEqual([
+    "3.3 L",
+    "5 to 8 cm",
+    "609 m",
+    "25 mm",
+  ]);
+  writeAs({ units: "us", hours: "device", dates: "device" });
+  expect([formatVolume(3312), formatInchSpan(2, 3), formatFeet(2_000)]).toEqual([
+    "3.5 qt",
+    "2 to 3 inches",
+    "2,000 ft",
+  ]);
 });
 
 test("a day is that day wherever the device is, and an input's time is the device's own", () => {

@@ -45,17 +45,17 @@ export function formatDate(day: string, as: Notation = notation()): string {
   }
 }
 
-/** 'Monday, 23 November' or 'Monday, November 23'. */
+/** 'Monday 23 November' or 'Monday, November 23'. */
 export function formatToday(instant: string | number | Date, as: Notation = notation()): string {
   const at = new Date(instant);
-  return `${WEEKDAYS[at.getDay()]}, ${inOrder(at.getDate(), MONTHS[at.getMonth()] ?? "", as)}`;
+  return weekdayAnd(WEEKDAYS[at.getDay()] ?? "", inOrder(at.getDate(), MONTHS[at.getMonth()] ?? "", as), as);
 }
 
 /** 'Mon 23 Nov' or 'Mon, Nov 23'. */
 function formatShortDay(instant: string | number | Date, as: Notation = notation()): string {
   const at = new Date(instant);
   const day = inOrder(at.getDate(), short(MONTHS[at.getMonth()] ?? ""), as);
-  return `${short(WEEKDAYS[at.getDay()] ?? "")}${as.dates === "day" ? "" : ","} ${day}`;
+  return weekdayAnd(short(WEEKDAYS[at.getDay()] ?? ""), day, as);
 }
 
 /** 'Mon 23 Nov, 16:42' */
@@ -66,6 +66,10 @@ export function formatDateTime(instant: string | number | Date, as: Notation = n
 /** 'Sun 21:00', for a time within a few days. */
 export function formatDayTime(instant: string | number | Date, as: Notation = notation()): string {
   return `${short(WEEKDAYS[new Date(instant).getDay()] ?? "")} ${formatTime(instant, as)}`;
+}
+
+function weekdayAnd(weekday: string, day: string, as: Notation): string {
+  return `${weekday}${as.dates === "day" ? "" : ","} ${day}`;
 }
 
 function inOrder(day: number, month: string, as: Notation): string {
@@ -101,17 +105,22 @@ export function formatWhole(value: number, as: Notation = notation()): string {
 export function formatAltitude(
   feet: number,
   metres: number,
-  units: string,
+  units?: string,
   as: Notation = notation(),
 ): string {
-  return units === "metric" ? `${formatWhole(metres, as)} m` : `${formatWhole(feet, as)} ft`;
+  return (units ?? as.units) === "metric" ? `${formatWhole(metres, as)} m` : `${formatWhole(feet, as)} ft`;
+}
+
+/** The end of a band that the tables give in feet; in metres never more than it is. */
+export function formatFeet(feet: number, as: Notation = notation()): string {
+  return formatAltitude(feet, Math.floor(feet * 0.3048), as.units, as);
 }
 
 const ML_IN_A_QUART = 946.35;
 const ML_IN_A_CUP = 236.59;
 
 /** A volume as a kitchen says it, to a tenth: '3.5 qt', '1.5 cups' or '3.3 L'. */
-export function formatVolume(millilitres: number, units: string): string {
+export function formatVolume(millilitres: number, units: string = notation().units): string {
   const tenth = (value: number) => String(Math.round(value * 10) / 10);
   if (units !== "us") {
     return millilitres < 1000 ? `${Math.round(millilitres / 10) * 10} mL` : `${tenth(millilitres / 1000)} L`;

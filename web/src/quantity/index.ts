@@ -7,12 +7,14 @@ export {
   formatDate,
   formatDateTime,
   formatDayTime,
+  formatFeet,
   formatTime,
   formatToday,
   formatVolume,
   formatWhole,
 } from "./format";
 export { countJars, JAR_SIZES, jarWord } from "./jars";
+export { formatInches, formatInchSpan } from "./length";
 export { type DateOrder, type Notation, notation, notationOf, writeAs } from "./notation";
 export { type Bounds, readNumber } from "./readNumber";
 export { formatClock, formatMinutes, formatSpan } from "./time";

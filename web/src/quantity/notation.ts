@@ -1,9 +1,11 @@
 import { type Marks, POINT } from "./readNumber";
 
-/** How days, times and numbers are written where somebody lives. The words are English everywhere. */
+/** How days, times, numbers and measures are written where somebody lives. The words are English everywhere. */
 export interface Notation {
   readonly hours: 12 | 24;
   readonly dates: DateOrder;
+  /** What is measured is given in these. */
+  readonly units: "us" | "metric";
   /** What stands before decimals where numbers are typed. */
   readonly marks: Marks;
 }
@@ -23,6 +25,7 @@ export function notationOf(language: string): Notation {
   const hours = new Intl.DateTimeFormat(locale, { hour: "numeric" }).resolvedOptions().hourCycle;
   const decimal = new Intl.NumberFormat(locale).formatToParts(1.5).find((part) => part.type === "decimal");
   return {
+    units: "us",
     hours: hours === "h11" || hours === "h12" ? 12 : 24,
     dates: first === "month" || first === "year" ? first : "day",
     marks: decimal?.value === "," ? { decimal: "," } : POINT,
@@ -46,9 +49,14 @@ export function notation(): Notation {
 }
 
 /** What the kitchen says, where it says something else than "as the device does". */
-export function writeAs(kitchen: { readonly hours: string; readonly dates: string }): void {
-  const { hours, dates } = kitchen;
+export function writeAs(kitchen: {
+  readonly units: string;
+  readonly hours: string;
+  readonly dates: string;
+}): void {
+  const { units, hours, dates } = kitchen;
   used = {
+    units: units === "metric" ? "metric" : "us",
     marks: device.marks,
     hours: hours === "12" ? 12 : hours === "24" ? 24 : device.hours,
     dates: dates === "day" || dates === "month" || dates === "year" ? dates : device.dates,

@@ -2,6 +2,7 @@ import { Snowflake } from "lucide-react";
 import type { Schemas } from "@/api/client";
 import { FreezeButton } from "@/freezer";
 import { Button, Card } from "@/kit";
+import { formatInches } from "@/quantity";
 
 interface Props {
   readonly freezer: Schemas["FreezerResponse"];
@@ -52,7 +53,9 @@ export function FreezerCard({ freezer, lines, title, recipeId, onBase }: Props) 
             ))}
           </ul>
         ) : (
-          <p>Leave 1/2 in of room in a pint box, 1 in in a quart box.</p>
+          <p>
+            Leave {formatInches(0.5)} of room in a pint box, {formatInches(1)} in a quart box.
+          </p>
         )}
         <p className="text-soft">
           Chill it first. Best within {freezer.monthsFrom} to {freezer.monthsTo} months.

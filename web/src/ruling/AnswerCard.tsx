@@ -1,7 +1,7 @@
 import { Link } from "@tanstack/react-router";
 import { Card, Figure } from "@/kit";
 import type { Kitchen } from "@/kitchen";
-import { formatAltitude, jarWord } from "@/quantity";
+import { formatAltitude, formatInches, jarWord } from "@/quantity";
 import type { Ruling } from "./useRulingPreview";
 import { VerdictTag } from "./VerdictTag";
 
@@ -119,7 +119,7 @@ function Pressure({ ruling, kitchen }: { readonly ruling: Ruling; readonly kitch
           value={ruling.targetReadingPsi}
           unit={dial ? "psi" : "lb"}
         />
-        <Figure label="Headspace" value={ruling.headspaceIn} unit="inch" />
+        <Figure label="Headspace" amount={formatInches(Number(ruling.headspaceIn))} />
       </div>
       <p className="mt-2 text-[0.9rem] text-soft">
         {ruling.pressurePsi} psi at {formatAltitude(kitchen.altitudeFt, kitchen.altitudeM, kitchen.units)}

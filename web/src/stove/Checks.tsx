@@ -2,7 +2,7 @@ import { Check } from "lucide-react";
 import { useState } from "react";
 import { Button } from "@/kit";
 import { CARE_POINTS, useKitchen } from "@/kitchen";
-import { formatVolume } from "@/quantity";
+import { formatInchSpan, formatVolume } from "@/quantity";
 import { CHECKS } from "./labels";
 import type { EventRequest, Run } from "./live";
 
@@ -35,9 +35,11 @@ export function CheckList({ run, checks, onEvent }: ListProps) {
   const units = kitchen.data?.units ?? "us";
   const water = canner?.startWaterMl;
   const detail = (code: string, usual: string) =>
-    code === "water" && water != null
-      ? `two to three inches: ${formatVolume(water, units)} in this canner`
-      : usual;
+    code !== "water"
+      ? usual
+      : water == null
+        ? formatInchSpan(2, 3)
+        : `${formatInchSpan(2, 3)}: ${formatVolume(water, units)} in this canner`;
   return (
     <ul className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,19rem),1fr))] gap-2">
       {checks.map(({ code, text, detail: usual }) => {

@@ -3,6 +3,7 @@ import { FlaskConical } from "lucide-react";
 import { api, body, type Schemas } from "@/api/client";
 import { keys } from "@/api/keys";
 import { Button, Choice, ProblemNote } from "@/kit";
+import { formatVolume } from "@/quantity";
 import { change, live, type Run, type Simulation, useLive } from "./live";
 
 type Turn = Schemas["SimulationRequest"];
@@ -127,5 +128,5 @@ function sight(run: Run, simulation: Simulation): string {
     : steam;
   const wrong = simulation.plugOpen ? " The plug has blown." : simulation.dry ? " It has boiled dry." : "";
   const dial = run.gauge === "dial" ? `dial ${simulation.needlePsi}, ` : "";
-  return `You see: ${dial}${weight}; ${(simulation.waterMl / 1000).toFixed(1)} L of water left.${wrong}`;
+  return `You see: ${dial}${weight}; ${formatVolume(simulation.waterMl)} of water left.${wrong}`;
 }

@@ -88,7 +88,7 @@ export function readingLabel({ psi, weight, jiggles }: Shown): string {
 
 export const CHECKS: readonly { readonly code: string; readonly text: string; readonly detail: string }[] = [
   { code: "rack", text: "Rack in", detail: "no jar stands on the bottom" },
-  { code: "water", text: "Water in", detail: "two to three inches" },
+  { code: "water", text: "Water in", detail: "" },
   { code: "vent", text: "Vent clear", detail: "hold it to the light" },
   { code: "seal", text: "Gasket or rim", detail: "clean and whole" },
   { code: "plug", text: "Plug sound", detail: "not hard, not cracked" },

@@ -1,4 +1,4 @@
-import { formatSpan, formatTime } from "@/quantity";
+import { formatInches, formatSpan, formatTime } from "@/quantity";
 import { readingLabel } from "./labels";
 import type { EventRequest, Run } from "./live";
 
@@ -143,7 +143,7 @@ export function stageView(known: Run, now: number): StageView {
     case "loading":
       return {
         face: { words: "Fill and load" },
-        now: `Fill to ${run.headspaceIn} inch below the rim, close and load one jar at a time. Then lock the lid, weight off.`,
+        now: `Fill to ${formatInches(Number(run.headspaceIn))} below the rim, close and load one jar at a time. Then lock the lid, weight off.`,
         next: "Then high heat, until steam comes as a steady plume.",
         steps: [
           {

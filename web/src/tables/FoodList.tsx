@@ -1,5 +1,6 @@
 import { ChevronRight } from "lucide-react";
 import { Card } from "@/kit";
+import { formatInches } from "@/quantity";
 import type { FoodRow, Tables } from "./useTables";
 
 /** What sorts of food there are, in the order a soup is thought of. */
@@ -70,7 +71,8 @@ function Food({ food, tables }: { readonly food: FoodRow; readonly tables: Table
           {rows.map((row) => (
             <p key={`${row.form}/${row.pack}`}>
               {row.form}, packed {row.pack}: {row.pint ?? "no"} min in pints, {row.quart ?? "no tested time"}{" "}
-              in quarts, headspace {row.headspaceIn} in. <span className="text-soft">{row.source}</span>
+              in quarts, headspace {formatInches(Number(row.headspaceIn))}.{" "}
+              <span className="text-soft">{row.source}</span>
             </p>
           ))}
           <p className="text-soft">Read as this: {food.phrases.join(", ")}.</p>

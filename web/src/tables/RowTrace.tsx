@@ -4,7 +4,7 @@ import { useState } from "react";
 import { api, body, type Schemas } from "@/api/client";
 import { useChanged } from "@/api/useChanged";
 import { Button, Card, Choice, Field, ProblemNote, Stepper } from "@/kit";
-import { formatWhole, jarWord } from "@/quantity";
+import { formatFeet, jarWord } from "@/quantity";
 import { lotName } from "@/shelf";
 import type { Tables } from "./useTables";
 
@@ -22,7 +22,7 @@ function traceable({ processes, pressures, jarSizes }: Tables) {
     ...pressures.map((band) => ({
       id: band.id,
       kind: "pressure" as const,
-      name: `${band.gauge === "dial" ? "Dial" : "Weight"}, up to ${formatWhole(band.upToFt)} ft: ${band.psi} psi`,
+      name: `${band.gauge === "dial" ? "Dial" : "Weight"}, up to ${formatFeet(band.upToFt)}: ${band.psi} psi`,
       differs: band.comparison?.agrees === false,
     })),
     ...jarSizes.map((row) => ({

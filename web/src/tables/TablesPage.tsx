@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Card, Choice, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
-import { formatWhole, jarWord } from "@/quantity";
+import { formatFeet, formatInches, jarWord } from "@/quantity";
 import { Compared, type ComparingState, PrintedCopy, useComparing } from "./Comparing";
 import { FoodList } from "./FoodList";
 import { KitchenVocabulary } from "./KitchenVocabulary";
@@ -111,7 +111,9 @@ function Found({ tables, part, search, comparing }: FoundProps) {
                   <td className="py-2">{row.pack}</td>
                   <td className="px-3 py-2 text-right text-lg font-bold">{row.pint ?? "–"}</td>
                   <td className="px-3 py-2 text-right text-lg font-bold">{row.quart ?? "–"}</td>
-                  <td className="px-3 py-2 text-right whitespace-nowrap">{row.headspaceIn} in</td>
+                  <td className="px-3 py-2 text-right whitespace-nowrap">
+                    {formatInches(Number(row.headspaceIn))}
+                  </td>
                   <td className="px-5 py-2">
                     <span className="text-soft">{row.source}</span>
                     <Compared
@@ -195,13 +197,13 @@ function Pressures({ tables, comparing }: OtherProps) {
           <li key={band.id} className="border-b border-line py-2">
             <span className="flex justify-between">
               <span>
-                {band.gauge === "dial" ? "Dial" : "Weight"}, up to {formatWhole(band.upToFt)} ft
+                {band.gauge === "dial" ? "Dial" : "Weight"}, up to {formatFeet(band.upToFt)}
               </span>
               <strong>{band.psi} psi</strong>
             </span>
             <Compared
               id={band.id}
-              name={`${band.gauge === "dial" ? "Dial" : "Weight"} up to ${band.upToFt} ft`}
+              name={`${band.gauge === "dial" ? "Dial" : "Weight"} up to ${formatFeet(band.upToFt)}`}
               comparison={band.comparison}
               comparing={comparing}
             />

@@ -14,6 +14,8 @@ const ALONE = [
 
 const answers = createHash("sha256").update(readFileSync("src/api/openapi.json")).digest("hex").slice(0, 12);
 
+const SERVER = "http://127.0.0.1:8427";
+
 export default defineConfig({
   plugins: [
     react(),
@@ -56,7 +58,10 @@ export default defineConfig({
   ],
   define: { __ANSWERS__: JSON.stringify(answers) },
   resolve: { alias: { "@": new URL("./src", import.meta.url).pathname } },
-  server: { proxy: { "/api": "http://127.0.0.1:8427" } },
+  // The server answers pages of its own address only; what is being worked on is asked for as one of them.
+  server: {
+    proxy: { "/api": { target: SERVER, changeOrigin: true, headers: { origin: SERVER } } },
+  },
   test: {
     environment: "happy-dom",
     setupFiles: ["src/test/setup.ts"],

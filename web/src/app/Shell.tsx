@@ -65,7 +65,7 @@ function Places() {
                 activeProps={{ className: "bg-white text-[#1e4c78] [&]:text-[#1e4c78]" }}
               >
                 <Icon size={22} aria-hidden="true" />
-                {text}
+                <span className="max-[22rem]:sr-only">{text}</span>
               </Link>
             </li>
           ))}

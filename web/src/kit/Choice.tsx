@@ -20,7 +20,7 @@ export function Choice<T extends string | number>({ label, value, options, onCha
         {options.map((option) => (
           <label
             key={option.value}
-            className={`flex min-h-10 cursor-pointer items-center rounded-[0.6rem] px-4 font-semibold has-focus-visible:outline-3 has-focus-visible:outline-primary ${
+            className={`flex min-h-11 cursor-pointer items-center rounded-[0.6rem] px-4 font-semibold has-focus-visible:outline-3 has-focus-visible:outline-primary ${
               option.value === value ? "bg-primary text-primary-content" : "text-primary"
             }`}
           >

@@ -11,7 +11,7 @@ interface Props {
 export function Field({ label, hint, error, children }: Props) {
   const id = useId();
   return (
-    <div className="flex flex-col gap-1">
+    <div className="flex max-w-full min-w-0 flex-col gap-1">
       <label htmlFor={id} className="text-[0.9rem] font-semibold text-soft">
         {label}
       </label>

@@ -34,7 +34,7 @@ export function NumberField(props: Props) {
               id={id}
               aria-describedby={input["aria-describedby"] ?? described}
               placeholder={placeholder}
-              className={`input digits min-h-11 ${className}`}
+              className={`input digits min-h-11 min-w-0 shrink ${className}`}
               onKeyDown={(event) => {
                 // In a form Enter sends the form, and what stands in the field was told already.
                 if (event.key === "Enter" && props.told === "leaving") {

@@ -24,7 +24,7 @@ export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1 }:
       <div className="flex items-center rounded-field border border-line bg-paper">
         <button
           type="button"
-          className="btn btn-ghost h-12 min-h-12 w-10 px-0 text-primary"
+          className="btn btn-ghost h-12 min-h-12 w-11 px-0 text-primary"
           aria-label={`One less: ${label}`}
           disabled={value <= min}
           onClick={() => {
@@ -37,12 +37,12 @@ export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1 }:
         <input
           {...input}
           id={id}
-          className="digits w-12 bg-transparent text-center text-xl font-bold"
+          className="digits h-12 w-12 bg-transparent text-center text-xl font-bold"
           onFocus={(event) => event.target.select()}
         />
         <button
           type="button"
-          className="btn btn-ghost h-12 min-h-12 w-10 px-0 text-primary"
+          className="btn btn-ghost h-12 min-h-12 w-11 px-0 text-primary"
           aria-label={`One more: ${label}`}
           disabled={value >= max}
           onClick={() => {

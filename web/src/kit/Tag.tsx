@@ -28,7 +28,7 @@ interface Props {
 export function Tag({ tone = "ink", icon = false, children }: Props) {
   return (
     <span
-      className={`inline-flex items-center gap-1.5 rounded-selector px-2.5 py-1 text-[0.9rem] font-bold whitespace-nowrap ${TONES[tone]}`}
+      className={`inline-flex items-center gap-1.5 rounded-selector px-2.5 py-1 text-[0.9rem] font-bold ${TONES[tone]}`}
     >
       {icon && ICONS[tone]}
       {children}

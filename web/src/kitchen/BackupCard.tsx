@@ -90,20 +90,24 @@ export function BackupCard({ kitchen }: { readonly kitchen: Kitchen }) {
       </div>
       <Automatic />
       <div className="flex flex-wrap gap-3">
-        <a className="btn btn-primary min-h-11 px-5 font-bold text-base" href="/api/backup" download>
+        <a
+          className="btn h-auto max-w-full whitespace-normal btn-primary min-h-11 px-5 font-bold text-base"
+          href="/api/backup"
+          download
+        >
           <Download size={20} aria-hidden="true" />
           Save a backup
         </a>
         {photos > 0 && (
           <a
-            className="btn btn-outline min-h-11 border-line bg-paper px-5 font-bold text-base text-primary"
+            className="btn h-auto max-w-full whitespace-normal btn-outline min-h-11 border-line bg-paper px-5 font-bold text-base text-primary"
             href="/api/backup/with-photos"
             download
           >
             With {photos === 1 ? "its photo" : `all ${photos} photos`}, {megabytes(photoBytes)}
           </a>
         )}
-        <label className="btn btn-outline min-h-11 border-line bg-paper px-5 font-bold text-base text-primary">
+        <label className="btn h-auto max-w-full whitespace-normal btn-outline min-h-11 border-line bg-paper px-5 font-bold text-base text-primary">
           Restore a backup
           <input
             type="file"

@@ -31,7 +31,7 @@ export function CannerCard({ canner, kitchen }: Props) {
     <Card label={canner.name} tone={canner.trouble == null ? "plain" : "brick"}>
       <div className="flex flex-wrap items-center gap-6">
         <LoadPicture jars={[{ size: "quart", count: canner.quarts }]} className="h-32 w-32 shrink-0" />
-        <div className="min-w-56 flex-1">
+        <div className="min-w-[min(14rem,100%)] flex-1">
           <div className="flex items-center gap-1">
             <h2 className="mr-2 text-xl font-bold">{canner.name}</h2>
             <Button

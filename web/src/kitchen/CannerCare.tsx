@@ -10,11 +10,11 @@ export function CannerCare({ canner }: { readonly canner: Canner }) {
   return (
     <div className="mt-2 flex flex-wrap gap-x-8">
       {canner.gauge === "dial" && (
-        <Disclosure lazy title="Gauge tests" className="min-w-64 flex-1">
+        <Disclosure lazy title="Gauge tests" className="min-w-[min(16rem,100%)] flex-1">
           <Tests canner={canner} />
         </Disclosure>
       )}
-      <Disclosure lazy title="Inspection" className="min-w-64 flex-1">
+      <Disclosure lazy title="Inspection" className="min-w-[min(16rem,100%)] flex-1">
         <Inspections canner={canner} />
       </Disclosure>
     </div>
@@ -190,7 +190,7 @@ function Inspections({ canner }: { readonly canner: Canner }) {
             {LOOKS.map((look) => (
               <label
                 key={look.value}
-                className={`flex min-h-10 cursor-pointer items-center rounded-[0.6rem] px-2.5 text-[0.9rem] font-semibold has-focus-visible:outline-3 has-focus-visible:outline-primary ${
+                className={`flex min-h-11 cursor-pointer items-center rounded-[0.6rem] px-2.5 text-[0.9rem] font-semibold has-focus-visible:outline-3 has-focus-visible:outline-primary ${
                   found[part.part] === look.value ? "bg-primary text-primary-content" : "text-primary"
                 }`}
               >

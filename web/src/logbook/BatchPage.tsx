@@ -27,7 +27,7 @@ export function BatchPage({ id }: { readonly id: number }) {
       actions={
         <>
           <a
-            className="btn btn-outline min-h-11 border-line bg-paper px-5 font-bold text-base text-primary"
+            className="btn h-auto max-w-full whitespace-normal btn-outline min-h-11 border-line bg-paper px-5 font-bold text-base text-primary"
             href={`/api/prints/batch/${batch.data.id}.pdf`}
             target="_blank"
             rel="noreferrer"
@@ -86,7 +86,7 @@ function RunRecord({ run, all }: { readonly run: Run; readonly all: readonly Run
         </h2>
         <span className="flex items-baseline gap-4 font-semibold text-soft">
           <a
-            className="text-primary underline"
+            className="inline-flex min-h-11 items-center text-primary underline"
             href={`/api/prints/process-card/${run.id}.pdf`}
             target="_blank"
             rel="noreferrer"

@@ -87,7 +87,7 @@ function Line({ name, runs, of }: LineProps) {
     points.length === 1 ? width / 2 : 8 + (index / (points.length - 1)) * (width - 16);
   const y = (value: number) => HEIGHT - 8 - (value / top) * (HEIGHT - 20);
   return (
-    <div className="grid grid-cols-[6rem_minmax(0,1fr)_5rem] items-center gap-3">
+    <div className="grid grid-cols-[minmax(0,6rem)_minmax(0,1fr)_minmax(0,5rem)] items-center gap-3">
       <span className="font-semibold text-soft">{name}</span>
       <svg
         ref={frame}

@@ -15,7 +15,7 @@ export function PhotoButton({ of, moment, what }: Props) {
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
       <label
-        className={`btn btn-outline min-h-14 border-line bg-paper px-5 font-bold text-base text-primary has-focus-visible:outline-2 ${take.isPending ? "pointer-events-none opacity-60" : ""}`}
+        className={`btn h-auto max-w-full whitespace-normal btn-outline min-h-14 border-line bg-paper px-5 font-bold text-base text-primary has-focus-visible:outline-2 ${take.isPending ? "pointer-events-none opacity-60" : ""}`}
       >
         <Camera size={22} aria-hidden="true" />
         {take.isPending ? "Keeping it" : `Photo of ${what}`}

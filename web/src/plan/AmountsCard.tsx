@@ -63,7 +63,7 @@ export const AmountsCard = memo(function AmountsCard({
                 <td className="py-0.5 leading-snug">
                   <button
                     type="button"
-                    className="flex min-h-9 w-full cursor-pointer items-start gap-1 py-1.5 text-left"
+                    className="flex min-h-9 w-full max-md:min-h-11 pointer-coarse:min-h-11 cursor-pointer items-start gap-1 py-1.5 text-left"
                     aria-expanded={open === line.line}
                     onClick={() => setOpen(open === line.line ? undefined : line.line)}
                   >

@@ -30,7 +30,7 @@ export const DayCard = memo(function DayCard({ plan, index, settings, error, edi
       className="flex flex-col gap-3"
     >
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
-        <div className="min-w-64 flex-1">
+        <div className="min-w-[min(16rem,100%)] flex-1">
           <h2 className="text-lg font-bold">{titleOf(plan, day, index)}</h2>
           <p>{day.lead}</p>
           {day.facts.length > 0 && <p className="text-soft">{day.facts.join(" ")}</p>}
@@ -169,7 +169,7 @@ function HourByHour({ plan, day }: { readonly plan: Plan; readonly day: Day }) {
       {day.tasks.map((task) => (
         <li
           key={task.id}
-          className="grid grid-cols-[8.5rem_minmax(0,1fr)] items-baseline gap-x-3 border-b border-line py-1.5 last:border-0 sm:grid-cols-[13rem_minmax(0,1fr)_12rem]"
+          className="grid grid-cols-[minmax(0,8.5rem)_minmax(0,1fr)] items-baseline gap-x-3 border-b border-line py-1.5 last:border-0 sm:grid-cols-[13rem_minmax(0,1fr)_12rem]"
         >
           <span className="digits">
             {Date.parse(task.start) < Date.parse(day.start)

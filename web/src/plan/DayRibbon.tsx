@@ -262,7 +262,7 @@ function Handle({ day, shift, start, move }: HandleProps) {
     <div className="flex items-center gap-2 pt-1 text-[0.95rem]">
       <button
         type="button"
-        className="btn btn-ghost min-h-11 px-3 text-primary"
+        className="btn h-auto max-w-full whitespace-normal btn-ghost min-h-11 px-3 text-primary"
         onClick={() => move(-STEP_MINUTES)}
       >
         15 min sooner
@@ -272,7 +272,7 @@ function Handle({ day, shift, start, move }: HandleProps) {
       </output>
       <button
         type="button"
-        className="btn btn-ghost min-h-11 px-3 text-primary"
+        className="btn h-auto max-w-full whitespace-normal btn-ghost min-h-11 px-3 text-primary"
         onClick={() => move(STEP_MINUTES)}
       >
         15 min later

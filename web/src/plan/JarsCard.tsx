@@ -203,7 +203,7 @@ function Word({ onClick, children }: { readonly onClick: () => void; readonly ch
   return (
     <button
       type="button"
-      className="inline-block cursor-pointer rounded-[0.4rem] px-0.5 py-1 leading-6 font-bold text-primary underline underline-offset-4 hover:bg-steam"
+      className="inline-flex min-h-11 min-w-11 cursor-pointer items-center justify-center rounded-[0.4rem] px-0.5 leading-6 font-bold text-primary underline underline-offset-4 hover:bg-steam"
       onClick={onClick}
     >
       {children}

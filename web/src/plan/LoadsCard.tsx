@@ -40,7 +40,7 @@ export const LoadsCard = memo(function LoadsCard({ plan, day, chosen, kitchen, e
   return (
     <Card label={day === 0 ? "Loads" : `Loads of day ${day + 1}`} className="flex flex-col gap-4">
       <div className="flex flex-wrap items-start justify-between gap-3">
-        <div className="min-w-64 flex-1">
+        <div className="min-w-[min(16rem,100%)] flex-1">
           <h2 className="text-lg font-bold">{loads.loads.length === 1 ? "The load" : "The loads"}</h2>
           <p className={loads.proven ? "text-soft" : "font-semibold"}>{loads.words}</p>
         </div>

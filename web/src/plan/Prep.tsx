@@ -100,7 +100,10 @@ function Times({ answer, dish, edit }: Omit<Props, "several">) {
     return null;
   }
   return (
-    <section aria-label="How long it takes" className="rounded-box border border-line bg-paper px-5 py-3">
+    <section
+      aria-label={`How long it takes: ${answer.title}`}
+      className="rounded-box border border-line bg-paper px-5 py-3"
+    >
       <h3 className="text-lg font-bold">How long it takes</h3>
       <p className="text-[0.9rem] text-soft">
         In minutes. Say it as it is here; it counts next time too, never below what the tables ask for.
@@ -108,7 +111,7 @@ function Times({ answer, dish, edit }: Omit<Props, "several">) {
       <fieldset disabled={answer.batch != null} className="mt-1 flex flex-col gap-1">
         {answer.work.map((work) => (
           <div key={work.code} className="flex flex-wrap items-center justify-end gap-x-3">
-            <div className="min-w-60 flex-1">
+            <div className="min-w-[min(15rem,100%)] flex-1">
               <Stepper
                 label={work.title}
                 value={dish.work?.find((each) => each.code === work.code)?.minutes ?? work.minutes}
@@ -173,7 +176,7 @@ export function EveningBefore({ plan }: { readonly plan: Plan }) {
 function FoodCard({ food }: { readonly food: Food }) {
   return (
     <li className="rounded-box border border-line bg-paper px-5 py-3">
-      <div className="flex items-baseline justify-between gap-4">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h3 className="text-[1.05rem] leading-snug font-bold">{food.name}</h3>
         <span className="text-xl font-bold whitespace-nowrap">{food.kitchen ?? food.prepared}</span>
       </div>

@@ -25,7 +25,7 @@ export const ProcessCard = memo(function ProcessCard({ load, until, loads, judge
       className={judged ? "hatched" : ""}
     >
       <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
-        <div className="min-w-56 flex-1">
+        <div className="min-w-[min(14rem,100%)] flex-1">
           <h2 className="text-xl font-bold">
             Process card
             {loads > 1 &&

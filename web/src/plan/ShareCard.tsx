@@ -15,7 +15,7 @@ export const ShareCard = memo(function ShareCard({ metric, answer }: Props) {
     return null;
   }
   return (
-    <Card label="Shared out" className="px-4! py-3!">
+    <Card label={`Shared out: ${answer.title}`} className="px-4! py-3!">
       <h2 className="text-lg font-bold">Into each jar</h2>
       <div className="grid gap-x-8 gap-y-3 md:grid-cols-2">
         {answer.shareOut.map((share) => (

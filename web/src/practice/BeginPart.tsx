@@ -43,7 +43,11 @@ export function BeginPart() {
       {offered && (
         <p className="text-soft">
           This demo kitchen can also run a planned load on a{" "}
-          <Link to="/practice" search={{ part: "device" }} className="font-bold text-primary underline">
+          <Link
+            to="/practice"
+            search={{ part: "device" }}
+            className="inline-flex min-h-11 items-center font-bold text-primary underline"
+          >
             practice device
           </Link>
           .
@@ -60,7 +64,7 @@ function Next({ practice }: { readonly practice: Practice }) {
   if (first && !tried) {
     return (
       <Card label="Next" tone="rim" className="flex flex-wrap items-center gap-x-6 gap-y-3">
-        <div className="min-w-64 flex-1">
+        <div className="min-w-[min(16rem,100%)] flex-1">
           <h2 className="text-2xl font-bold">First evening with {first.name}</h2>
           <p className="mt-1 text-lg">
             Water only, nothing can be spoilt. You light the burner, hear it rattle, and hold the pressure for
@@ -85,7 +89,7 @@ function Next({ practice }: { readonly practice: Practice }) {
   }
   return (
     <Card label="Next" tone="rim" className="flex flex-wrap items-center gap-x-6 gap-y-3">
-      <div className="min-w-64 flex-1">
+      <div className="min-w-[min(16rem,100%)] flex-1">
         <h2 className="text-2xl font-bold">{drill.title}</h2>
         <p className="mt-1 text-lg">
           {drill.tries === 0

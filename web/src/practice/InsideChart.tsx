@@ -24,7 +24,8 @@ export function InsideChart({ inside, metric }: { readonly inside: Inside; reado
   const at = (minutes: number) => inside.minutes[Math.min(count - 1, start + minutes)];
   const last = at(60);
   return (
-    <div className="overflow-x-auto">
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached by keys
+    <section aria-label="The chart" className="overflow-x-auto" tabIndex={0}>
       <svg
         viewBox={`0 0 ${W} ${H}`}
         className="h-auto w-full min-w-[34rem]"

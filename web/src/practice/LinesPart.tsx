@@ -58,7 +58,7 @@ function Ten({ seed, lines, again }: TenProps) {
             className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-1.5 last:border-0"
           >
             <span
-              className={`min-w-52 flex-1 text-lg ${stops.has(index) ? "line-through decoration-2" : ""}`}
+              className={`min-w-[min(13rem,100%)] flex-1 text-lg ${stops.has(index) ? "line-through decoration-2" : ""}`}
             >
               {line}
             </span>

@@ -40,7 +40,7 @@ export function RecordPart() {
               key={`${one.kind}/${one.exercise}/${one.at}`}
               className="flex flex-wrap items-center gap-x-4 border-b border-line py-2 last:border-0"
             >
-              <span className="min-w-52 flex-1">
+              <span className="min-w-[min(13rem,100%)] flex-1">
                 <strong className="block">{one.title}</strong>
                 <span className="text-soft">
                   {formatDateTime(one.at)}

@@ -99,7 +99,7 @@ function Volume({ noise }: { readonly noise: Noise }) {
         min={0}
         max={10}
         value={loud}
-        className="range range-primary range-sm w-28"
+        className="range range-primary w-28"
         onChange={(event) => {
           const value = Number(event.target.value);
           setLoud(value);

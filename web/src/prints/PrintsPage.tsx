@@ -92,7 +92,7 @@ export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
               </Button>
             ) : (
               <a
-                className="btn btn-primary min-h-11 px-5 font-bold text-base"
+                className="btn h-auto max-w-full whitespace-normal btn-primary min-h-11 px-5 font-bold text-base"
                 href={address}
                 target="_blank"
                 rel="noreferrer"
@@ -104,7 +104,7 @@ export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
           </div>
           <div className="flex flex-wrap items-start gap-8">
             <SheetPicture sheet={sheet} paper={paper} first={first} total={total} onFirst={setFirst} />
-            <div className="flex min-w-60 flex-1 flex-col gap-2">
+            <div className="flex min-w-[min(15rem,100%)] flex-1 flex-col gap-2">
               <p className="text-soft">
                 Tap the first free label of a sheet that is partly used: printing begins at{" "}
                 <strong className="text-ink">position {Math.min(first, spots)}</strong>.
@@ -198,7 +198,7 @@ function Measure({ label, counted, inches, value, onChange }: MeasureProps) {
 function PrintLink({ href, text }: { readonly href: string; readonly text: string }) {
   return (
     <a
-      className="btn btn-outline min-h-11 justify-start border-line bg-paper font-bold text-base text-primary"
+      className="btn h-auto max-w-full whitespace-normal btn-outline min-h-11 justify-start border-line bg-paper font-bold text-base text-primary"
       href={href}
       target="_blank"
       rel="noreferrer"

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Button, Field, ProblemNote, useTyped } from "@/kit";
+import { formatInches } from "@/quantity";
 import type { LineResponse } from "@/ruling";
 import { useTables, useTeach, useUnteach } from "@/tables";
 
@@ -28,13 +29,10 @@ const STATES: readonly { readonly code: string; readonly text: string }[] = [
   { code: "browned", text: "Browned" },
 ];
 
-const SIZES = [
-  { value: "", text: "no size" },
-  { value: "0.5", text: "1/2 in" },
-  { value: "1", text: "1 in" },
-  { value: "1.5", text: "1 1/2 in" },
-  { value: "2", text: "2 in" },
-];
+/** Sizes of pieces, in inches. */
+const SIZES = ["", "0.5", "1", "1.5", "2"];
+
+const sizeWords = (size: string) => (size === "" ? "no size" : formatInches(Number(size)));
 
 /** Says what a line means, by picking. It is remembered for these words, wherever they stand. */
 export function Correction({ line, answer, onChange, onClose }: Props) {
@@ -129,14 +127,9 @@ export function Correction({ line, answer, onChange, onClose }: Props) {
               value={piece}
               onChange={(event) => setPiece(event.target.value)}
             >
-              {[
-                ...SIZES,
-                ...(SIZES.some((size) => size.value === piece)
-                  ? []
-                  : [{ value: piece, text: `${piece} in` }]),
-              ].map((size) => (
-                <option key={size.value} value={size.value}>
-                  {size.text}
+              {[...new Set([...SIZES, piece])].map((size) => (
+                <option key={size} value={size}>
+                  {sizeWords(size)}
                 </option>
               ))}
             </select>
@@ -146,7 +139,7 @@ export function Correction({ line, answer, onChange, onClose }: Props) {
       <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
         <legend className="sr-only">How it comes and is treated</legend>
         {STATES.map((state) => (
-          <label key={state.code} className="flex min-h-9 cursor-pointer items-center gap-2">
+          <label key={state.code} className="flex min-h-11 cursor-pointer items-center gap-2">
             <input
               type="checkbox"
               className="checkbox"

@@ -11,12 +11,15 @@ export function EmptyBook() {
         ingredient sets the time.
       </p>
       <p className="mt-3">
-        <Link to="/tables" className="font-bold text-primary underline">
+        <Link to="/tables" className="inline-flex min-h-11 items-center font-bold text-primary underline">
           May I can … ? Look into the tested times
         </Link>
       </p>
       <p className="mt-1">
-        <Link to="/recipes/import" className="font-bold text-primary underline">
+        <Link
+          to="/recipes/import"
+          className="inline-flex min-h-11 items-center font-bold text-primary underline"
+        >
           Import a file or a saved page
         </Link>
       </p>

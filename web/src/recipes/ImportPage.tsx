@@ -60,12 +60,12 @@ export function ImportPage() {
   };
   return (
     <PageFrame
-      title="Bring recipes in"
+      title="Import recipes"
       lead="A file, a saved web page, or pasted text. Nothing is saved before you have looked."
     >
       <ProblemNote error={error ?? save.error} />
       <Card label="Where from" className="flex flex-col gap-3">
-        <label className="btn btn-outline min-h-14 w-fit cursor-pointer border-line bg-paper px-5 font-bold text-primary has-focus-visible:outline-3">
+        <label className="btn h-auto max-w-full whitespace-normal btn-outline min-h-14 w-fit cursor-pointer border-line bg-paper px-5 font-bold text-primary has-focus-visible:outline-3">
           <FileUp size={20} aria-hidden="true" /> Choose files
           <input
             type="file"

@@ -1,4 +1,5 @@
 import { Pencil, X } from "lucide-react";
+import { formatInches } from "@/quantity";
 import type { GivenAnswer, LineResponse } from "@/ruling";
 
 interface Props {
@@ -30,7 +31,7 @@ export function LineRow({
         <div className="relative">
           <NotUnderstood text={text} answer={answer} />
           <textarea
-            className="field-sizing-content relative block w-full resize-none rounded-md bg-transparent leading-snug font-semibold"
+            className="field-sizing-content relative block w-full resize-none rounded-md bg-transparent leading-snug font-semibold max-md:py-3 pointer-coarse:py-3"
             aria-label="Ingredient line"
             rows={1}
             value={text}
@@ -75,7 +76,7 @@ function NotUnderstood({
   return (
     <span
       aria-hidden="true"
-      className="pointer-events-none absolute inset-0 block leading-snug font-semibold wrap-break-word whitespace-pre-wrap text-transparent"
+      className="pointer-events-none absolute inset-0 block leading-snug max-md:py-3 pointer-coarse:py-3 font-semibold wrap-break-word whitespace-pre-wrap text-transparent"
     >
       {spans.map((span, at) => (
         <span key={span.start}>
@@ -106,7 +107,7 @@ function Given({
         <button
           key={`${given.code}/${given.words}`}
           type="button"
-          className="min-h-9 text-left text-[0.85rem] font-semibold text-primary"
+          className="min-h-9 min-w-11 text-left max-md:-mt-2 max-md:min-h-11 pointer-coarse:-mt-2 pointer-coarse:min-h-11 text-[0.85rem] font-semibold text-primary"
           aria-label={`Ask again: ${given.words}, ${given.text}`}
           onClick={() => onAskAgain(given)}
         >
@@ -133,7 +134,7 @@ function Understood({ answer, open, onCorrect }: UnderstoodProps) {
   return (
     <button
       type="button"
-      className="min-h-9 text-left text-[0.85rem] leading-snug text-soft hover:text-primary"
+      className="min-h-9 min-w-11 text-left max-md:-mt-2 max-md:min-h-11 pointer-coarse:-mt-2 pointer-coarse:min-h-11 text-[0.85rem] leading-snug text-soft hover:text-primary"
       aria-expanded={open}
       aria-label={`Correct what was understood: ${wordsOf(answer)}`}
       onClick={onCorrect}
@@ -146,7 +147,7 @@ function Understood({ answer, open, onCorrect }: UnderstoodProps) {
 }
 
 function wordsOf(answer: LineResponse): string {
-  const cut = answer.pieceIn == null ? "" : `cut to ${answer.pieceIn} in`;
+  const cut = answer.pieceIn == null ? "" : `cut to ${formatInches(Number(answer.pieceIn))}`;
   // The row's form says how it is cut; what the cook said about the rest stands beside it.
   const said = answer.states.filter((state) => SAID.has(state)).map((state) => state.replace("-", " "));
   const words = [answer.foodName, answer.form, ...said, cut].filter(Boolean).join(" · ");

@@ -55,7 +55,7 @@ export function MethodCard({ method, steps, stopped, remarks, openingNotes, onCh
             )}
             <button
               type="button"
-              className="btn btn-ghost h-10 min-h-10 w-10 px-0 text-soft"
+              className="btn btn-ghost h-11 min-h-11 w-11 px-0 text-soft"
               aria-label={`Remove step ${index + 1}`}
               onClick={() => onChange(method.filter((_, at) => at !== index))}
             >

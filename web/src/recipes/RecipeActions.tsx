@@ -164,7 +164,7 @@ function BookActions({ id, title }: { readonly id: number; readonly title: strin
         }
       />
       <a
-        className="btn btn-ghost min-h-11 px-5 text-primary"
+        className="btn h-auto max-w-full whitespace-normal btn-ghost min-h-11 px-5 text-primary"
         href={`/api/formats/recipes/${id}.jsonld`}
         download
         aria-label="Save as a file"

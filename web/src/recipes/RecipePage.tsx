@@ -14,6 +14,7 @@ import {
   longestFirst,
   type OpenQuestion,
   useRulingPreview,
+  VerdictStrip,
 } from "@/ruling";
 import { useForgetAnswer } from "@/tables";
 import { AddRow } from "./AddRow";
@@ -111,7 +112,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
         <h1>
           <textarea
             rows={1}
-            className={`field-sizing-content w-full resize-none bg-transparent placeholder:text-soft ${draft.title ? "rounded-md" : "border-b-2 border-dashed border-bar"}`}
+            className={`field-sizing-content w-full resize-none bg-transparent max-md:py-1 placeholder:text-soft ${draft.title ? "rounded-md" : "border-b-2 border-dashed border-bar"}`}
             aria-label="Name of the recipe"
             placeholder="Name of the recipe"
             maxLength={120}
@@ -148,6 +149,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
       }
     >
       <ProblemNote error={look.error ?? kitchen.error} retry={() => look.refetch()} />
+      {ruling && <VerdictStrip ruling={ruling} size={size} />}
       {waiting.draft && <WaitingDraft waiting={waiting.draft} onTake={waiting.take} onDrop={waiting.drop} />}
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="flex min-w-0 flex-col gap-4">
@@ -282,7 +284,9 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
         <div className="flex flex-col gap-4" aria-live="polite">
           {shown && ruling && kitchen.data && !page ? (
             <>
-              <AnswerCard ruling={ruling} size={size} kitchen={kitchen.data} />
+              <div id="ruling" className="scroll-mt-20">
+                <AnswerCard ruling={ruling} size={size} kitchen={kitchen.data} />
+              </div>
               {whole.map((finding) => (
                 <FindingNote
                   key={`${finding.code}/${finding.step}/${finding.words}/${finding.text}`}

@@ -43,7 +43,7 @@ export function RecipesPage() {
             <input
               type="search"
               maxLength={200}
-              className="input min-h-12 min-w-60 flex-1 text-lg"
+              className="input min-h-12 min-w-[min(15rem,100%)] flex-1 text-lg"
               aria-label="Search the book"
               placeholder="A dish, an ingredient, a tag"
               value={words}
@@ -80,7 +80,7 @@ export function RecipesPage() {
               {archived ? "Back to the book" : "Out of the book"}
             </Button>
             <a
-              className="btn btn-ghost min-h-11 px-5 text-base font-bold text-primary"
+              className="btn h-auto max-w-full whitespace-normal btn-ghost min-h-11 px-5 text-base font-bold text-primary"
               href="/api/formats/recipes.jsonld"
               download
             >

@@ -26,7 +26,7 @@ export function Tags({ tags, onChange }: Props) {
           {tag}
           <button
             type="button"
-            className="flex h-8 w-8 items-center justify-center"
+            className="flex size-8 items-center justify-center max-md:size-11 pointer-coarse:size-11"
             aria-label={`Remove tag ${tag}`}
             onClick={() => onChange(tags.filter((each) => each !== tag))}
           >
@@ -36,7 +36,7 @@ export function Tags({ tags, onChange }: Props) {
       ))}
       {tags.length < 12 && (
         <input
-          className="h-8 w-24 rounded-md bg-transparent px-1 text-[0.9rem] placeholder:text-soft"
+          className="h-8 w-24 rounded-md max-md:h-11 pointer-coarse:h-11 bg-transparent px-1 text-[0.9rem] placeholder:text-soft"
           aria-label="Add a tag"
           placeholder="+ tag"
           maxLength={30}

@@ -18,4 +18,5 @@ export {
   useRefreshPreview,
   useRulingPreview,
 } from "./useRulingPreview";
+export { VerdictStrip } from "./VerdictStrip";
 export { VerdictTag } from "./VerdictTag";

@@ -32,7 +32,7 @@ export function Holds() {
                 key={hold.id}
                 to="/shelf/$code"
                 params={{ code: hold.lot }}
-                className="digits flex min-h-9 items-center font-bold text-primary underline"
+                className="digits flex min-h-11 items-center font-bold text-primary underline"
               >
                 {hold.lot}
               </Link>

@@ -102,7 +102,7 @@ function OnHold({ hold }: { readonly hold: Hold }) {
               />
             )}
           </Field>
-          <div className="min-w-60 flex-1">
+          <div className="min-w-[min(15rem,100%)] flex-1">
             <Field label="Why it may be used after all">
               {(id) => (
                 <input

@@ -57,7 +57,7 @@ export function LotStand({ lot, today }: { readonly lot: Lot; readonly today: st
           <Link
             to="/shelf/$code"
             params={{ code: lot.code }}
-            className="digits text-base font-bold text-primary underline"
+            className="digits inline-flex min-h-11 items-center text-base font-bold text-primary underline"
           >
             {lot.code}
           </Link>

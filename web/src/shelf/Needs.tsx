@@ -53,7 +53,7 @@ function DishNeed({ need }: { readonly need: Need }) {
               <Link
                 to="/recipes/$id"
                 params={{ id: String(need.recipeId) }}
-                className="font-bold text-primary underline"
+                className="inline-flex min-h-11 items-center font-bold text-primary underline"
               >
                 the recipe
               </Link>

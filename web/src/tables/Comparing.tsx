@@ -83,7 +83,7 @@ export function PrintedCopy({
         </p>
       </div>
       <div className="flex flex-wrap gap-x-6 gap-y-3">
-        <div className="min-w-64 flex-1">
+        <div className="min-w-[min(16rem,100%)] flex-1">
           <Field label="Which copy, and its year">
             {(id) => (
               <input
@@ -96,7 +96,7 @@ export function PrintedCopy({
             )}
           </Field>
         </div>
-        <div className="min-w-48">
+        <div className="min-w-[min(12rem,100%)]">
           <Field label="Compared by">
             {(id) => (
               <input

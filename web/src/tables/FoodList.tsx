@@ -57,7 +57,7 @@ function Food({ food, tables }: { readonly food: FoodRow; readonly tables: Table
   return (
     <li className="border-b border-line last:border-0">
       <details className="group">
-        <summary className="grid min-h-13 cursor-pointer list-none grid-cols-[1.25rem_minmax(0,1fr)_4rem_4rem] items-center gap-x-2 hover:bg-steam [&::-webkit-details-marker]:hidden">
+        <summary className="grid min-h-13 cursor-pointer list-none grid-cols-[1.25rem_minmax(0,1fr)_minmax(0,4rem)_minmax(0,4rem)] items-center gap-x-2 hover:bg-steam [&::-webkit-details-marker]:hidden">
           <ChevronRight
             size={20}
             className="text-primary transition-transform group-open:rotate-90"

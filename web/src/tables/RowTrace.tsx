@@ -73,7 +73,7 @@ export function RowTrace({ tables }: { readonly tables: Tables }) {
           ask(false);
         }}
       >
-        <div className="min-w-64 flex-1">
+        <div className="min-w-[min(16rem,100%)] flex-1">
           <Field label="The row">
             {(id) => (
               <select

@@ -204,7 +204,7 @@ function MeanwhileDrill() {
   }
   return (
     <Card label="Meanwhile" className="flex flex-wrap items-center gap-x-6 gap-y-2">
-      <span className="min-w-60 flex-1">
+      <span className="min-w-[min(15rem,100%)] flex-1">
         <strong>Meanwhile: a drill of {drill.minutes} minutes</strong>
         <span className="block text-soft">{drill.title}</span>
       </span>
@@ -273,7 +273,7 @@ function EatFirst({ lots }: { readonly lots: readonly Lot[] }) {
     <Card label="Open first">
       <div className="flex flex-wrap items-baseline justify-between gap-3">
         <h2 className="text-lg font-bold">Open first</h2>
-        <Link to="/shelf" className="font-bold text-primary underline">
+        <Link to="/shelf" className="inline-flex min-h-11 items-center font-bold text-primary underline">
           {jars} jars to choose from
         </Link>
       </div>

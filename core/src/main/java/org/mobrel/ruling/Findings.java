@@ -309,7 +309,7 @@ final class Findings {
     static Finding altitudeOutOfRange() {
         return stop(
                 FindingCode.ALTITUDE_OUT_OF_RANGE,
-                "The tables end at 8,000 ft; above that no pressure is published.",
+                "The tables end at 8,000 ft (2,438 m); above that no pressure is published.",
                 Source.GUIDE_GENERAL,
                 new Remedy("ask-expert", "Ask your local extension office"));
     }

@@ -161,7 +161,7 @@ final class Browser implements AutoCloseable {
     private Page page(com.microsoft.playwright.Browser.NewContextOptions options) {
         // Pages that are to open without a line are their own journey; in all others a server is what answers.
         options.setServiceWorkers(own == null ? ServiceWorkerPolicy.BLOCK : ServiceWorkerPolicy.ALLOW);
-        BrowserContext context = (own == null ? chromium() : own).newContext(options.setLocale("en-US"));
+        BrowserContext context = (own == null ? chromium() : own).newContext(options.setLocale("en-GB"));
         contexts.add(context);
         Page page = context.newPage();
         page.setDefaultTimeout(PATIENCE_MS);

@@ -210,7 +210,9 @@ class CannerController {
             return Optional.empty();
         }
         if (ml < LEAST_WATER_ML || ml > MOST_WATER_ML) {
-            throw new InvalidField("startWaterMl", "between half a quart and 12 quarts; 2 to 3 inches are usual");
+            throw new InvalidField(
+                    "startWaterMl",
+                    "between half a quart and 12 quarts (0.5 to 11 L); 2 to 3 inches (5 to 8 cm) are usual");
         }
         return Optional.of(Volume.ofMillilitres(ml));
     }

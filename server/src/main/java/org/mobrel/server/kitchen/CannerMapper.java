@@ -90,7 +90,7 @@ class CannerMapper {
             KitchenCanner canner, Optional<Altitude> altitude, Optional<GaugePressure> pressure) {
         return canner.outOfUse()
                 .or(() -> altitude.isPresent() && pressure.isEmpty()
-                        ? Optional.of("The tables end at 8,000 ft; ask your local extension office.")
+                        ? Optional.of("The tables end at 8,000 ft (2,438 m); ask your local extension office.")
                         : Optional.empty())
                 .orElse(null);
     }

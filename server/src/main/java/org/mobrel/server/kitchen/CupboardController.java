@@ -22,6 +22,8 @@ class CupboardController {
     /** Jars of one trade size differ by a few per cent; more is another jar, or another mark. */
     private static final double MOST_OFF = 0.12;
 
+    private static final double ML_IN_A_FLUID_OUNCE = 29.574;
+
     private final CupboardService service;
 
     CupboardController(CupboardService service) {
@@ -76,8 +78,8 @@ class CupboardController {
         if (water != null && !(Math.abs(water - average) <= MOST_OFF * average)) {
             throw new InvalidField(
                     "waterMl",
-                    "A %s holds about %.0f ml up to one inch below its rim. Fill it to there and weigh the water: 1 g is 1 ml."
-                            .formatted(kind.size().label(), average));
+                    "A %s holds about %.0f ml (%.1f fl oz) up to 1 inch (25 mm) below its rim: measure what water fills it to there."
+                            .formatted(kind.size().label(), average, average / ML_IN_A_FLUID_OUNCE));
         }
         service.measure(measured.basedOn(), kind, Optional.ofNullable(water).map(Volume::ofMillilitres));
         return cupboard();

@@ -36,8 +36,8 @@ class ReadingController {
             @NotBlank(message = "pick a food") String food,
             @NotNull(message = "how it comes and is cut; may be empty") @Size(max = 20, message = "20 at most")
                     List<String> states,
-            @DecimalMin(value = "0.1", message = "between 0.1 and 12 inches")
-                    @DecimalMax(value = "12", message = "between 0.1 and 12 inches")
+            @DecimalMin(value = "0.1", message = "between 0.1 and 12 inches (3 to 300 mm)")
+                    @DecimalMax(value = "12", message = "between 0.1 and 12 inches (3 to 300 mm)")
                     @Nullable
                     Double pieceIn) {}
 

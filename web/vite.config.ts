@@ -75,13 +75,20 @@ export default defineConfig({
       },
     ],
   },
-  // One page of an own server: the libraries are a file of their own, which stays when the places change.
+  // The libraries that every page needs are a file of their own, which stays when the places change; each place is another.
   build: {
     target: "es2022",
     assetsInlineLimit: 0,
     rolldownOptions: {
       output: {
-        codeSplitting: { groups: [{ name: "libraries", test: /node_modules/ }] },
+        codeSplitting: {
+          groups: [
+            {
+              name: "libraries",
+              test: /node_modules\/(react|react-dom|scheduler|@tanstack|openapi-fetch|idb)\//,
+            },
+          ],
+        },
       },
     },
   },

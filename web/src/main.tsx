@@ -8,9 +8,10 @@ import { Problem } from "@/api/problem";
 import { refresh } from "@/api/useChanged";
 import { ToastShelf } from "@/kit/Toast";
 import { deviceOutbox, OutboxProvider, onChange } from "@/stove";
+import { loadEveryPage } from "./app/pages";
 import { router } from "./app/router";
 import { applyTheme } from "./app/theme";
-import { watchForUpdates } from "./app/updates";
+import { reloadForNewScripts, watchForUpdates, whenIdle } from "./app/updates";
 import "./app/theme.css";
 
 applyTheme();
@@ -34,6 +35,8 @@ onChange((concept) => void refresh(queries, concept));
 const outbox = deviceOutbox();
 
 watchForUpdates();
+reloadForNewScripts();
+whenIdle(() => void loadEveryPage());
 keepQueries(queries);
 
 const STORAGE_PATIENCE_MS = 1_000;

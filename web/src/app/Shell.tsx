@@ -2,6 +2,7 @@ import { Link, Outlet } from "@tanstack/react-router";
 import { Search } from "lucide-react";
 import { Fragment, lazy, Suspense, useCallback, useState } from "react";
 import { AccessGate } from "@/access";
+import { Spinner } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { useSendKeptEdits } from "@/plan";
 import { notation, writeAs } from "@/quantity";
@@ -89,7 +90,9 @@ function Places() {
           <AwayStrip />
           <Troubles />
           <UpdateStrip />
-          <Outlet />
+          <Suspense fallback={<Spinner />}>
+            <Outlet />
+          </Suspense>
         </Fragment>
       </main>
       {open === "search" && (

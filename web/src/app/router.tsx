@@ -1,22 +1,39 @@
-import { createRootRoute, createRoute, createRouter, redirect } from "@tanstack/react-router";
+import {
+  createRootRoute,
+  createRoute,
+  createRouter,
+  type RouteComponent,
+  redirect,
+} from "@tanstack/react-router";
 import { PairedPage } from "@/access";
-import { KitchenPage } from "@/kitchen";
-import { BatchPage, LogbookPage, OutsidePage } from "@/logbook";
-import { type PartId, PlanPage, PlansPage, partOf } from "@/plan";
-import { DrillPage, PracticePage, type PracticePart, practicePart } from "@/practice";
-import { PrintsPage } from "@/prints";
-import { ImportPage, RecipePage, RecipesPage } from "@/recipes";
-import { SealsPage } from "@/seals";
-import { LotPage, ShelfPage } from "@/shelf";
-import { StovePage } from "@/stove";
-import { TablesPage } from "@/tables";
-import { TodayPage } from "@/today";
-import { TracePage } from "@/trace";
+import { type PartId, partOf } from "@/plan";
+import { type PracticePart, practicePart } from "@/practice";
 import { NotFoundPage } from "./NotFoundPage";
+import {
+  BatchPage,
+  DrillPage,
+  ImportPage,
+  KitchenPage,
+  LogbookPage,
+  LotPage,
+  OutsidePage,
+  PlanPage,
+  PlansPage,
+  PracticePage,
+  PrintsPage,
+  RecipePage,
+  RecipesPage,
+  SealsPage,
+  ShelfPage,
+  StovePage,
+  TablesPage,
+  TodayPage,
+  TracePage,
+} from "./pages";
 import { Shell } from "./Shell";
 
 const root = createRootRoute({ component: Shell, notFoundComponent: NotFoundPage });
-const at = <P extends string>(path: P, component: () => React.ReactNode) =>
+const at = <P extends string>(path: P, component: RouteComponent) =>
   createRoute({ getParentRoute: () => root, path, component });
 
 const home = createRoute({

@@ -10,14 +10,25 @@ export function useFocusOnArrival() {
       return;
     }
     before.current = path;
-    const frame = requestAnimationFrame(() => {
-      const main = document.querySelector("main");
+    const main = document.querySelector("main");
+    const arrive = () => {
       const heading = main?.querySelector("h1");
       if (heading && !main?.contains(document.activeElement)) {
         heading.tabIndex = -1;
         heading.focus({ preventScroll: true });
       }
+      return heading;
+    };
+    // A page that is opened for the first time has no heading until its script has come.
+    const coming = new MutationObserver(() => arrive() && coming.disconnect());
+    const frame = requestAnimationFrame(() => {
+      if (main && !arrive()) {
+        coming.observe(main, { childList: true, subtree: true });
+      }
     });
-    return () => cancelAnimationFrame(frame);
+    return () => {
+      cancelAnimationFrame(frame);
+      coming.disconnect();
+    };
   }, [path]);
 }

@@ -13,6 +13,7 @@ import { CupboardCard } from "./CupboardCard";
 import { GaugesCard } from "./GaugesCard";
 import { BestMonths, Household } from "./Household";
 import { MachineCard } from "./MachineCard";
+import { Measures } from "./Measures";
 import { PressureBands } from "./PressureBands";
 import { ThisDevice } from "./ThisDevice";
 import { type Kitchen, useKitchen, useSettings } from "./useKitchen";
@@ -135,25 +136,6 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
         }}
       />
     </Card>
-  );
-}
-
-/** US or metric, on every page. */
-export function Measures({ kitchen }: { readonly kitchen: Kitchen }) {
-  const { save, error } = useSettings();
-  return (
-    <div>
-      <Choice
-        label="Measures"
-        value={kitchen.units === "metric" ? "metric" : "us"}
-        options={[
-          { value: "us", text: "US" },
-          { value: "metric", text: "Metric" },
-        ]}
-        onChange={(units) => save({ units })}
-      />
-      <ProblemNote error={error} />
-    </div>
   );
 }
 

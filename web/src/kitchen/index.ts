@@ -2,7 +2,7 @@ export { AltitudeField } from "./AltitudeField";
 export { CannerForm } from "./CannerForm";
 export { JarCounts } from "./CupboardCard";
 export { CARE_POINTS } from "./carePoints";
-export { KitchenPage, Measures } from "./KitchenPage";
+export { Measures } from "./Measures";
 export { useAutomaticBackups } from "./useAutomaticBackups";
 export { cupboardQuery, useCupboard, useCupboardChange } from "./useCupboard";
 export { type Canner, type Kitchen, kitchenQuery, useKitchen } from "./useKitchen";

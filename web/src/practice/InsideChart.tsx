@@ -108,7 +108,7 @@ export function InsideChart({ inside, metric }: { readonly inside: Inside; reado
           ))}
         </tbody>
       </table>
-    </div>
+    </section>
   );
 }
 

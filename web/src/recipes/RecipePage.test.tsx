@@ -177,7 +177,7 @@ test("a save sends what is on the page, on top of the version it was made from",
 
 test("a line that is still being read when somebody saves is saved with the rest", async () => {
   const { user } = await page();
-  await screen.findByText("Beans set the time.", { exact: false });
+  await screen.findAllByText("Beans set the time.", { exact: false });
   let answer: (told: Answer) => void = () => undefined;
   // The server is slow to read the line; the tap on Save does not wait.
   server.on(

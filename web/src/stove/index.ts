@@ -7,7 +7,6 @@ export { onChange, onOnline, type Run, runNow, useHeardAt } from "./live";
 export { letLockScreen, wantsLockScreen } from "./lockScreen";
 export { Outbox } from "./outbox";
 export { Simulator, SimulatorOffer, useSimulationOffered } from "./Simulator";
-export { StovePage } from "./StovePage";
 export { Trace } from "./Trace";
 export { useNextTry } from "./useNextTry";
 export { cookName, deviceOutbox, OutboxProvider, useRecordEvent } from "./useOutbox";

@@ -1,2 +1,1 @@
-export { TablesPage } from "./TablesPage";
 export { useForgetAnswer, useTables, useTeach, useUnteach } from "./useTables";

@@ -10,9 +10,9 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class SinglePageRoutes {
 
-    private static final String FIRST = "/{first:(?!api$|v3$|actuator$)[^.]+}";
+    private static final String FIRST = "/{first:(?!api$|v3$|actuator$|assets$)[^.]+}";
 
-    @GetMapping({"/", FIRST, FIRST + "/{second:[^.]+}", FIRST + "/{second:[^.]+}/{third:[^.]+}"})
+    @GetMapping({"/", FIRST, FIRST + "/{*rest}"})
     String page() {
         return "forward:/index.html";
     }

@@ -26,6 +26,10 @@ class SinglePageRoutesTest {
                 "/shelf/26-1123-A",
                 "/seals/9",
                 "/nowhere-at-all",
+                "/shelf/",
+                "/recipes/8/",
+                "/recipes/soup.html",
+                "/plan/3/a/b/c/d",
                 "/apiary"
             })
     void an_address_of_a_place_is_the_page(String path, TestServer server) {

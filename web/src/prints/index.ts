@@ -1,1 +1,0 @@
-export { PrintsPage } from "./PrintsPage";

@@ -1,1 +1,0 @@
-export { SealsPage } from "./SealsPage";

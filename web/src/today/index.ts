@@ -1,1 +1,0 @@
-export { TodayPage } from "./TodayPage";

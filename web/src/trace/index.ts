@@ -1,1 +1,0 @@
-export { TracePage } from "./TracePage";

@@ -1,10 +1,11 @@
 import { useEffect, useRef } from "react";
-import { Button } from "@/kit";
+import { Button, singleKeysOn, turnSingleKeys } from "@/kit";
 import { PLACES } from "./places";
 
 const KEYS: readonly (readonly [string, string])[] = [
   ["/ or Ctrl K", "Search places, recipes, lots and batches"],
   ...PLACES.map(({ letter, text }) => [`g ${letter}`, text] as const),
+  ["1 to 9", "At the stove: the buttons of the stage, in their order"],
   ["?", "This list"],
   ["Esc", "Close what lies on top"],
 ];
@@ -31,7 +32,16 @@ export function KeysList({ onClose }: { readonly onClose: () => void }) {
           </div>
         ))}
       </dl>
-      <Button look="main" className="mt-5 min-h-12" onClick={() => dialog.current?.close()}>
+      <label className="mt-5 flex min-h-11 items-center gap-3">
+        <input
+          type="checkbox"
+          className="checkbox"
+          defaultChecked={singleKeysOn()}
+          onChange={(event) => turnSingleKeys(event.target.checked)}
+        />
+        Keys without Ctrl work on this device
+      </label>
+      <Button look="main" className="mt-3 min-h-12" onClick={() => dialog.current?.close()}>
         Close
       </Button>
     </dialog>

@@ -1,5 +1,6 @@
 import { useNavigate } from "@tanstack/react-router";
 import { useEffect } from "react";
+import { isTyping, singleKeysOn } from "@/kit";
 import { PLACES } from "./places";
 
 /** So long after g a letter still belongs to it. */
@@ -8,14 +9,6 @@ const TOGETHER_MS = 1_500;
 export interface Shortcuts {
   readonly onSearch: () => void;
   readonly onList: () => void;
-}
-
-/** A key that is being typed somewhere is no command. */
-function isTyping(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement &&
-    (target.isContentEditable || target.closest("input, textarea, select, [role=dialog], dialog") !== null)
-  );
 }
 
 /** Keys that work wherever somebody is: search, the list of keys, and g with the letter of a place. */
@@ -29,7 +22,7 @@ export function useShortcuts({ onSearch, onList }: Shortcuts) {
         onSearch();
         return;
       }
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) {
+      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || !singleKeysOn()) {
         return;
       }
       const place =

@@ -12,6 +12,7 @@ export { ProblemNote } from "./ProblemNote";
 export { placeNow } from "./place";
 export { Spinner } from "./Spinner";
 export { Stepper } from "./Stepper";
+export { isTyping, singleKeysOn, turnSingleKeys } from "./singleKeys";
 export { Tag } from "./Tag";
 export { useToast } from "./Toast";
 export { useTyped } from "./useTyped";

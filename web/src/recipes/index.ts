@@ -1,1 +1,2 @@
+export { beginRecipe } from "./beginRecipe";
 export { type RecipeEntry, recipeBookQuery, usePlanBegin, useRecipes } from "./useRecipes";

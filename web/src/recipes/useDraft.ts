@@ -39,7 +39,8 @@ export const EMPTY_DRAFT: Draft = {
 
 const key = (id: number | undefined) => `mobrel.draft.${id ?? "new"}`;
 
-function kept(id: number | undefined): Draft | undefined {
+/** What is kept of a recipe that was not saved; undefined where there is nothing. */
+export function kept(id: number | undefined): Draft | undefined {
   try {
     const text = localStorage.getItem(key(id));
     return text ? { ...EMPTY_DRAFT, ...(JSON.parse(text) as Partial<Draft>) } : undefined;

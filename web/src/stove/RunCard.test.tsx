@@ -337,3 +337,24 @@ test("of a long record the latest entries are shown, and the earlier ones on req
   await user.click(button("Show 5 earlier"));
   expect(screen.getAllByText(/on the dial$/)).toHaveLength(45);
 });
+
+test("the keys 1 to 9 press the buttons of the stage; typed, held down or turned off they do nothing", async () => {
+  const { user } = await stove({ stage: "holding", clockEndsAt: at(41), events: events(3) });
+  const labels = () =>
+    within(button("Other reading").parentElement as HTMLElement)
+      .getAllByRole("button")
+      .map((each) => each.textContent);
+  const other = labels().indexOf("Other reading") + 1;
+  localStorage.setItem("mobrel.single-keys", "off");
+  await user.keyboard(String(other));
+  expect(screen.queryByLabelText("The dial reads")).toBeNull();
+  localStorage.removeItem("mobrel.single-keys");
+  fireEvent.keyDown(document.body, { key: String(other), repeat: true });
+  expect(screen.queryByLabelText("The dial reads")).toBeNull();
+  await user.keyboard(String(other));
+  const field = screen.getByLabelText("The dial reads");
+  await user.tripleClick(field);
+  await user.keyboard("11");
+  expect((field as HTMLInputElement).value).toBe("11");
+  expect(server.sent(EVENTS)).toEqual([]);
+});

@@ -1,5 +1,5 @@
 import { Camera, Ear } from "lucide-react";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { LoadPicture } from "@/jars";
 import { Button, Card, ProblemNote, Tag } from "@/kit";
 import { ListenPanel, ListenStrip, useListening } from "@/listen";
@@ -24,6 +24,7 @@ import { Steps } from "./Steps";
 import { type StageView, stageView } from "./stages";
 import { Trace } from "./Trace";
 import { firstOf, useRecordEvent, useTaps, waitOf } from "./useOutbox";
+import { useStepKeys } from "./useStepKeys";
 import { Watch } from "./Watch";
 import { WaterGauge } from "./WaterGauge";
 import { ZeroSigns } from "./ZeroSigns";
@@ -47,6 +48,8 @@ export function RunCard({ run, alone }: Props) {
   const live = useLive();
   const simulation = live.simulations.get(run.id);
   const recording = useRecordEvent(run);
+  const steps = useRef<HTMLDivElement>(null);
+  useStepKeys(steps, alone);
   const [away, setAway] = useState(false);
   const [happened, setHappened] = useState(false);
   const [hearing, setHearing] = useState(false);
@@ -133,7 +136,9 @@ export function RunCard({ run, alone }: Props) {
           ) : happened ? (
             <Happened run={run} onEvent={say} onClose={() => setHappened(false)} />
           ) : (
-            <Steps view={view} run={run} now={now} alone={alone} onEvent={say} />
+            <div ref={steps}>
+              <Steps view={view} run={run} now={now} alone={alone} onEvent={say} />
+            </div>
           )}
           <div className="mt-3 flex flex-col gap-2 sm:hidden">
             <Outlook run={run} now={now} />

@@ -5,6 +5,7 @@ import { Button, Card, LinkButton, ProblemNote } from "@/kit";
 import { AltitudeField, CannerForm, JarCounts, type Kitchen, Measures } from "@/kitchen";
 import { formatAltitude } from "@/quantity";
 import { FIRST_MINUTE, type FirstStep, useFirstMinute } from "./useFirstMinute";
+import { WhatFirst } from "./WhatFirst";
 
 /** A kitchen that knows nothing yet is asked four things, one after the other; the last two may wait. */
 export function FirstMinute({ kitchen }: { readonly kitchen: Kitchen }) {
@@ -51,12 +52,9 @@ function Welcome({ kitchen, step, go }: WelcomeProps) {
   const at = FIRST_MINUTE.indexOf(step);
   return (
     <Card label="Welcome">
-      <h2 className="text-2xl font-bold">A pot, seven hot jars and a canner</h2>
-      <p className="mt-1 max-w-3xl text-soft">
-        Mobrel says what may be canned and for how long, counts the jars, and keeps the clock and the record
-        at the stove. Four things first.
-      </p>
-      <ol className="mt-4 flex flex-col">
+      <WhatFirst kitchen={kitchen} />
+      <h2 className="mt-6 text-lg font-bold">Four things about this kitchen</h2>
+      <ol className="mt-2 flex flex-col">
         {FIRST_MINUTE.map((name, index) => (
           <li key={name} className="flex gap-4 border-t border-line py-3">
             <Mark number={index + 1} state={index < at ? "done" : index === at ? "now" : "later"} />
@@ -72,11 +70,6 @@ function Welcome({ kitchen, step, go }: WelcomeProps) {
           </li>
         ))}
       </ol>
-      {at === 0 && (
-        <LinkButton to="/recipes/$id" params={{ id: "new" }} look="quiet">
-          Or paste a recipe first
-        </LinkButton>
-      )}
     </Card>
   );
 }

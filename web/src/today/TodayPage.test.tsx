@@ -121,6 +121,64 @@ test("a kitchen that knows nothing is asked four things in a row, and no more af
   expect(screen.queryByRole("region", { name: "Welcome" })).toBeNull();
 });
 
+const look = (ruling: object) =>
+  ok({ ruling: { questions: [], findings: [], lines: [], minutesBySize: {}, ...ruling }, variants: [] });
+
+test("an empty kitchen answers the first line that is typed, with the most careful pressure until it knows better", async () => {
+  server.on("GET /api/access", ok({ state: "here", role: "cook", people: [] }));
+  server.on(
+    "GET /api/tables",
+    ok({
+      pressures: [
+        { id: "dial-2000", gauge: "dial", psi: 11, upToFt: 2000 },
+        { id: "dial-8000", gauge: "dial", psi: 14, upToFt: 8000 },
+        { id: "weighted-8000", gauge: "weighted", psi: 15, upToFt: 8000 },
+      ],
+    }),
+  );
+  server.on(
+    "POST /api/recipes/draft",
+    look({
+      verdict: "covered",
+      minutes: 90,
+      minutesBySize: { quart: 90, pint: 75 },
+      headline: "Beans set the time: 90 min.",
+    }),
+  );
+  const { user, router } = await today(
+    [],
+    kitchen({ altitudeFt: undefined, altitudeM: undefined, canners: [] }),
+  );
+  const welcome = card("Welcome");
+  await user.type(welcome.getByLabelText("What are you canning?"), "2 lb dried beans, soaked");
+  expect(await welcome.findByText("Beans set the time: 90 min.")).toBeTruthy();
+  expect(welcome.getByText("75").closest("span")?.textContent).toBe("75 min in pints");
+  expect(welcome.getByText(/At 8,000 ft until you say otherwise/).textContent).toBe(
+    "At 8,000 ft until you say otherwise: 14 psi on a dial, or the 15 lb weight.",
+  );
+
+  server.on(
+    "POST /api/recipes/draft",
+    look({
+      verdict: "stop",
+      headline: "Flour stops this.",
+      findings: [{ code: "thickener", severity: "stop", text: "Thicken it when you open the jar." }],
+    }),
+  );
+  await user.type(welcome.getByLabelText("What are you canning?"), "{Enter}1 cup flour");
+  expect(await welcome.findByText("Thicken it when you open the jar.")).toBeTruthy();
+  expect(welcome.queryByText(/until you say otherwise/)).toBeNull();
+  // A reload finds what was typed.
+  expect(sessionStorage.getItem("mobrel.first-lines")).toBe("2 lb dried beans, soaked\n1 cup flour");
+  server.on("POST /api/formats/recipes", problem(500, "internal", "away"));
+  await user.click(welcome.getByRole("button", { name: "See why, and what would do" }));
+  await vi.waitFor(() => expect(router.state.location.pathname).toBe("/recipes/new"));
+  expect(JSON.parse(localStorage.getItem("mobrel.draft.new") ?? "{}").lines).toEqual([
+    "2 lb dried beans, soaked",
+    "1 cup flour",
+  ]);
+});
+
 test("a kitchen that was set up elsewhere is asked nothing", async () => {
   localStorage.clear();
   await today();

@@ -38,14 +38,17 @@ final class Axe {
 
     /** Looks at a page as it stands; what is found is told at the end, all of it. */
     void look(Page page, String stage) {
-        for (ColorScheme scheme : new ColorScheme[] {ColorScheme.LIGHT, ColorScheme.DARK}) {
-            page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
-            page.evaluate("source => { if (!window.axe) { (0, eval)(source); } }", source);
-            for (Object each : (List<?>) page.evaluate(LOOK)) {
-                found.add("%s, %s: %s".formatted(stage, scheme, each));
-            }
+        look(page, stage, ColorScheme.DARK);
+        look(page, stage, ColorScheme.LIGHT);
+    }
+
+    /** The same in one theme alone, which stays. */
+    void look(Page page, String stage, ColorScheme scheme) {
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+        page.evaluate("source => { if (!window.axe) { (0, eval)(source); } }", source);
+        for (Object each : (List<?>) page.evaluate(LOOK)) {
+            found.add("%s, %s: %s".formatted(stage, scheme, each));
         }
-        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
     }
 
     void foundNothing() {

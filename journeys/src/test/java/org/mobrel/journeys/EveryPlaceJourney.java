@@ -1,0 +1,172 @@
+package org.mobrel.journeys;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
+import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Every address of the demo kitchen, as a tablet, a phone and a small phone show it, and with letters twice as large: nothing is wider than the
+ * screen, everything can be hit by a finger, nothing shuts anybody out by day or by night. With {@code -Dmobrel.everywhere=true} each is looked
+ * over in every size and both themes.
+ */
+class EveryPlaceJourney {
+
+    private static final boolean EVERYWHERE = Boolean.getBoolean("mobrel.everywhere");
+
+    private static final List<String> PLACES = List.of(
+            "/today",
+            "/recipes",
+            "/recipes/import",
+            "/recipes/new",
+            "/recipes/8",
+            "/recipes/1",
+            "/plan",
+            "/plan/3",
+            "/plan/3?part=amounts",
+            "/plan/3?part=day",
+            "/plan/3?part=shopping",
+            "/plan/3?part=prep",
+            "/plan/3?part=filling",
+            "/stove",
+            "/shelf",
+            "/trace/1",
+            "/prints",
+            "/logbook",
+            "/logbook/outside",
+            "/logbook/10",
+            "/kitchen",
+            "/pair",
+            "/practice",
+            "/practice?part=water",
+            "/practice?part=stove",
+            "/practice?part=drills",
+            "/practice?part=inside",
+            "/practice?part=lines",
+            "/practice?part=record",
+            "/practice/drills/45-minutes",
+            "/tables",
+            "/seals/9",
+            "/nowhere/at/all");
+
+    /** How far the page can be pushed sideways, in pixels, and what sticks out. */
+    private static final String TOO_WIDE =
+            """
+            () => {
+              const room = document.documentElement.clientWidth;
+              if (document.documentElement.scrollWidth <= room) return "";
+              const out = [...document.querySelectorAll("main *")].filter((each) =>
+                each.getBoundingClientRect().right > room + 1 && ![...each.children].some((child) => child.getBoundingClientRect().right > room + 1));
+              return document.documentElement.scrollWidth + " of " + room + ": " + out.slice(0, 3).map((each) => each.outerHTML.slice(0, 120)).join(" | ");
+            }
+            """;
+
+    /** What a wet finger would miss: smaller than 44 pixels either way; what only screen readers show does not count. */
+    private static final String TOO_SMALL =
+            """
+            () => [...document.querySelectorAll("a, button, input:not([type=hidden]), select, summary, textarea, [role=button], [role=slider]")]
+              .map((each) => [each, each.matches("[type=radio], [type=checkbox], [type=file]") && each.closest("label") || each])
+              .filter(([each, hit]) => {
+                const box = hit.getBoundingClientRect();
+                const hidden = each.matches(".sr-only:not([type])") || getComputedStyle(each).visibility === "hidden";
+                return !hidden && !each.matches("[type=range]") && box.width > 2 && box.height > 2 && (box.height < 43.5 || box.width < 41);
+              })
+              .map(([each]) => each.outerHTML.slice(0, 140))
+            """;
+
+    private static RunningMobrel mobrel;
+    private static Browser browser;
+
+    @BeforeAll
+    static void start() {
+        mobrel = RunningMobrel.demoKitchen();
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void stop() {
+        browser.close();
+        mobrel.close();
+    }
+
+    private static Stream<String> places() {
+        String lot = JsonParser.parseString(mobrel.get("/api/shelf?q=Salmon").body())
+                .getAsJsonObject()
+                .getAsJsonArray("lots")
+                .get(0)
+                .getAsJsonObject()
+                .get("code")
+                .getAsString();
+        return Stream.concat(PLACES.stream(), Stream.of("/shelf/" + lot));
+    }
+
+    private static void open(Page page, String place) {
+        page.navigate(mobrel.url(place));
+        page.locator("main h1").first().waitFor();
+        page.waitForCondition(() -> page.getByText("One moment …").count() == 0);
+    }
+
+    @Test
+    void nothing_is_too_wide_too_small_or_shut_to_anybody() {
+        Axe axe = new Axe();
+        Page page = browser.tablet();
+        List<String> found = new ArrayList<>();
+        places().forEach(place -> {
+            page.setViewportSize(Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT);
+            open(page, place);
+            for (int width : new int[] {Browser.TABLET_WIDTH, 820, 320, 390}) {
+                page.setViewportSize(width, 844);
+                tell(found, place + " at " + width, (String) page.evaluate(TOO_WIDE));
+                if (EVERYWHERE && width != 320) {
+                    axe.look(page, place + " at " + width);
+                }
+            }
+            for (Object small : (List<?>) page.evaluate(TOO_SMALL)) {
+                tell(found, place + " is too small to hit", (String) small);
+            }
+            if (!EVERYWHERE) {
+                axe.look(page, place, ColorScheme.LIGHT);
+            }
+        });
+        assertThat(found).isEmpty();
+        axe.foundNothing();
+    }
+
+    @Test
+    void letters_twice_as_large_stay_within_the_screen() {
+        Page page = browser.tablet();
+        CDPSession settings = page.context().newCDPSession(page);
+        JsonObject sizes = new JsonObject();
+        sizes.addProperty("standard", 32);
+        JsonObject all = new JsonObject();
+        all.add("fontSizes", sizes);
+        settings.send("Page.setFontSizes", all);
+        List<String> found = new ArrayList<>();
+        places().forEach(place -> {
+            page.setViewportSize(Browser.TABLET_WIDTH, Browser.TABLET_HEIGHT);
+            open(page, place);
+            assertThat(page.evaluate("() => getComputedStyle(document.documentElement).fontSize"))
+                    .isEqualTo("32px");
+            for (int width : new int[] {Browser.TABLET_WIDTH, 820, 390}) {
+                page.setViewportSize(width, 844);
+                tell(found, place + " at " + width, (String) page.evaluate(TOO_WIDE));
+            }
+        });
+        assertThat(found).isEmpty();
+    }
+
+    private static void tell(List<String> found, String where, String what) {
+        if (!what.isEmpty()) {
+            found.add(where + ": " + what);
+        }
+    }
+}

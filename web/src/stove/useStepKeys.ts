@@ -1,0 +1,32 @@
+import { type RefObject, useEffect } from "react";
+import { isTyping, singleKeysOn } from "@/kit";
+
+/**
+ * The keys 1 to 9 press the buttons of the stage in the order they stand, for hands that hold a pot. Where several canners are on the stove they
+ * mean the card that has the focus, and none where none has it.
+ */
+export function useStepKeys(steps: RefObject<HTMLElement | null>, alone: boolean) {
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const card = steps.current?.closest("section");
+      const meant = alone || card?.contains(document.activeElement);
+      if (
+        !meant ||
+        !/^[1-9]$/.test(event.key) ||
+        // Held down is not pressed again: the next stage has other buttons.
+        event.repeat ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        isTyping(event.target) ||
+        !singleKeysOn()
+      ) {
+        return;
+      }
+      const buttons = steps.current?.querySelectorAll<HTMLButtonElement>("button:not(:disabled)") ?? [];
+      buttons[Number(event.key) - 1]?.click();
+    };
+    window.addEventListener("keydown", press);
+    return () => window.removeEventListener("keydown", press);
+  }, [steps, alone]);
+}

@@ -11,7 +11,7 @@ import { deviceOutbox, OutboxProvider, onChange } from "@/stove";
 import { loadEveryPage } from "./app/pages";
 import { router } from "./app/router";
 import { applyTheme } from "./app/theme";
-import { reloadForNewScripts, watchForUpdates, whenIdle } from "./app/updates";
+import { watchForUpdates, whenIdle } from "./app/updates";
 import "./app/theme.css";
 
 applyTheme();
@@ -35,7 +35,6 @@ onChange((concept) => void refresh(queries, concept));
 const outbox = deviceOutbox();
 
 watchForUpdates();
-reloadForNewScripts();
 whenIdle(() => void loadEveryPage());
 keepQueries(queries);
 

@@ -45,6 +45,7 @@ export const keys = {
   shelfFirst: ["shelf", "first"],
   shelfPages: (words: string, place: string) => ["shelf", "pages", words, place],
   lot: (code: string) => ["shelf", "lot", code],
+  jarColours: ["shelf", "colours"],
   photos: (of: object) => ["photos", of],
   holds: ["shelf", "holds"],
   needs: ["shelf", "needs"],

@@ -2,10 +2,40 @@ import { lazy } from "react";
 
 const loads: (() => Promise<unknown>)[] = [];
 
+const RELOADED = "mobrel.reloaded-for-scripts";
+const RELOAD_AT_MOST_EVERY_MS = 60_000;
+const AGAIN_AFTER_MS = 2_000;
+
 /** A page's script comes when it is first opened. */
 function coming<T>(load: () => Promise<T>): () => Promise<T> {
   loads.push(load);
-  return load;
+  return () => patiently(load);
+}
+
+/**
+ * While the server is away a script is waited for, beside the line that says so. Where the server is there and has no such script, it is a
+ * newer one than this page: then the page is loaded anew, and what was typed is kept.
+ */
+async function patiently<T>(load: () => Promise<T>): Promise<T> {
+  for (;;) {
+    try {
+      return await load();
+    } catch (missing) {
+      const there = await fetch("/index.html", { cache: "no-store" }).then(
+        (answer) => answer.ok,
+        () => false,
+      );
+      const last = Number(sessionStorage.getItem(RELOADED) ?? 0);
+      if (there && Date.now() - last < RELOAD_AT_MOST_EVERY_MS) {
+        throw missing;
+      }
+      if (there) {
+        sessionStorage.setItem(RELOADED, String(Date.now()));
+        location.reload();
+      }
+      await new Promise((later) => setTimeout(later, AGAIN_AFTER_MS));
+    }
+  }
 }
 
 /**

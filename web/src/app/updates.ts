@@ -34,21 +34,6 @@ export function watchForUpdates() {
   setInterval(lookForUpdate, LOOK_EVERY_MS);
 }
 
-const RELOADED = "mobrel.reloaded-for-scripts";
-const AT_MOST_EVERY_MS = 60_000;
-
-/** A page of an earlier version asks for scripts that the server no longer has: it is loaded anew, once; what is typed is kept. */
-export function reloadForNewScripts() {
-  window.addEventListener("vite:preloadError", (event) => {
-    const last = Number(sessionStorage.getItem(RELOADED) ?? 0);
-    if (Date.now() - last > AT_MOST_EVERY_MS) {
-      event.preventDefault();
-      sessionStorage.setItem(RELOADED, String(Date.now()));
-      location.reload();
-    }
-  });
-}
-
 /** After what the cook waits for. */
 export function whenIdle(run: () => void) {
   window.addEventListener("load", () => setTimeout(run, IDLE_AFTER_MS), { once: true });

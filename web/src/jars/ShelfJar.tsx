@@ -3,16 +3,16 @@ import { glassPath, outline } from "./shape";
 interface Props {
   readonly size: string;
   readonly mouth: string;
-  /** The colour of what is in it. */
-  readonly hue: string;
+  /** What is in it, as it looks. */
+  readonly colour: { readonly solids: string; readonly broth: string };
   readonly height?: number;
   readonly empty?: boolean;
 }
 
 const TALLEST = 178;
 
-/** A jar as it stands on a shelf: to scale with its neighbours, its dish told by the colour in it. */
-export function ShelfJar({ size, mouth, hue, height = 96, empty = false }: Props) {
+/** A jar as it stands on a shelf: to scale with its neighbours, coloured by what is in it. */
+export function ShelfJar({ size, mouth, colour, height = 96, empty = false }: Props) {
   const shape = outline(size, mouth);
   const scale = height / TALLEST;
   const [width, tall] = [shape.body + 6, shape.height + 10];
@@ -30,14 +30,14 @@ export function ShelfJar({ size, mouth, hue, height = 96, empty = false }: Props
             <path d={glassPath(shape, 0, tall - 1)} />
           </clipPath>
           <g clipPath={`url(#body-${size}-${mouth})`}>
-            <rect x={-width} y={level} width={width * 2} height={tall} fill={hue} opacity="0.38" />
+            <rect x={-width} y={level} width={width * 2} height={tall} fill={colour.broth} opacity="0.6" />
             <rect
               x={-width}
               y={level + (tall - level) / 2}
               width={width * 2}
               height={tall}
-              fill={hue}
-              opacity="0.75"
+              fill={colour.solids}
+              opacity="0.9"
             />
           </g>
         </>

@@ -2,7 +2,6 @@ import { Check, Undo2 } from "lucide-react";
 import { ShelfJar } from "@/jars";
 import { Button, Card, useTyped } from "@/kit";
 import { formatInches, jarWord } from "@/quantity";
-import { hueOf } from "@/shelf";
 import { type Dish, fill, onDish, type PlanEdit } from "./body";
 import type { Ready } from "./PlanFrame";
 import { ShareCard } from "./ShareCard";
@@ -79,7 +78,7 @@ function DishFilling({ dish, answer, several, metric, edit }: Props) {
                     size={jar.size}
                     mouth={mouth}
                     number={index + 1}
-                    hue={hueOf(answer.title)}
+                    colour={answer.colour ?? UNKNOWN}
                     filled={index < now}
                     tap={() => set(jar.size, mouth, index < now ? index : now + 1)}
                   />
@@ -115,12 +114,15 @@ interface JarProps {
   readonly size: string;
   readonly mouth: string;
   readonly number: number;
-  readonly hue: string;
+  readonly colour: { readonly solids: string; readonly broth: string };
   readonly filled: boolean;
   readonly tap: () => void;
 }
 
-function Jar({ size, mouth, number, hue, filled, tap }: JarProps) {
+/** Of a dish whose lines do not say how much there is of what. */
+const UNKNOWN = { solids: "var(--color-bar)", broth: "var(--color-bar)" };
+
+function Jar({ size, mouth, number, colour, filled, tap }: JarProps) {
   return (
     <button
       type="button"
@@ -129,7 +131,7 @@ function Jar({ size, mouth, number, hue, filled, tap }: JarProps) {
       className={`relative flex min-h-36 min-w-24 cursor-pointer flex-col items-center justify-end rounded-field border-2 px-2 py-1.5 ${filled ? "border-primary" : "border-line"}`}
       onClick={tap}
     >
-      <ShelfJar size={size} mouth={mouth} hue={hue} height={116} empty={!filled} />
+      <ShelfJar size={size} mouth={mouth} colour={colour} height={116} empty={!filled} />
       <span className="digits mt-1 flex items-center gap-1 font-bold">
         {filled && <Check size={16} strokeWidth={3} aria-hidden="true" />}
         {number}

@@ -1,6 +1,6 @@
 import { ShelfJar } from "@/jars";
 import { jarWord } from "@/quantity";
-import { hueOf } from "@/shelf";
+import { useJarColours } from "@/shelf";
 import type { NumberedJar, Run } from "@/stove";
 import type { Finding } from "./findings";
 import { isPlain } from "./findings";
@@ -15,8 +15,11 @@ interface Props {
   readonly onTap?: (jar: number) => void;
 }
 
+const FAILED = { solids: "var(--color-brick)", broth: "var(--color-brick)" };
+
 /** The jars of a load in a row, each with its number and what was found. */
 export function JarRow({ jars, run, findings, chosen, onTap }: Props) {
+  const colours = useJarColours();
   const several = new Set(jars.map((jar) => jar.title)).size > 1;
   return (
     <ol className="flex flex-wrap items-end gap-x-3 gap-y-4">
@@ -30,7 +33,7 @@ export function JarRow({ jars, run, findings, chosen, onTap }: Props) {
             <ShelfJar
               size={jar.size}
               mouth={jar.mouth}
-              hue={failed ? "var(--color-brick)" : hueOf(several ? jar.title : run.title)}
+              colour={failed ? FAILED : colours(several ? jar.title : run.title)}
               height={92}
               empty={failed}
             />

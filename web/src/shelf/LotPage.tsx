@@ -4,8 +4,8 @@ import { ShelfJar } from "@/jars";
 import { Button, Card, Field, LinkButton, PageFrame, ProblemNote, Spinner, Stepper, Tag } from "@/kit";
 import { PhotoButton, Photos } from "@/photos";
 import { countJars, formatDate, formatDateTime, jarWord } from "@/quantity";
-import { hueOf } from "./hue";
 import { holdLabel, lineLabel, lotName } from "./labels";
+import { useJarColours } from "./useJarColours";
 import { type Hold, type LotLedger, useFinish, useLot, useMovement, useRelease } from "./useShelf";
 
 const FINISHES = [
@@ -147,6 +147,7 @@ function OnHold({ hold }: { readonly hold: Hold }) {
 /** Where the jars are, and the ways to take, give and move them. */
 function Jars({ page: { lot } }: { readonly page: LotLedger }) {
   const move = useMovement();
+  const colours = useJarColours();
   const [to, setTo] = useState("");
   const [jars, setJars] = useState(1);
   const [place, setPlace] = useState<string | undefined>();
@@ -166,7 +167,7 @@ function Jars({ page: { lot } }: { readonly page: LotLedger }) {
         <ShelfJar
           size={lot.size}
           mouth={lot.mouth}
-          hue={hueOf(lot.title)}
+          colour={colours(lot.batchId)}
           height={70}
           empty={lot.jars === 0}
         />

@@ -5,14 +5,18 @@ import { ShelfJar } from "@/jars";
 import { Button, ProblemNote, Tag, useToast } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { formatDate, jarWord } from "@/quantity";
-import { hueOf } from "./hue";
 import { ageOf, lotName } from "./labels";
 import { OpeningCard } from "./OpeningCard";
+import { useJarColours } from "./useJarColours";
 import { type Lot, useMovement } from "./useShelf";
+
+/** Jars that nobody may open are grey, besides what is written on them. */
+const HELD = { solids: "var(--color-bar)", broth: "var(--color-bar)" };
 
 /** The jars of a lot as they stand on the board, with the way to take one. */
 export function LotStand({ lot, today }: { readonly lot: Lot; readonly today: string }) {
   const kitchen = useKitchen();
+  const colours = useJarColours();
   const move = useMovement();
   const toast = useToast();
   const [opening, setOpening] = useState(false);
@@ -44,12 +48,7 @@ export function LotStand({ lot, today }: { readonly lot: Lot; readonly today: st
         aria-label={`${lot.jars} ${jarWord(lot.size, lot.jars)}${held ? ", on hold" : ""}`}
       >
         {Array.from({ length: Math.min(lot.jars, 40) }, (_, jar) => (
-          <ShelfJar
-            key={jar}
-            size={lot.size}
-            mouth={lot.mouth}
-            hue={held ? "var(--color-bar)" : hueOf(lot.title)}
-          />
+          <ShelfJar key={jar} size={lot.size} mouth={lot.mouth} colour={held ? HELD : colours(lot.batchId)} />
         ))}
       </div>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-1 pt-1.5">

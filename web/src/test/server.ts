@@ -31,6 +31,7 @@ class ServerOfTests {
     // Asked for in the margin of many pages, and of no matter to their tests.
     this.on("GET /api/backup/automatic", ok({ kept: 0, old: false, photos: 0, photoBytes: 0 }));
     this.on("GET /api/photos", ok([]));
+    this.on("GET /api/batches/colours", ok([]));
     this.unanswered = [];
     this.asked = [];
   }

@@ -7,7 +7,7 @@ import { OutsideList } from "@/logbook";
 import { TodaysDay } from "@/plan";
 import { usePractice } from "@/practice";
 import { countJars, formatClock, formatDateTime, formatToday, jarWord } from "@/quantity";
-import { hueOf, type Lot, type Need, useHolds, useNeeds, useShelf } from "@/shelf";
+import { type Lot, type Need, useHolds, useJarColours, useNeeds, useShelf } from "@/shelf";
 import { jarsInside, KeptTaps, type Run, runNow, stageLabel, useRunNow, useRuns } from "@/stove";
 import { FirstMinute } from "./FirstMinute";
 
@@ -265,6 +265,7 @@ function RestRow({ run, now }: { readonly run: Run; readonly now: number }) {
 
 /** The oldest lots: what to open first. */
 function EatFirst({ lots }: { readonly lots: readonly Lot[] }) {
+  const colours = useJarColours();
   if (lots.length === 0) {
     return null;
   }
@@ -281,7 +282,7 @@ function EatFirst({ lots }: { readonly lots: readonly Lot[] }) {
         {lots.slice(0, 6).map((lot) => (
           <li key={lot.code} className="flex items-end gap-4">
             <span className="border-b-4 border-[#c9ae86] px-1">
-              <ShelfJar size={lot.size} mouth={lot.mouth} hue={hueOf(lot.title)} height={84} />
+              <ShelfJar size={lot.size} mouth={lot.mouth} colour={colours(lot.batchId)} height={84} />
             </span>
             <span className="min-w-0">
               <span className="block leading-snug font-semibold">{lot.title}</span>

@@ -56,6 +56,7 @@ final class CatalogueReader {
             "solid_g_per_ml",
             "as_bought_yield",
             "unit_weight_g",
+            "colour",
             "note");
     private static final Set<String> STOP_COLUMNS = Set.of("group", "finding", "why", "remedies");
     private static final Map<String, JarSize> TESTED_SIZES =
@@ -186,7 +187,16 @@ final class CatalogueReader {
                                 FoodTrait.ofWord(word).orElseThrow(() -> row.wrong("traits", "has an unknown trait")))
                         .collect(Collectors.toUnmodifiableSet()),
                 measures(row),
+                row.word("colour", CatalogueReader::colour),
                 row.optionalText("note").orElse(""));
+    }
+
+    private static Optional<Colour> colour(String written) {
+        try {
+            return Optional.of(Colour.of(written));
+        } catch (IllegalArgumentException none) {
+            return Optional.empty();
+        }
     }
 
     private static Map<StatedForm, String> becomes(Row row) {

@@ -17,6 +17,7 @@ import org.mobrel.jars.JarSize;
  * @param becomes the id of the food, or 'stop:' and the group of stopped ingredients, that it is where a line says so
  * @param wholeRow a second row that holds for pieces left whole or halved
  * @param largestJar the largest jar in every pack, where there is such a limit
+ * @param colour what it looks like in a jar, for pictures
  * @param note a remark for the reader; may be empty
  */
 public record Food(
@@ -30,6 +31,7 @@ public record Food(
         Optional<JarSize> largestJar,
         Set<FoodTrait> traits,
         Measures measures,
+        Colour colour,
         String note) {
 
     /** Before the name of a group of stopped ingredients, where another cell would name a food. */

@@ -35,7 +35,7 @@ class PlanJourney {
             sevenQuarts(page, mobrel);
             everyTapMovesThePicture(page);
             useUpNinePounds(page);
-            keepTwoLitresForDinner(page);
+            keepTwoQuartsForDinner(page);
             whatCannotBeMeantIsSaidAtTheField(page);
             aTapOutlivesAKilledServer(page, mobrel);
             lidsThatLackAreSaidBeforeThePotIsOn(page);
@@ -114,10 +114,10 @@ class PlanJourney {
         assertThat(made(page)).containsText("17 quarts");
     }
 
-    private static void keepTwoLitresForDinner(Page page) {
-        page.getByLabel("Keep back in").selectOption("L");
+    private static void keepTwoQuartsForDinner(Page page) {
+        page.getByLabel("Keep back in").selectOption("qt");
         page.getByLabel("Keep back for dinner").fill("2");
-        assertThat(made(page)).containsText("14 quarts");
+        assertThat(made(page)).containsText("15 quarts");
         assertThat(made(page)).containsText("for dinner");
         page.getByLabel("Keep back in").selectOption("servings");
         assertThat(made(page)).containsText("16 quarts");
@@ -148,7 +148,7 @@ class PlanJourney {
         quarts.fill("7");
         assertThat(region(page, "Jars").getByRole(AriaRole.ALERT)).hasCount(0);
         page.getByLabel("Keep back for dinner").fill("900000");
-        assertThat(region(page, "Jars")).containsText("more than a kitchen cooks in a day");
+        assertThat(region(page, "Jars")).containsText("200 at most");
         page.getByLabel("Keep back for dinner").fill("");
         assertThat(made(page)).containsText("7 quarts");
     }

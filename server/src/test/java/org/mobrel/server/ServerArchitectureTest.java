@@ -54,7 +54,16 @@ class ServerArchitectureTest {
             Map.entry("planning", Set.of("platform", "kitchen", "recipe", "ruling", "scaling", "run", "shelf")),
             Map.entry(
                     "batch",
-                    Set.of("platform", "catalogue", "kitchen", "recipe", "ruling", "planning", "run", "shelf")),
+                    Set.of(
+                            "platform",
+                            "catalogue",
+                            "kitchen",
+                            "reading",
+                            "recipe",
+                            "ruling",
+                            "planning",
+                            "run",
+                            "shelf")),
             Map.entry("prints", Set.of("platform", "ruling", "batch", "run", "shelf")),
             Map.entry("trace", Set.of("platform", "catalogue", "kitchen", "batch", "run", "shelf")),
             Map.entry("demo", Set.of("kitchen", "recipe", "planning", "batch", "run", "shelf")));

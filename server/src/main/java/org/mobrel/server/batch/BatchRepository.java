@@ -108,6 +108,14 @@ class BatchRepository {
         }
     }
 
+    /** The latest first. */
+    List<Long> latest(int most) {
+        return db.sql("SELECT id FROM batch ORDER BY id DESC LIMIT :most")
+                .param("most", most)
+                .query(Long.class)
+                .list();
+    }
+
     /** The batches that process jars of a batch again. */
     List<Long> againOf(long batch) {
         return db.sql("SELECT id FROM batch WHERE again_of = :batch ORDER BY id")

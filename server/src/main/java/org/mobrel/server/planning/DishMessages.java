@@ -3,6 +3,8 @@ package org.mobrel.server.planning;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.JarColour;
 import org.mobrel.server.ruling.JarRequest;
 import org.mobrel.server.ruling.RulingResponse;
 
@@ -45,7 +47,23 @@ final class DishMessages {
             List<PlanStep> steps,
             List<String> notes,
             PlanMessages.@Nullable TakenOn takenOn,
-            @Nullable Long batch) {}
+            @Nullable Long batch,
+            @Nullable DishColour colour) {}
+
+    /**
+     * What it looks like in a jar.
+     *
+     * @param solids such as '#b4622d', as is the broth
+     */
+    record DishColour(String solids, String broth) {
+
+        static @Nullable DishColour of(List<IngredientLine> lines) {
+            return JarColour.of(lines)
+                    .map(colour -> new DishColour(
+                            colour.solids().written(), colour.broth().written()))
+                    .orElse(null);
+        }
+    }
 
     /**
      * Work before the jars that takes long enough to shape the day.

@@ -124,6 +124,7 @@ class PlanMapper {
                 List.of(),
                 List.of(),
                 null,
+                null,
                 null);
     }
 
@@ -176,7 +177,8 @@ class PlanMapper {
                 looked.plan()
                         .atStove(dish.dish().key())
                         .map(StoredPlan.AtStove::batchId)
-                        .orElse(null));
+                        .orElse(null),
+                DishMessages.DishColour.of(dish.lines()));
     }
 
     private static List<DishMessages.WorkResponse> work(Planned dish, PlanView looked) {

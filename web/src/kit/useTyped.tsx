@@ -52,7 +52,8 @@ export function useTyped(options: Options): TypedField {
     if (typing === undefined || typed === undefined || typed.kind === "ask") {
       return;
     }
-    if (told === "leaving" || (typed.kind === "empty" && onEmpty)) {
+    // What was told while it was typed is not told again: leaving a field by a tap must not move what is tapped.
+    if (told === "leaving") {
       tell(typing);
     }
     // What is wrong stays with its reason where nothing was told meanwhile; else what counts is shown again.

@@ -91,9 +91,12 @@ function Counted({ label, count, set }: CountedProps) {
     return (
       <div className="flex min-h-12 items-center justify-between gap-2">
         <span className="font-semibold">{label}</span>
-        <Button look="quiet" size="small" onClick={() => set(0)} aria-label={`Count ${label}`}>
-          not counted
-        </Button>
+        <span className="flex items-center gap-1">
+          <span className="text-soft">not counted</span>
+          <Button look="quiet" size="small" onClick={() => set(0)} aria-label={`Count ${label}`}>
+            Count
+          </Button>
+        </span>
       </div>
     );
   }

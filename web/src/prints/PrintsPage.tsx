@@ -153,7 +153,7 @@ export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
               ]}
               onChange={(next) => keep({ paper: next, sheet: next === "a4" ? A4 : LETTER })}
             />
-            <div className="grid grid-cols-2 gap-x-4">
+            <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))] gap-x-4">
               {MEASURES.map(([key, text]) => (
                 <Measure
                   key={`${paper}/${key}`}
@@ -225,7 +225,7 @@ function SheetPicture({ sheet, paper, first, total, onFirst }: PictureProps) {
     // biome-ignore lint/a11y/useSemanticElements: a drawing whose parts can be tapped
     <svg
       viewBox={`0 0 ${width} ${height}`}
-      className="h-96 shrink-0"
+      className="h-96 max-w-full shrink-0"
       role="group"
       aria-label="The sheet of labels"
     >

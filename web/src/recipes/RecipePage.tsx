@@ -112,7 +112,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
         <h1>
           <textarea
             rows={1}
-            className={`field-sizing-content w-full resize-none bg-transparent max-md:py-1 placeholder:text-soft ${draft.title ? "rounded-md" : "border-b-2 border-dashed border-bar"}`}
+            className={`field-sizing-content w-full resize-none bg-transparent max-md:py-1.5 pointer-coarse:py-1.5 placeholder:text-soft ${draft.title ? "rounded-md" : "border-b-2 border-dashed border-bar"}`}
             aria-label="Name of the recipe"
             placeholder="Name of the recipe"
             maxLength={120}

@@ -19,11 +19,11 @@ export function VerdictStrip({ ruling, size }: Props) {
         })
       }
     >
-      <span className="shrink-0">
+      <span className="min-w-0 shrink-[0.2]">
         <VerdictTag verdict={ruling.verdict} short />
       </span>
       {ruling.minutes != null && (
-        <strong className="shrink-0">
+        <strong className="min-w-0 shrink-[0.2] truncate">
           {ruling.minutes} min in {jarWord(size, 2)}
         </strong>
       )}

@@ -224,7 +224,7 @@ class PlanJourney {
         // A miscount is one tap back.
         button(page, "quart 3, filled").click();
         assertThat(page.getByText("2 of 10 filled")).isVisible();
-        assertThat(region(page, "Shared out")).containsText("lamb");
+        assertThat(page.getByLabel(Pattern.compile("^Shared out: ")).first()).containsText("lamb");
     }
 
     private static void ownStockAndAnotherRecipe(Page page, RunningMobrel mobrel) {

@@ -60,7 +60,10 @@ export function wrongAt(error: unknown, field: string): string | undefined {
 /** What to tell a cook about an error of any kind. */
 export function wordsOf(error: unknown): string {
   if (error instanceof Problem) {
-    return error.message;
+    // The name of a field is for scripts; a cook is told what is wrong with it.
+    return error.field !== undefined && error.facts["reason"] !== undefined
+      ? `${error.reason.charAt(0).toUpperCase()}${error.reason.slice(1)}`
+      : error.message;
   }
   return "The kitchen's server cannot be reached. Nothing stored is lost; this page keeps trying.";
 }

@@ -9,6 +9,13 @@ import { VerdictTag } from "@/ruling";
 import { EventList, jarsInside, type Run, stageLabel, Trace } from "@/stove";
 import { type Batch, useBatchPage } from "./useBatches";
 
+/** What a household's printer takes. */
+const SHEETS = [
+  { code: "a4", text: "A4" },
+  { code: "letter", text: "Letter" },
+  { code: "a5", text: "A5" },
+];
+
 /** A batch on one page: what was decided, what happened, what became of the jars. */
 export function BatchPage({ id }: { readonly id: number }) {
   const batch = useBatchPage(id);
@@ -85,14 +92,21 @@ function RunRecord({ run, all }: { readonly run: Run; readonly all: readonly Run
           )}
         </h2>
         <span className="flex items-baseline gap-4 font-semibold text-soft">
-          <a
-            className="inline-flex min-h-11 items-center text-primary underline"
-            href={`/api/prints/process-card/${run.id}.pdf`}
-            target="_blank"
-            rel="noreferrer"
-          >
-            card for the stove
-          </a>
+          <span>
+            card for the stove:{" "}
+            {SHEETS.map(({ code, text }) => (
+              <a
+                key={code}
+                className="ml-1.5 inline-flex min-h-11 min-w-11 items-center justify-center text-primary underline"
+                href={`/api/prints/process-card/${run.id}.pdf?paper=${code}`}
+                target="_blank"
+                rel="noreferrer"
+                aria-label={`Card for the stove, ${text}`}
+              >
+                {text}
+              </a>
+            ))}
+          </span>
           {run.stage === "done" ? `${run.checked.length} in, ${sealed} sealed` : stageLabel(run.stage)}
         </span>
       </div>

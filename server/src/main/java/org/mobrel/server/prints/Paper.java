@@ -6,7 +6,8 @@ import java.util.Optional;
 /** The sheets a household's printer takes. */
 enum Paper {
     A4("a4", 210, 297),
-    LETTER("letter", 215.9, 279.4);
+    LETTER("letter", 215.9, 279.4),
+    A5("a5", 148, 210);
 
     private final String code;
     private final double widthMm;

@@ -11,7 +11,7 @@ import java.io.UncheckedIOException;
 /** Makes a page of HTML into a PDF, with fonts of its own and nothing from outside. */
 final class Pdf {
 
-    private static final String FONTS = "/net/sf/jasperreports/fonts/dejavu/";
+    static final String FONTS = "/net/sf/jasperreports/fonts/dejavu/";
 
     static {
         // It tells of each of its steps, several for a page.

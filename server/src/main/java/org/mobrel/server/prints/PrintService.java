@@ -64,48 +64,12 @@ public class PrintService {
     @Transactional(readOnly = true)
     byte[] processCard(long runId, Paper paper) {
         Run run = runs.run(runId);
-        boolean dial = run.plan().gauge().code().equals("dial");
-        String pressure = run.plan().target().psi() + (dial ? " psi" : " lb");
-        String headspace = run.headspaceIn().stripTrailingZeros().toPlainString();
-        String body = "<h1>" + Html.text(run.title()) + "</h1>" + practice(run) + "<p>"
-                + Html.text(jars(run.jars()) + " · " + run.cannerName())
-                + "</p><table><tr>"
-                + figure(run.plan().process().value() + " min", "at pressure, without a break")
-                + figure(pressure, dial ? "or more, on this dial" : "weight, moving properly")
-                + figure(headspace + " in", "headspace")
-                + "</tr></table><h2>Steps</h2><ol>"
-                + steps(run).stream()
-                        .map(step -> "<li>" + Html.text(step) + "</li>")
-                        .collect(Collectors.joining())
-                + "</ol><p class=\"small\">" + CAUTION + "</p>";
-        return Pdf.of(Html.page(
-                paper.page(16)
-                        + " body { font-size: 13pt; line-height: 1.45; } .figure { font-size: 27pt; font-weight: bold; }",
-                body));
+        return Pdf.of(ProcessCard.html(run, paper, jars(run.jars()), practice(run), CAUTION));
     }
 
     /** A load on the practice device says so on paper too. */
     private static String practice(Run run) {
         return run.isPractice() ? "<p><b>PRACTICE DEVICE: nothing of this was canned.</b></p>" : "";
-    }
-
-    private static String figure(String value, String words) {
-        return "<td><span class=\"figure\">" + Html.text(value) + "</span><br/>" + Html.text(words) + "</td>";
-    }
-
-    private static List<String> steps(Run run) {
-        String mark = run.plan().target().psi() + (run.plan().gauge().code().equals("dial") ? " psi" : " lb");
-        return List.of(
-                "Rack in, two to three inches of hot water. Vent, gasket, plug and gauge looked at.",
-                "Fill to %s inch below the rim; work out bubbles, wipe rims, lids on, bands fingertip-tight."
-                        .formatted(run.headspaceIn().stripTrailingZeros().toPlainString()),
-                "Lid locked, weight off, high heat: when steam comes as a steady plume, 10 minutes by the clock.",
-                "Weight on. The clock starts when it is at " + mark + ".",
-                "%d minutes. If the pressure falls below %s: bring it back and start the whole time again."
-                        .formatted(run.plan().process().value(), mark),
-                "Heat off. Touch nothing until the pressure is zero by itself.",
-                "Weight off, wait 10 minutes, lid off away from the face.",
-                "Jars out without tilting; rest 12 to 24 hours; then check the seals.");
     }
 
     /** All that is known of a batch, on paper. */

@@ -1,6 +1,7 @@
 package org.mobrel.server.prints;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.DecodeHintType;
@@ -21,8 +22,11 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.PDFTextStripperByArea;
+import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.mobrel.server.TestServer;
 import org.mobrel.server.run.TestKitchen;
 import tools.jackson.databind.JsonNode;
@@ -51,22 +55,40 @@ class PrintApiTest {
         return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
     }
 
-    @Test
-    void the_card_for_the_stove_says_time_pressure_and_headspace_on_either_paper(TestServer server) throws IOException {
+    @ParameterizedTest
+    @CsvSource({"a4, 210, 297", "letter, 215.9, 279.4", "a5, 148, 210"})
+    void the_card_for_the_stove_is_a_worksheet_on_one_sheet(
+            String paper, double width, double height, TestServer server) throws IOException {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(4, 0);
-        for (String paper : List.of("a4", "letter")) {
-            try (PDDocument card = pdf(server, "process-card/%d.pdf?paper=%s".formatted(run, paper))) {
-                assertThat(card.getNumberOfPages()).isEqualTo(1);
-                PDRectangle size = card.getPage(0).getMediaBox();
-                assertThat(size.getWidth() / POINTS_A_MM)
-                        .isBetween(paper.equals("a4") ? 209.5 : 215.4, paper.equals("a4") ? 210.5 : 216.4);
-                assertThat(text(card)).contains("Bean soup", "90 min", "12.5 psi", "1 in", "10 minutes by the clock");
-            }
+        try (PDDocument card = pdf(server, "process-card/%d.pdf?paper=%s".formatted(run, paper))) {
+            assertThat(card.getNumberOfPages()).isEqualTo(1);
+            PDRectangle size = card.getPage(0).getMediaBox();
+            assertThat(size.getWidth() / POINTS_A_MM).isCloseTo(width, within(0.5));
+            assertThat(size.getHeight() / POINTS_A_MM).isCloseTo(height, within(0.5));
+            assertThat(text(card))
+                    .contains("Bean soup", "90 min", "12.5 psi", "1 in (25 mm)", "10 minutes by the clock")
+                    .contains("Due (start + 90 min)", "Back: new start, new due", "Heat off at", "Zero by itself at")
+                    .contains("Lid off at", "Initials");
+            // What is kept can be read across the kitchen: letters of more than 2 cm on a whole sheet.
+            assertThat(tallest(card)).isGreaterThan(92 * 0.6 * Math.min(width / 210, height / 297));
+            // The instrument and the load are drawn.
+            assertThat(card.getPage(0).getResources().getXObjectNames()).hasSizeGreaterThanOrEqualTo(2);
         }
-        assertThat(server.get("/api/prints/process-card/%d.pdf?paper=a5".formatted(run))
+        assertThat(server.get("/api/prints/process-card/%d.pdf?paper=a6".formatted(run))
                         .status())
                 .isEqualTo(400);
+    }
+
+    private static double tallest(PDDocument document) throws IOException {
+        double[] most = new double[1];
+        new PDFTextStripper() {
+            @Override
+            protected void processTextPosition(TextPosition letter) {
+                most[0] = Math.max(most[0], letter.getFontSizeInPt());
+            }
+        }.getText(document);
+        return most[0];
     }
 
     @Test

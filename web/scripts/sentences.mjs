@@ -2,10 +2,9 @@
 // `node scripts/sentences.mjs` writes it; the test of it says where it is behind, and what may not be said.
 import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join, relative } from "node:path";
-import { fileURLToPath } from "node:url";
 import ts from "typescript";
 
-const ROOT = fileURLToPath(new URL("../..", import.meta.url));
+const ROOT = join(import.meta.dirname, "../..");
 const LIST = join(ROOT, "docs/sentences.md");
 
 /** What holds words for programs: classes, addresses, drawings. */
@@ -58,7 +57,7 @@ function ofPage(file) {
 }
 
 /** Words in Java that are not for people: SQL, patterns, names of settings. */
-const NOT_SAID = /\b(SELECT|INSERT|UPDATE|DELETE|FROM|WHERE|ORDER BY|LEFT JOIN|SET|VALUES)\b|\\[bwdsW]|\(\?|[{}<>]|=:|\bCREATE\b/;
+const NOT_SAID = /\b(SELECT|INSERT|UPDATE|DELETE|FROM|WHERE|ORDER BY|LEFT JOIN|SET|VALUES)\b|\\[bwdsW]|\(\?|[{}<>]|=:|\bCREATE\b|\w_\w+, /;
 
 function ofJava(file) {
   const text = readFileSync(file, "utf8").replace(/\/\*[\s\S]*?\*\//g, "").replace(/^\s*\/\/.*$/gm, "").replace(/"""[\s\S]*?"""/g, "");
@@ -102,6 +101,6 @@ export function list() {
 
 export const LIST_FILE = LIST;
 
-if (process.argv[1] === fileURLToPath(import.meta.url)) {
+if (process.argv[1] === import.meta.filename) {
   writeFileSync(LIST, list());
 }

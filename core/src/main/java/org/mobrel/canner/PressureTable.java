@@ -45,7 +45,7 @@ public final class PressureTable {
                 GaugePressure.ofPsi(row.wholeNumber("psi")),
                 new Source(row.text("source")));
         if (band.above().compareTo(band.upTo()) >= 0) {
-            throw row.wrong("up_to_ft", "is not above above_ft");
+            throw row.wrong("up_to_ft", "is not above where it begins");
         }
         return band;
     }

@@ -146,7 +146,7 @@ class DeviceController {
     private static Instant happened(Instant at, Instant sentAt, Instant now, int pace) {
         Duration ago = Duration.between(at, sentAt);
         if (ago.compareTo(OLDEST) > 0) {
-            throw new InvalidField("readings.at", "more than a day before sentAt");
+            throw new InvalidField("readings.at", "more than a day before they were sent");
         }
         return ago.isNegative() ? now : now.minus(ago.multipliedBy(pace));
     }

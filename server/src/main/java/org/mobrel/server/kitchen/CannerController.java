@@ -73,7 +73,7 @@ class CannerController {
         Set<String> known =
                 Arrays.stream(CannerField.values()).map(CannerField::code).collect(Collectors.toSet());
         if (!known.containsAll(revision.changed())) {
-            throw new InvalidField("changed", "name, gauge, capacity, weight, startWater or burner");
+            throw new InvalidField("changed", "no such part of a canner");
         }
         service.change(id, revision.basedOn(), before -> merged(before, revision));
         return kitchen.kitchen();

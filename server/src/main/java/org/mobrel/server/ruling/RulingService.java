@@ -255,7 +255,7 @@ public class RulingService {
     /** @throws BadField unless one of both is given, and somebody could cook there */
     public static Altitude altitude(@Nullable Double feet, @Nullable Double metres) {
         if ((feet == null) == (metres == null)) {
-            throw new InvalidField("altitudeFt", "either altitudeFt or altitudeM");
+            throw new InvalidField("altitudeFt", "in feet or in metres, not in both");
         }
         try {
             return feet != null ? Altitude.ofFeet(feet) : Altitude.ofMetres(metres == null ? 0 : metres);

@@ -1,0 +1,3 @@
+export function gathered(): Map<string, string[]>;
+export function list(): string;
+export const LIST_FILE: string;

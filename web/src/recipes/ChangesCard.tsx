@@ -128,8 +128,8 @@ function Why({ ruling }: { readonly ruling: Ruling }) {
 function minutesIn(
   sizes: { readonly pint?: number | null; readonly quart?: number | null } | undefined,
 ): string {
-  const pint = sizes?.pint == null ? "no pint" : `${sizes.pint} in pints`;
-  const quart = sizes?.quart == null ? "no tested quart" : `${sizes.quart} in quarts`;
+  const pint = sizes?.pint == null ? "no tested time in pints" : `${sizes.pint} in pints`;
+  const quart = sizes?.quart == null ? "no tested time in quarts" : `${sizes.quart} in quarts`;
   return `${pint}, ${quart}`;
 }
 

@@ -77,7 +77,7 @@ test("a line without a time says what it is instead", () => {
 });
 
 test("a food that was tested in pints only says so in quarts", () => {
-  expect(ladder(ruling([{ role: "timed", pint: 95 }]))).toEqual(["no tested quart alone"]);
+  expect(ladder(ruling([{ role: "timed", pint: 95 }]))).toEqual(["no tested time in quarts alone"]);
 });
 
 test("a line with an open question is not settled, whatever its minutes", () => {

@@ -93,7 +93,7 @@ function Rung({ answer, size, floor, setsTime, open }: RungProps) {
   const words =
     open && minutes == null
       ? "to be answered first"
-      : answer && (answer.role === "timed" ? `no tested ${size} alone` : (ROLES[answer.role] ?? ""));
+      : answer && (answer.role === "timed" ? `no tested time in ${size}s alone` : (ROLES[answer.role] ?? ""));
   const said =
     minutes == null
       ? (words ?? "")

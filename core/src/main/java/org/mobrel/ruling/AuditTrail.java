@@ -91,7 +91,7 @@ final class AuditTrail {
     private String whyNoSoup() {
         return contents.isMixture()
                 ? "For jars filled half way with solids and packed hot; these are vegetables above half."
-                : "For two or more solid foods that share a broth; this is one food by its own row.";
+                : "For two or more solid foods that share a broth; this is one food, by its own tested time.";
     }
 
     private void passOver(String row, String why, List<ConsideredRow> considered) {

@@ -24,7 +24,7 @@ final class Headline {
                         ? "The soup table's seafood line sets the time: " + answer
                         : "The soup table sets the time, not an ingredient: " + answer;
             case MIXED_VEGETABLE_TABLE -> "The mixed-vegetable row sets the time: " + answer;
-            case SINGLE_FOOD -> "One food, its own row: " + answer;
+            case SINGLE_FOOD -> "One food alone, by its own tested time: " + answer;
         };
     }
 

@@ -167,7 +167,8 @@ class RulesTest {
                 .isEqualTo("Venison and ground beef tie and set the time: 75 min in pints.");
         assertThat(hotHalf("2 cups peas + 2 cups carrots").headline())
                 .isEqualTo("The soup table sets the time, not an ingredient: 60 min in pints.");
-        assertThat(hotHalf("6 qt pork stock").headline()).isEqualTo("One food, its own row: 20 min in pints.");
+        assertThat(hotHalf("6 qt pork stock").headline())
+                .isEqualTo("One food alone, by its own tested time: 20 min in pints.");
         assertThat(hotHalf("1 cup rice + 1 cup cream").headline()).isEqualTo("Two things stop this.");
     }
 

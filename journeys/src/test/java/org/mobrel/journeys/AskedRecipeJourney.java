@@ -78,7 +78,7 @@ class AskedRecipeJourney {
         Locator field = page.getByLabel("Add a line, or paste a whole recipe");
         field.fill("2 cups peas, frobbled");
         field.press("Enter");
-        assertThat(region(page, "Ruling")).containsText("One food, its own row");
+        assertThat(region(page, "Ruling")).containsText("One food alone, by its own tested time");
         page.getByText("ask again").click();
         assertThat(region(page, "Before this is covered")).containsText("What is “frobbled”?");
         assertThat(region(page, "Ruling")).containsText("One question first.");

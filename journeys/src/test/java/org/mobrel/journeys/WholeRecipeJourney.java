@@ -156,7 +156,7 @@ class WholeRecipeJourney {
         page.getByLabel("Food").selectOption("beets");
         page.getByLabel("Peeled", new Page.GetByLabelOptions().setExact(true)).check();
         button(page, "Remember for these words").click();
-        assertThat(region(page, "Ruling")).containsText("One food, its own row: 35 min in quarts.");
+        assertThat(region(page, "Ruling")).containsText("One food alone, by its own tested time: 35 min in quarts.");
         page.evaluate("localStorage.clear()");
         page.navigate(mobrel.url("/recipes/new"));
         add.fill("1 kg Aunt Vi's reds, in dice");

@@ -131,10 +131,10 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
             case FLAVOURING -> "Free to change in flavouring amounts; it never changes the time.";
             case LIQUID ->
                 food.processRow().isPresent() && !food.isSeafood()
-                        ? "Alone by its own row; inside a soup it adds no time."
+                        ? "Alone by its own tested time; inside a soup it adds no time."
                         : "As the broth of a soup, where it adds no time. Never alone.";
             case SEAFOOD ->
-                "Inside a soup by the soup table's seafood line; packed alone by its own row, where there is one.";
+                "Inside a soup by the soup table's seafood line; packed alone by its own tested time, where there is one.";
             case LEGUME -> "Yes, rehydrated, boiled 30 min and packed hot. Never dry into the jar.";
             case VEGETABLE, MEAT ->
                 food.kind() == FoodKind.MEAT && food.isCuredMeat()

@@ -66,7 +66,7 @@ export function Ladder({ ruling, size, order, children, below, onRemedy }: Props
         <li className="grid grid-cols-1 px-5 md:grid-cols-[minmax(0,1fr)_minmax(0,17.5rem)] md:gap-x-4">
           <span className="hidden md:block" />
           <span
-            className="py-1.5 text-right text-[0.85rem] whitespace-nowrap text-soft"
+            className="py-1.5 text-right text-[0.85rem] text-soft md:whitespace-nowrap"
             style={{ paddingRight: `${Math.max(0, 86 - (floor.minutes / FULL_SCALE) * 100)}%` }}
           >
             {floor.name}: never under {floor.minutes}

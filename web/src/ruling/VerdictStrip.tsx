@@ -12,7 +12,7 @@ export function VerdictStrip({ ruling, size }: Props) {
   return (
     <button
       type="button"
-      className="sticky top-2 z-10 [body:has(.alarm)_&]:top-18 flex min-h-12 w-full items-center gap-2 rounded-field border border-line bg-paper px-3 text-left lg:hidden"
+      className="sticky top-2 z-10 [body:has(.alarm)_&]:top-18 flex min-h-12 w-full items-center gap-2 overflow-hidden rounded-field border border-line bg-paper px-3 text-left lg:hidden"
       onClick={() =>
         document.getElementById("ruling")?.scrollIntoView({
           behavior: matchMedia("(prefers-reduced-motion: reduce)").matches ? "instant" : "smooth",

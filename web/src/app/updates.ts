@@ -1,6 +1,7 @@
 import { useSyncExternalStore } from "react";
 import { Workbox } from "workbox-window";
 
+const IDLE_AFTER_MS = 1_500;
 const LOOK_EVERY_MS = 60 * 60_000;
 
 /** Whether a newer version of the pages lies on this device and waits. */
@@ -38,8 +39,6 @@ export function watchForUpdates() {
 export function whenIdle(run: () => void) {
   window.addEventListener("load", () => setTimeout(run, IDLE_AFTER_MS), { once: true });
 }
-
-const IDLE_AFTER_MS = 1_500;
 
 /** A server that was away may have come back as a newer one. */
 export function lookForUpdate() {

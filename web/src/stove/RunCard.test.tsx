@@ -358,3 +358,14 @@ test("the keys 1 to 9 press the buttons of the stage; typed, held down or turned
   expect((field as HTMLInputElement).value).toBe("11");
   expect(server.sent(EVENTS)).toEqual([]);
 });
+
+test("a key that bounces presses its button once", async () => {
+  await stove({ stage: "holding", clockEndsAt: at(41), events: events(3) });
+  server.on(EVENTS, ok(runOf({ stage: "holding", clockEndsAt: at(41), events: events(4) })));
+  const pressed = vi.fn();
+  screen.getByRole("region", { name: /Big canner/ }).addEventListener("click", pressed);
+  fireEvent.keyDown(document.body, { key: "1" });
+  fireEvent.keyDown(document.body, { key: "1" });
+  expect(pressed).toHaveBeenCalledTimes(1);
+  await waitFor(() => expect(sent()).toHaveLength(1));
+});

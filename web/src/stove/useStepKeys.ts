@@ -1,20 +1,25 @@
 import { type RefObject, useEffect } from "react";
 import { isTyping, singleKeysOn } from "@/kit";
 
+/** Two presses so close together are one, of a wet finger. */
+const BOUNCE_MS = 600;
+
 /**
  * The keys 1 to 9 press the buttons of the stage in the order they stand, for hands that hold a pot. Where several canners are on the stove they
  * mean the card that has the focus, and none where none has it.
  */
 export function useStepKeys(steps: RefObject<HTMLElement | null>, alone: boolean) {
   useEffect(() => {
+    let pressedAt = Number.NEGATIVE_INFINITY;
     const press = (event: KeyboardEvent) => {
       const card = steps.current?.closest("section");
       const meant = alone || card?.contains(document.activeElement);
       if (
         !meant ||
         !/^[1-9]$/.test(event.key) ||
-        // Held down is not pressed again: the next stage has other buttons.
+        // Held down or bounced is not pressed again: the next stage has other buttons.
         event.repeat ||
+        event.timeStamp - pressedAt < BOUNCE_MS ||
         event.ctrlKey ||
         event.metaKey ||
         event.altKey ||
@@ -24,6 +29,7 @@ export function useStepKeys(steps: RefObject<HTMLElement | null>, alone: boolean
         return;
       }
       const buttons = steps.current?.querySelectorAll<HTMLButtonElement>("button:not(:disabled)") ?? [];
+      pressedAt = event.timeStamp;
       buttons[Number(event.key) - 1]?.click();
     };
     window.addEventListener("keydown", press);

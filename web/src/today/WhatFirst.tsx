@@ -46,7 +46,12 @@ export function WhatFirst({ kitchen }: { readonly kitchen: Kitchen }) {
           sessionStorage.setItem(KEPT, event.target.value);
         }}
       />
-      <div aria-live="polite" className="flex flex-col gap-3">
+      <div
+        aria-live="polite"
+        aria-busy={look.isPlaceholderData}
+        // What stands there is still the answer to what was typed before.
+        className={`flex flex-col gap-3 ${look.isPlaceholderData ? "opacity-40" : ""}`}
+      >
         <ProblemNote error={look.error} retry={() => look.refetch()} />
         {ruling && <Answer ruling={ruling} kitchen={kitchen} />}
       </div>
@@ -54,7 +59,7 @@ export function WhatFirst({ kitchen }: { readonly kitchen: Kitchen }) {
         <div>
           <Button
             look="main"
-            disabled={opening}
+            disabled={opening || look.isPlaceholderData}
             onClick={() => {
               setOpening(true);
               void beginRecipe(text).then(() => {

@@ -1,4 +1,4 @@
--- How a kitchen writes times and dates; null leaves it to whichever device looks.
+-- How a kitchen writes times and dates; null or device leaves it to whichever device looks.
 ALTER TABLE kitchen
-  ADD COLUMN hours VARCHAR(10) COMMENT '12 or 24',
-  ADD COLUMN dates VARCHAR(10) COMMENT 'which part comes first: day, month or year';
+  ADD COLUMN hours VARCHAR(10) COMMENT '12, 24 or device',
+  ADD COLUMN dates VARCHAR(10) COMMENT 'which part comes first: day, month, year or device';

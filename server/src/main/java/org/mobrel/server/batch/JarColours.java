@@ -14,12 +14,12 @@ import org.springframework.stereotype.Component;
 @Component
 class JarColours {
 
-    private final BatchRepository repository;
-    private final DecisionService decisions;
-    private final ReadingService reading;
     /** @param title of the dish */
     record Known(String title, JarColour colour) {}
 
+    private final BatchRepository repository;
+    private final DecisionService decisions;
+    private final ReadingService reading;
     private final Map<Long, Optional<Known>> known = new ConcurrentHashMap<>();
 
     JarColours(BatchRepository repository, DecisionService decisions, ReadingService reading) {

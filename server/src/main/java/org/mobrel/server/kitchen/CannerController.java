@@ -73,7 +73,8 @@ class CannerController {
         Set<String> known =
                 Arrays.stream(CannerField.values()).map(CannerField::code).collect(Collectors.toSet());
         if (!known.containsAll(revision.changed())) {
-            throw new InvalidField("changed", "no such part of a canner");
+            throw new InvalidField(
+                    "changed", "no such part of a canner: its name, gauge, capacity, weight, start water or burner");
         }
         service.change(id, revision.basedOn(), before -> merged(before, revision));
         return kitchen.kitchen();

@@ -30,7 +30,6 @@ import org.mobrel.ruling.TimingPolicy;
 import org.mobrel.run.CheckTick;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
-import org.mobrel.server.platform.Notation;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.jdbc.support.KeyHolder;
@@ -73,11 +72,9 @@ class KitchenRepository {
     }
 
     private static Writing writing(ResultSet row) throws SQLException {
-        String hours = row.getString("hours");
-        String dates = row.getString("dates");
         return new Writing(
-                hours == null ? Optional.empty() : Writing.hours(hours),
-                dates == null ? Optional.empty() : Writing.dates(dates));
+                Writing.hours(Objects.requireNonNullElse(row.getString("hours"), Writing.DEVICE)),
+                Writing.dates(Objects.requireNonNullElse(row.getString("dates"), Writing.DEVICE)));
     }
 
     private static Set<CheckTick.Check> care(@Nullable String codes) {
@@ -105,15 +102,8 @@ class KitchenRepository {
                 .param("from", kitchen.workplace().quietFrom())
                 .param("until", kitchen.workplace().quietUntil())
                 .param("months", kitchen.bestMonths())
-                .param(
-                        "hours",
-                        kitchen.writing()
-                                .twelveHours()
-                                .map(some -> kitchen.writing().hours())
-                                .orElse(null))
-                .param(
-                        "dates",
-                        kitchen.writing().first().map(Notation.Part::code).orElse(null))
+                .param("hours", kitchen.writing().hours())
+                .param("dates", kitchen.writing().dates())
                 .param(
                         "care",
                         kitchen.care().stream()

@@ -11,10 +11,8 @@ import org.mobrel.server.platform.Notation;
  */
 public record Writing(Optional<Boolean> twelveHours, Optional<Notation.Part> first) {
 
-    /** What is sent for "as the device does". */
+    /** What is stored and sent for "as the device does". */
     static final String DEVICE = "device";
-
-    public static final Writing AS_THE_DEVICE = new Writing(Optional.empty(), Optional.empty());
 
     String hours() {
         return twelveHours.map(twelve -> twelve ? "12" : "24").orElse(DEVICE);

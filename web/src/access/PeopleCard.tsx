@@ -3,7 +3,7 @@ import { useState } from "react";
 import { api, body, type Schemas } from "@/api/client";
 import { keys } from "@/api/keys";
 import { wrongAt } from "@/api/problem";
-import { Button, Card, Choice, Disclosure, Field, ProblemNote } from "@/kit";
+import { Button, Card, Choice, Disclosure, Field, ProblemNote, useKept } from "@/kit";
 
 const ROLES = [
   { value: "cook", text: "Cook" },
@@ -76,7 +76,7 @@ interface AddProps {
 }
 
 function Add({ first, onAdded }: AddProps) {
-  const [name, setName] = useState("");
+  const [name, setName] = useKept("person", "");
   const [pin, setPin] = useState("");
   const [chosen, setRole] = useState<RoleCode>("helper");
   const role = first ? "cook" : chosen;

@@ -1,4 +1,5 @@
 import { type IDBPDatabase, openDB } from "idb";
+import { forgetTyped } from "./typed";
 
 /**
  * What this device keeps of a kitchen for when it cannot be reached: single values under a name, and lists of things that wait to be sent. All
@@ -78,5 +79,6 @@ export async function forgetAll(): Promise<void> {
   for (const act of whenForgotten) {
     act();
   }
+  forgetTyped();
   await ifPossible((kept) => Promise.all([kept.clear(VALUES), kept.clear(WAITING)]));
 }

@@ -1,7 +1,7 @@
 import { Printer, Snowflake } from "lucide-react";
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { Button, Card, Disclosure, Field, ProblemNote, Stepper, useToast } from "@/kit";
+import { Button, Card, Disclosure, Field, ProblemNote, Stepper, useKept, useToast } from "@/kit";
 import { daysBetween, formatDate } from "@/quantity";
 import { type Frozen, useFreeze, useFreezer, usePutBack, useTakeOut } from "./useFreezer";
 
@@ -93,7 +93,7 @@ function Boxes({ boxes, today }: { readonly boxes: Frozen; readonly today: strin
 
 function PutIn({ metric }: { readonly metric: boolean }) {
   const freeze = useFreeze();
-  const [title, setTitle] = useState("");
+  const [title, setTitle] = useKept("freezer", "");
   const [boxes, setBoxes] = useState(1);
   const [each, setEach] = useState(metric ? 0.5 : 2);
   return (

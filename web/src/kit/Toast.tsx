@@ -1,3 +1,4 @@
+import { X } from "lucide-react";
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useRef, useState } from "react";
 import { Button } from "./Button";
 
@@ -21,7 +22,10 @@ export function ToastShelf({ children }: { readonly children: ReactNode }) {
   const show = useCallback((next: Message) => {
     window.clearTimeout(timer.current);
     setMessage(next);
-    timer.current = window.setTimeout(() => setMessage(undefined), SHOWN_FOR_MS);
+    // A way back stays until the next change, or until it is not wanted.
+    if (!next.action) {
+      timer.current = window.setTimeout(() => setMessage(undefined), SHOWN_FOR_MS);
+    }
   }, []);
   const value = useMemo(() => show, [show]);
   return (
@@ -32,7 +36,7 @@ export function ToastShelf({ children }: { readonly children: ReactNode }) {
         className="fixed inset-x-0 bottom-24 z-20 mx-auto flex w-fit max-w-[92vw] md:bottom-6"
       >
         {message && (
-          <div className="flex items-center gap-4 rounded-box bg-ink px-5 py-3 font-semibold text-paper">
+          <div className="flex items-center gap-3 rounded-box bg-ink py-2 pr-2 pl-5 font-semibold text-paper">
             <span>{message.text}</span>
             {message.action && (
               <Button
@@ -45,6 +49,14 @@ export function ToastShelf({ children }: { readonly children: ReactNode }) {
                 {message.action.text}
               </Button>
             )}
+            <button
+              type="button"
+              className="flex size-11 shrink-0 items-center justify-center rounded-field"
+              aria-label="Close"
+              onClick={() => setMessage(undefined)}
+            >
+              <X size={22} aria-hidden="true" />
+            </button>
           </div>
         )}
       </div>

@@ -1,7 +1,7 @@
 import { Pencil, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { LoadPicture } from "@/jars";
-import { Button, Card, Figure, ProblemNote, Tag } from "@/kit";
+import { Button, Card, Figure, ProblemNote, Tag, useKept } from "@/kit";
 import { formatAltitude, formatDate } from "@/quantity";
 import { CannerCare, offWords } from "./CannerCare";
 import { CannerForm } from "./CannerForm";
@@ -15,7 +15,7 @@ interface Props {
 
 /** One canner: which instrument rules it, what to read here, what fits. */
 export function CannerCard({ canner, kitchen }: Props) {
-  const [editing, setEditing] = useState(false);
+  const [editing, setEditing] = useKept(`canner-${canner.id}-open`, false);
   const [sure, setSure] = useState(false);
   const remove = useCannerRemoval();
   const dial = canner.gauge === "dial";

@@ -1,7 +1,6 @@
 import { Link } from "@tanstack/react-router";
-import { useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { Button, Disclosure, Field, NumberField, ProblemNote } from "@/kit";
+import { Button, Disclosure, Field, NumberField, ProblemNote, useKept } from "@/kit";
 import { dayOf, formatDate } from "@/quantity";
 import { type Canner, useCare, useInspection, useStrikeTest, useTest } from "./useKitchen";
 
@@ -54,10 +53,10 @@ function Tests({ canner }: { readonly canner: Canner }) {
   const care = useCare(canner.id);
   const test = useTest(canner.id);
   const strike = useStrikeTest(canner.id);
-  const [on, setOn] = useState(dayOf(Date.now()));
-  const [read, setRead] = useState<number | undefined>();
-  const [master, setMaster] = useState<number | undefined>(10);
-  const [by, setBy] = useState("");
+  const [on, setOn] = useKept(`test-${canner.id}-on`, dayOf(Date.now()));
+  const [read, setRead] = useKept<number | undefined>(`test-${canner.id}-read`, undefined);
+  const [master, setMaster] = useKept<number | undefined>(`test-${canner.id}-master`, 10);
+  const [by, setBy] = useKept(`test-${canner.id}-by`, "");
   const off = read === undefined || master === undefined ? undefined : read - master;
   const field = (name: string) => wrongAt(test.error, name);
   return (
@@ -147,6 +146,8 @@ export function offWords(error: number): string {
   return error > 0 ? `${amount} psi high` : error < 0 ? `${amount} psi low` : "true";
 }
 
+const NOTHING: Record<string, string> = {};
+
 const LOOKS = [
   { value: "good", text: "good" },
   { value: "worn", text: "worn" },
@@ -156,9 +157,9 @@ const LOOKS = [
 function Inspections({ canner }: { readonly canner: Canner }) {
   const care = useCare(canner.id);
   const inspect = useInspection(canner.id);
-  const [found, setFound] = useState<Record<string, string>>({});
-  const [by, setBy] = useState("");
-  const [note, setNote] = useState("");
+  const [found, setFound] = useKept<Record<string, string>>(`look-${canner.id}-found`, NOTHING);
+  const [by, setBy] = useKept(`look-${canner.id}-by`, "");
+  const [note, setNote] = useKept(`look-${canner.id}-note`, "");
   const looked = Object.entries(found).map(([part, look]) => ({ part, look }));
   return (
     <form
@@ -169,7 +170,7 @@ function Inspections({ canner }: { readonly canner: Canner }) {
           { on: dayOf(Date.now()), by, note, found: looked },
           {
             onSuccess: () => {
-              setFound({});
+              setFound(NOTHING);
               setNote("");
             },
           },

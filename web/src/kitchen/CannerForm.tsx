@@ -1,6 +1,6 @@
-import { useState } from "react";
 import { Problem } from "@/api/problem";
-import { Button, Choice, Disclosure, Field, ProblemNote, Stepper } from "@/kit";
+import { forgetTyped } from "@/api/typed";
+import { Button, Choice, Disclosure, Field, ProblemNote, Stepper, useKept } from "@/kit";
 import { jarWord, notation } from "@/quantity";
 import { type Canner, type CannerChange, useCannerChange } from "./useKitchen";
 
@@ -39,6 +39,50 @@ const PARTS: Readonly<Record<string, readonly (keyof CannerChange)[]>> = {
   burner: ["burner"],
 };
 
+/** What stands in the form. */
+interface CannerDraft {
+  readonly name: string;
+  readonly gauge: Instrument;
+  readonly quarts: number;
+  readonly pints: number;
+  readonly others: readonly Places[];
+  readonly layers: number;
+  readonly upper: "short" | "any";
+  readonly weight: WeightDraft;
+  readonly water: number;
+  readonly burner: string;
+}
+
+function draftOf(canner: Canner | undefined, pouredMl: number): CannerDraft {
+  return {
+    name: canner?.name ?? "",
+    gauge: instrumentOf(canner),
+    quarts: placesOf(canner, "quart", "regular") ?? 7,
+    pints: placesOf(canner, "pint", "regular") ?? 8,
+    others: othersOf(canner),
+    layers: canner?.shortLayers ?? 2,
+    upper: canner?.upperLayer === "any" ? "any" : "short",
+    weight: weightOf(canner),
+    water: canner?.startWaterMl == null ? 3 : Math.round((canner.startWaterMl / pouredMl) * 4) / 4,
+    burner: canner?.burner ?? "",
+  };
+}
+
+function askedOf(draft: CannerDraft, pouredMl: number): CannerChange {
+  return {
+    name: draft.name,
+    gauge: draft.gauge === "dial" ? "dial" : "weighted",
+    quarts: draft.quarts,
+    pints: draft.pints,
+    shortLayers: draft.layers,
+    upperLayer: draft.upper,
+    capacity: draft.others.map((places) => ({ ...places })),
+    startWaterMl: Math.round(draft.water * pouredMl),
+    burner: draft.burner,
+    ...(draft.gauge === "dial" ? {} : { weight: { ...draft.weight, dialBeside: draft.gauge === "both" } }),
+  };
+}
+
 function changedOf(before: CannerChange, after: CannerChange): string[] {
   return Object.entries(PARTS)
     .filter(([, fields]) =>
@@ -50,40 +94,31 @@ function changedOf(before: CannerChange, after: CannerChange): string[] {
 /** A canner, new or changed. */
 export function CannerForm({ canner, version, onDone = NOTHING, first = false }: Props) {
   const change = useCannerChange();
-  const [name, setName] = useState(canner?.name ?? "");
-  const [gauge, setGauge] = useState<Instrument>(instrumentOf(canner));
-  const [quarts, setQuarts] = useState(placesOf(canner, "quart", "regular") ?? 7);
-  const [pints, setPints] = useState(placesOf(canner, "pint", "regular") ?? 8);
-  const [others, setOthers] = useState<readonly Places[]>(othersOf(canner));
-  const [layers, setLayers] = useState(canner?.shortLayers ?? 2);
-  const [upper, setUpper] = useState<"short" | "any">(canner?.upperLayer === "any" ? "any" : "short");
-  const [weight, setWeight] = useState<WeightDraft>(weightOf(canner));
   const poured = POURED[notation().units];
-  const [water, setWater] = useState(
-    canner?.startWaterMl == null ? 3 : Math.round((canner.startWaterMl / poured.ml) * 4) / 4,
-  );
-  const [burner, setBurner] = useState(canner?.burner ?? "");
+  const beginning = draftOf(canner, poured.ml);
+  const form = `canner-${canner?.id ?? "new"}`;
+  // What is typed belongs to the canner as it was when the form was opened, also after a reload.
+  const [{ opened, basedOn, draft }, keep] = useKept(form, {
+    opened: beginning,
+    basedOn: version,
+    draft: beginning,
+  });
+  const set = (part: Partial<CannerDraft>) =>
+    keep((before) => ({ ...before, draft: { ...before.draft, ...part } }));
+  const { name, gauge, quarts, pints, others, layers, upper, weight, water, burner } = draft;
   const wrong = change.error instanceof Problem ? change.error.field : undefined;
-  const asked: CannerChange = {
-    name,
-    gauge: gauge === "dial" ? "dial" : "weighted",
-    quarts,
-    pints,
-    shortLayers: layers,
-    upperLayer: upper,
-    capacity: others.map((places) => ({ ...places })),
-    startWaterMl: Math.round(water * poured.ml),
-    burner,
-    ...(gauge === "dial" ? {} : { weight: { ...weight, dialBeside: gauge === "both" } }),
+  const close = () => {
+    forgetTyped(form);
+    onDone();
   };
-  const [opened] = useState({ asked, version });
   const save = () => {
-    const changed = changedOf(opened.asked, asked);
+    const asked = askedOf(draft, poured.ml);
+    const changed = changedOf(askedOf(opened, poured.ml), asked);
     if (canner && changed.length === 0) {
-      onDone();
+      close();
       return;
     }
-    change.mutate({ id: canner?.id, canner: asked, changed, basedOn: opened.version }, { onSuccess: onDone });
+    change.mutate({ id: canner?.id, canner: asked, changed, basedOn }, { onSuccess: close });
   };
   return (
     <form
@@ -102,7 +137,7 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
             maxLength={60}
             required
             value={name}
-            onChange={(event) => setName(event.target.value)}
+            onChange={(event) => set({ name: event.target.value })}
           />
         )}
       </Field>
@@ -115,7 +150,7 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
             { value: "weighted", text: "Weight" },
             { value: "both", text: "Weight and dial" },
           ]}
-          onChange={setGauge}
+          onChange={(gauge) => set({ gauge })}
         />
         <p className="mt-1 text-[0.85rem] text-soft">
           {gauge === "dial"
@@ -123,10 +158,22 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
             : "A canner with a weight goes by the weight, even where a dial sits beside it."}
         </p>
       </div>
-      <Stepper label="Quarts in a layer" value={quarts} min={1} max={40} onChange={setQuarts} />
-      <Stepper label="Pints in a layer" value={pints} min={1} max={60} onChange={setPints} />
-      <Stepper label="Layers of short jars" value={layers} min={1} max={3} onChange={setLayers} />
-      {gauge !== "dial" && <WeightFields weight={weight} change={setWeight} />}
+      <Stepper
+        label="Quarts in a layer"
+        value={quarts}
+        min={1}
+        max={40}
+        onChange={(quarts) => set({ quarts })}
+      />
+      <Stepper label="Pints in a layer" value={pints} min={1} max={60} onChange={(pints) => set({ pints })} />
+      <Stepper
+        label="Layers of short jars"
+        value={layers}
+        min={1}
+        max={3}
+        onChange={(layers) => set({ layers })}
+      />
+      {gauge !== "dial" && <WeightFields weight={weight} change={(weight) => set({ weight })} />}
       <Disclosure title="More about it" className="md:col-span-2">
         <div className="grid gap-x-8 gap-y-3 md:grid-cols-2">
           <div className="md:col-span-2">
@@ -137,7 +184,7 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
                 { value: "short", text: "Only short jars" },
                 { value: "any", text: "Quarts too: it is tall" },
               ]}
-              onChange={setUpper}
+              onChange={(upper) => set({ upper })}
             />
           </div>
           {KINDS.map((kind) => (
@@ -146,7 +193,7 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
               kind={kind}
               others={others}
               usual={usualOf(kind.size, quarts, pints)}
-              change={setOthers}
+              change={(others) => set({ others })}
             />
           ))}
           <Stepper
@@ -155,7 +202,7 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
             min={1}
             max={12}
             step={0.25}
-            onChange={setWater}
+            onChange={(water) => set({ water })}
           />
           <Field
             label="Stands on (stove and burner)"
@@ -169,7 +216,7 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
                 placeholder="front left"
                 maxLength={60}
                 value={burner}
-                onChange={(event) => setBurner(event.target.value)}
+                onChange={(event) => set({ burner: event.target.value })}
               />
             )}
           </Field>
@@ -177,7 +224,7 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
       </Disclosure>
       <div className="flex flex-wrap items-center justify-end gap-3 md:col-span-2">
         {!first && (
-          <Button look="quiet" onClick={onDone}>
+          <Button look="quiet" onClick={close}>
             Back
           </Button>
         )}

@@ -1,9 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
 import { api, body } from "@/api/client";
 import { keys } from "@/api/keys";
 import { wrongAt } from "@/api/problem";
-import { Button, Card, Field, ProblemNote, Spinner } from "@/kit";
+import { Button, Card, Field, ProblemNote, Spinner, useKept } from "@/kit";
 import { formatDate } from "@/quantity";
 
 /** Gauges that send their readings by themselves, and the key each is let in with. */
@@ -19,7 +18,7 @@ export function GaugesCard() {
     mutationFn: (id: number) => body(api.DELETE("/api/kitchen/devices/{id}", { params: { path: { id } } })),
     onSuccess: (left) => queries.setQueryData(keys.devices, left),
   });
-  const [name, setName] = useState("");
+  const [name, setName] = useKept("gauge", "");
   return (
     <Card label="Gauges that send" className="flex flex-col gap-3">
       <div>

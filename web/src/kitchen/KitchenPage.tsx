@@ -3,7 +3,7 @@ import { useState } from "react";
 import { HomeNetworkCard, PeopleCard, SignedInCard, useAccess } from "@/access";
 import { wrongAt } from "@/api/problem";
 import { applyTheme, chosenTheme, type ThemeChoice } from "@/app";
-import { Button, Card, Choice, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
+import { Button, Card, Choice, LinkButton, PageFrame, ProblemNote, Spinner, useKept } from "@/kit";
 import { AltitudeField } from "./AltitudeField";
 import { BackupCard } from "./BackupCard";
 import { CannerCard } from "./CannerCard";
@@ -140,7 +140,7 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
 }
 
 function Canners({ kitchen }: { readonly kitchen: Kitchen }) {
-  const [adding, setAdding] = useState(kitchen.canners.length === 0);
+  const [adding, setAdding] = useKept("canner-adding", kitchen.canners.length === 0);
   return (
     <div className="flex flex-col gap-4">
       {kitchen.canners.map((canner) => (

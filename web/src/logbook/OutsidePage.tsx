@@ -1,10 +1,13 @@
-import { useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { Button, Card, Choice, Field, LinkButton, PageFrame, ProblemNote, Stepper } from "@/kit";
+import { forgetTyped } from "@/api/typed";
+import { Button, Card, Choice, Field, LinkButton, PageFrame, ProblemNote, Stepper, useKept } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { forInput, formatDateTime, formatSpan, JAR_SIZES, jarWord } from "@/quantity";
 import type { QuestionAnswer } from "@/ruling";
 import { type Done, type Hindsight, useHindsight } from "./useBatches";
+
+const NOTHING: Readonly<Record<string, string>> = {};
+const NONE: readonly QuestionAnswer[] = [];
 
 type Question = Hindsight["questions"][number];
 
@@ -12,16 +15,16 @@ type Question = Hindsight["questions"][number];
 export function OutsidePage() {
   const kitchen = useKitchen();
   const check = useHindsight();
-  const [lines, setLines] = useState("");
-  const [size, setSize] = useState("pint");
-  const [count, setCount] = useState(7);
-  const [minutes, setMinutes] = useState(60);
-  const [psi, setPsi] = useState(10);
-  const [gauge, setGauge] = useState("dial");
+  const [lines, setLines] = useKept("lines", "");
+  const [size, setSize] = useKept("size", "pint");
+  const [count, setCount] = useKept("count", 7);
+  const [minutes, setMinutes] = useKept("minutes", 60);
+  const [psi, setPsi] = useKept("psi", 10);
+  const [gauge, setGauge] = useKept("gauge", "dial");
   // What was answered, by the code of its question; a question of the recipe is answered by its line.
-  const [told, setTold] = useState<Readonly<Record<string, string>>>({});
-  const [answers, setAnswers] = useState<readonly QuestionAnswer[]>([]);
-  const [finished, setFinished] = useState(() => forInput(Date.now() - 3_600_000));
+  const [told, setTold] = useKept<Readonly<Record<string, string>>>("told", NOTHING);
+  const [answers, setAnswers] = useKept<readonly QuestionAnswer[]>("answers", NONE);
+  const [finished, setFinished] = useKept("finished", forInput(Date.now() - 3_600_000));
   const done = (keep: boolean, now = told, given = answers): Done => ({
     lines: lines
       .split("\n")
@@ -58,8 +61,8 @@ export function OutsidePage() {
     }
   };
   const startAgain = () => {
-    setTold({});
-    setAnswers([]);
+    setTold(NOTHING);
+    setAnswers(NONE);
     check.reset();
   };
   const ready = lines.trim() !== "" && !Number.isNaN(Date.parse(finished));
@@ -157,7 +160,7 @@ export function OutsidePage() {
               told={told}
               onAnswer={answer}
               onAgain={startAgain}
-              onKeep={() => check.mutate(done(true))}
+              onKeep={() => check.mutate(done(true), { onSuccess: () => forgetTyped("") })}
               busy={check.isPending}
             />
           )}

@@ -22,6 +22,7 @@ export function CardPart({ plan, dish, answer, edit }: Props) {
       <Open answer={answer} />
       {ruling?.verdict === "own-judgement" && (
         <Judgement
+          dish={answer.key}
           ruling={ruling}
           accepted={answer.takenOn ?? undefined}
           onAccept={(takesOn) =>

@@ -1,7 +1,9 @@
 import { Button, Card } from "@/kit";
-import { type Ruling, type TakenOn, TakeOnForm } from "@/ruling";
+import { forgetTakeOn, type Ruling, type TakenOn, TakeOnForm } from "@/ruling";
 
 interface Props {
+  /** The key of the dish in its plan. */
+  readonly dish: string;
   readonly ruling: Ruling;
   readonly accepted: TakenOn | undefined;
   readonly onAccept: (acceptance: TakenOn | undefined) => void;
@@ -10,7 +12,7 @@ interface Props {
 }
 
 /** What departs from the tables is taken on by name, or not canned. The mark stays on batch and jars. */
-export function Judgement({ ruling, accepted, onAccept, fixed }: Props) {
+export function Judgement({ dish, ruling, accepted, onAccept, fixed }: Props) {
   const judged = ruling.findings.filter((finding) => finding.severity === "own-judgement");
   return (
     <Card label="Your own judgement" tone="mustard" className="hatched">
@@ -35,7 +37,14 @@ export function Judgement({ ruling, accepted, onAccept, fixed }: Props) {
           )}
         </p>
       ) : (
-        <TakeOnForm wide onTake={onAccept} />
+        <TakeOnForm
+          wide
+          name={dish}
+          onTake={(taken) => {
+            onAccept(taken);
+            forgetTakeOn(dish);
+          }}
+        />
       )}
       <p className="mt-2 text-[0.9rem]">
         When unsure, ask your local extension office or food-safety authority first.

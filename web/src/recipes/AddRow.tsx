@@ -1,4 +1,5 @@
-import { type RefObject, useState } from "react";
+import type { RefObject } from "react";
+import { useKept } from "@/kit";
 
 interface Props {
   readonly first: boolean;
@@ -12,7 +13,7 @@ interface Props {
 
 /** The last row: type a line and press Enter, or paste a whole recipe. */
 export function AddRow({ first, pending, onAdd, onPage }: Props) {
-  const [text, setText] = useState("");
+  const [text, setText] = useKept("line", "");
   const add = (all: string) => {
     setText("");
     if (all.trim().includes("\n")) {

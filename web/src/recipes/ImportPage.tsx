@@ -1,7 +1,8 @@
 import { useNavigate } from "@tanstack/react-router";
 import { FileUp } from "lucide-react";
 import { useState } from "react";
-import { Button, Card, PageFrame, ProblemNote, useToast } from "@/kit";
+import { forgetTyped } from "@/api/typed";
+import { Button, Card, PageFrame, ProblemNote, useKept, useToast } from "@/kit";
 import { type PastedDraft, pastedDraft, readPasted, useRecipeSave } from "./useRecipes";
 
 interface Read {
@@ -9,11 +10,13 @@ interface Read {
   readonly problems: readonly string[];
 }
 
+const NONE: readonly number[] = [];
+
 /** Recipes out of files, saved web pages or pasted text: looked at first, then put into the book. */
 export function ImportPage() {
-  const [text, setText] = useState("");
-  const [read, setRead] = useState<Read | undefined>();
-  const [left, setLeft] = useState<readonly number[]>([]);
+  const [text, setText] = useKept("text", "");
+  const [read, setRead] = useKept<Read | undefined>("read", undefined);
+  const [left, setLeft] = useKept<readonly number[]>("left", NONE);
   const [error, setError] = useState<Error | null>(null);
   // Over all of them: between two saves nothing is pending, and a second tap would put them in twice.
   const [putting, setPutting] = useState(false);
@@ -47,6 +50,7 @@ export function ImportPage() {
           setLeft((before) => [...before, index]);
         }
       }
+      forgetTyped("");
       toast({
         text: chosen.length === 1 ? "It is in the book." : `${chosen.length} recipes are in the book.`,
       });

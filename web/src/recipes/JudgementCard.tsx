@@ -1,6 +1,6 @@
 import { Button, Card, ProblemNote } from "@/kit";
 import { formatDate } from "@/quantity";
-import { type Ruling, TakeOnForm } from "@/ruling";
+import { forgetTakeOn, type Ruling, TakeOnForm } from "@/ruling";
 import { type Recipe, useJudgement } from "./useRecipes";
 
 interface Props {
@@ -31,8 +31,11 @@ export function JudgementCard({ recipe, ruling, dirty }: Props) {
         <>
           <h2 className="mb-2 font-bold">Take it on by name, or change it</h2>
           <TakeOnForm
+            name="recipe"
             blocked={dirty ? "Save first" : undefined}
-            onTake={(taken) => take.mutate({ version: recipe.version, ...taken })}
+            onTake={(taken) =>
+              take.mutate({ version: recipe.version, ...taken }, { onSuccess: () => forgetTakeOn("recipe") })
+            }
           />
           <p className="mt-2 text-[0.9rem]">
             When unsure, ask your local extension office or food-safety authority first.

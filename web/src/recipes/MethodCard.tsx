@@ -1,7 +1,6 @@
 import { Check, CircleSlash, Plus, X } from "lucide-react";
-import { useState } from "react";
 import type { Schemas } from "@/api/client";
-import { Button, Card } from "@/kit";
+import { Button, Card, useKept } from "@/kit";
 import { inWorkingOrder } from "./workingOrder";
 
 interface Props {
@@ -140,7 +139,7 @@ const SHORT: Record<string, string> = {
 };
 
 function AddStep({ onAdd }: { readonly onAdd: (step: string) => void }) {
-  const [text, setText] = useState("");
+  const [text, setText] = useKept("step", "");
   const add = () => {
     if (text.trim()) {
       onAdd(text.trim());

@@ -1,13 +1,12 @@
 import { Check } from "lucide-react";
-import { useState } from "react";
-import { Button, Card, ProblemNote } from "@/kit";
+import { Button, Card, ProblemNote, useKept } from "@/kit";
 import { formatDate } from "@/quantity";
 import { type Recipe, useNote } from "./useRecipes";
 
 /** Remarks for next time; they stand on the plan until they are done. */
 export function NotesCard({ recipe }: { readonly recipe: Recipe }) {
   const { add, done } = useNote(recipe.id);
-  const [text, setText] = useState("");
+  const [text, setText] = useKept("note", "");
   return (
     <Card label="Notes for next time" className="py-4!">
       <h2 className="text-[0.9rem] font-semibold text-soft">Notes for next time</h2>

@@ -1,5 +1,5 @@
 import { X } from "lucide-react";
-import { useState } from "react";
+import { useKept } from "@/kit";
 
 interface Props {
   readonly tags: readonly string[];
@@ -8,7 +8,7 @@ interface Props {
 
 /** Words to find the recipe by. */
 export function Tags({ tags, onChange }: Props) {
-  const [text, setText] = useState("");
+  const [text, setText] = useKept("tag", "");
   const add = () => {
     const tag = text.trim().slice(0, 30);
     if (tag && !tags.includes(tag)) {

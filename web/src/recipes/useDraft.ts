@@ -39,10 +39,10 @@ export const EMPTY_DRAFT: Draft = {
 
 const key = (id: number | undefined) => `mobrel.draft.${id ?? "new"}`;
 
-/** What is kept of a recipe that was not saved; undefined where there is nothing. */
+/** What is kept of a recipe that was not saved: first what this tab wrote, then any other; undefined where there is nothing. */
 export function kept(id: number | undefined): Draft | undefined {
   try {
-    const text = localStorage.getItem(key(id));
+    const text = sessionStorage.getItem(key(id)) ?? localStorage.getItem(key(id));
     return text ? { ...EMPTY_DRAFT, ...(JSON.parse(text) as Partial<Draft>) } : undefined;
   } catch {
     return undefined;
@@ -51,10 +51,17 @@ export function kept(id: number | undefined): Draft | undefined {
 
 /** Puts a draft where the recipe page of that id finds it. */
 export function keepDraft(id: number | undefined, draft: Draft) {
-  localStorage.setItem(key(id), JSON.stringify(draft));
+  const text = JSON.stringify(draft);
+  localStorage.setItem(key(id), text);
+  sessionStorage.setItem(key(id), text);
   if (id === undefined) {
     sessionStorage.setItem(OPEN, "yes");
   }
+}
+
+function forgetDraft(id: number | undefined) {
+  localStorage.removeItem(key(id));
+  sessionStorage.removeItem(key(id));
 }
 
 /** While the page of a new recipe is open in this window; a reload finds it set, another visit does not. */
@@ -70,7 +77,7 @@ function begun(id: number | undefined): Draft | undefined {
   if (left && (left.lines.length > 0 || left.title !== "")) {
     localStorage.setItem(WAITING, JSON.stringify(left));
   }
-  localStorage.removeItem(key(undefined));
+  forgetDraft(undefined);
   return undefined;
 }
 
@@ -112,7 +119,7 @@ export function useDraft(id: number | undefined, saved: Draft | undefined) {
   }, []);
 
   const forget = useCallback(() => {
-    localStorage.removeItem(key(id));
+    forgetDraft(id);
     earlier.current = [];
     setDraft(undefined);
   }, [id]);

@@ -104,6 +104,7 @@ function Rung({ answer, size, floor, setsTime, open }: RungProps) {
         className="absolute inset-0 h-full w-full overflow-hidden md:overflow-visible"
         role="img"
         aria-label={said}
+        aria-hidden={said === ""}
       >
         {minutes != null && open && (
           <pattern

@@ -1,5 +1,5 @@
-import { useState } from "react";
-import { Button, Field } from "@/kit";
+import { forgetTyped } from "@/api/typed";
+import { Button, Field, useKept } from "@/kit";
 
 /** Who takes on what departs from the tables, and why. */
 export interface TakenOn {
@@ -8,6 +8,8 @@ export interface TakenOn {
 }
 
 interface Props {
+  /** Tells it from others of the same page. */
+  readonly name: string;
   readonly onTake: (taken: TakenOn) => void;
   /** Why it cannot be taken on now, in the button's place. */
   readonly blocked?: string | undefined;
@@ -15,10 +17,15 @@ interface Props {
   readonly wide?: boolean;
 }
 
-/** What departs from the tables is taken on by name and reason. */
-export function TakeOnForm({ onTake, blocked, wide = false }: Props) {
-  const [by, setBy] = useState("");
-  const [reason, setReason] = useState("");
+/** Whoever takes on something else says so anew. */
+export function forgetTakeOn(name: string) {
+  forgetTyped(`take-on-${name}-`);
+}
+
+/** What departs from the tables is taken on by name and reason; the page forgets what was typed once it is. */
+export function TakeOnForm({ name, onTake, blocked, wide = false }: Props) {
+  const [by, setBy] = useKept(`take-on-${name}-by`, "");
+  const [reason, setReason] = useKept(`take-on-${name}-why`, "");
   return (
     <form
       className={

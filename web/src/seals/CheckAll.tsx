@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { Button, Card, ProblemNote } from "@/kit";
+import { Button, Card, LinkButton, ProblemNote } from "@/kit";
 import { type NumberedJar, type Run, useRecordEvent } from "@/stove";
 import { type Finding, isPlain, PLAIN } from "./findings";
 import { JarRow } from "./JarRow";
@@ -49,15 +49,19 @@ export function CheckAll({ run, jars }: Props) {
   const pending = useRef<(() => void) | undefined>(undefined);
   pending.current = waiting ? write : undefined;
   useEffect(() => () => pending.current?.(), []);
+  const goOn = useRef<() => void>(() => undefined);
+  goOn.current = () => {
+    pending.current?.();
+    pending.current = undefined;
+    setWaiting(false);
+    setWritten(true);
+  };
   useEffect(() => {
     if (!waiting) {
       return undefined;
     }
     const timer = setTimeout(() => {
-      pending.current?.();
-      pending.current = undefined;
-      setWaiting(false);
-      setWritten(true);
+      goOn.current();
     }, UNDO_MS);
     return () => clearTimeout(timer);
   }, [waiting]);
@@ -97,6 +101,15 @@ export function CheckAll({ run, jars }: Props) {
           >
             Undo
           </Button>
+          {failed.length > 0 ? (
+            <Button size="stove" look="main" onClick={() => goOn.current()}>
+              What to do with {failed.length === 1 ? "it" : "them"}
+            </Button>
+          ) : (
+            <LinkButton to="/shelf" size="stove" look="main">
+              To the shelf
+            </LinkButton>
+          )}
         </div>
       ) : bandsOff ? (
         <>

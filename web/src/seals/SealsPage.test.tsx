@@ -67,6 +67,7 @@ test("two taps for a good load: the bands off, all sealed", async () => {
   server.on(EVENTS, ok(resting({ ...open, checked: [checked(1, true)] })));
   await user.click(screen.getByRole("button", { name: "All 3 sealed" }));
   expect(server.sent(EVENTS)).toEqual([]);
+  expect(screen.getByRole("link", { name: "To the shelf" }).getAttribute("href")).toBe("/shelf");
   await leave(unmount);
   await waitFor(() =>
     expect(server.sent(EVENTS)).toMatchObject(
@@ -132,7 +133,7 @@ test("what was said long ago is shown again, and goes on only with a tap; and it
 });
 
 test("only the jars that are otherwise are tapped, and say what is", async () => {
-  const { user, unmount } = await page(resting(open));
+  const { user } = await page(resting(open));
   await user.click(screen.getByRole("button", { name: "All 3 bands are off" }));
   await user.click(card().getByRole("button", { name: "Jar 2: pint" }));
   expect(screen.queryByText("Why does it stand low?")).toBeNull();
@@ -150,7 +151,9 @@ test("only the jars that are otherwise are tapped, and say what is", async () =>
   expect((screen.getByLabelText("None") as HTMLInputElement).checked).toBe(true);
   server.on(EVENTS, ok(resting({ ...open, checked: [checked(1, true)] })));
   await user.click(screen.getByRole("button", { name: "All sealed but jar 2" }));
-  await leave(unmount);
+  expect(server.sent(EVENTS)).toEqual([]);
+  expect(screen.queryByRole("link", { name: "To the shelf" })).toBeNull();
+  await user.click(screen.getByRole("button", { name: "What to do with it" }));
   await waitFor(() =>
     expect(server.sent(EVENTS)).toMatchObject([
       { jar: 1, sealed: true },

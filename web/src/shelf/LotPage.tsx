@@ -1,7 +1,18 @@
 import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import { ShelfJar } from "@/jars";
-import { Button, Card, Field, LinkButton, PageFrame, ProblemNote, Spinner, Stepper, Tag } from "@/kit";
+import {
+  Button,
+  Card,
+  Field,
+  LinkButton,
+  PageFrame,
+  ProblemNote,
+  Spinner,
+  Stepper,
+  Tag,
+  useKept,
+} from "@/kit";
 import { PhotoButton, Photos } from "@/photos";
 import { countJars, formatDate, formatDateTime, jarWord } from "@/quantity";
 import { holdLabel, lineLabel, lotName } from "./labels";
@@ -74,8 +85,8 @@ export function LotPage({ code }: { readonly code: string }) {
 
 function OnHold({ hold }: { readonly hold: Hold }) {
   const release = useRelease();
-  const [by, setBy] = useState("");
-  const [why, setWhy] = useState("");
+  const [by, setBy] = useKept(`release-${hold.id}-by`, "");
+  const [why, setWhy] = useKept(`release-${hold.id}-why`, "");
   const [asking, setAsking] = useState(false);
   return (
     <Card label="On hold" tone="brick" className="flex flex-col gap-3">
@@ -148,7 +159,7 @@ function OnHold({ hold }: { readonly hold: Hold }) {
 function Jars({ page: { lot } }: { readonly page: LotLedger }) {
   const move = useMovement();
   const colours = useJarColours();
-  const [to, setTo] = useState("");
+  const [to, setTo] = useKept("move-to", "");
   const [jars, setJars] = useState(1);
   const [place, setPlace] = useState<string | undefined>();
   const from = place ?? lot.places[0]?.place;
@@ -234,7 +245,7 @@ function Jars({ page: { lot } }: { readonly page: LotLedger }) {
 /** What is written on the jar besides dish and date. */
 function Label({ page: { lot } }: { readonly page: LotLedger }) {
   const save = useFinish(lot.code);
-  const [text, setText] = useState(lot.finish);
+  const [text, setText] = useKept("label", lot.finish);
   const keep = (next: string) => {
     setText(next);
     save.mutate(next);

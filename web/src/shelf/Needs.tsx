@@ -1,7 +1,7 @@
 import { Link } from "@tanstack/react-router";
 import { Plus } from "lucide-react";
-import { useState } from "react";
-import { Button, Card, Field, ProblemNote, Stepper } from "@/kit";
+import { forgetTyped } from "@/api/typed";
+import { Button, Card, Field, ProblemNote, Stepper, useKept } from "@/kit";
 import { jarWord } from "@/quantity";
 import { type Kit, type Need, useNeedChange, useNeeds } from "./useShelf";
 
@@ -85,7 +85,7 @@ interface KitsProps {
 
 /** Meals that need jars and something dry beside them. */
 function Kits({ kits, dishes }: KitsProps) {
-  const [adding, setAdding] = useState(false);
+  const [adding, setAdding] = useKept("kit-open", false);
   const { kit: keep, removeKit } = useNeedChange();
   const change = (kit: Kit, index: number, have: number) =>
     keep.mutate({
@@ -129,7 +129,13 @@ function Kits({ kits, dishes }: KitsProps) {
         ))}
       </ul>
       {adding ? (
-        <NewKit dishes={dishes} onDone={() => setAdding(false)} />
+        <NewKit
+          dishes={dishes}
+          onDone={() => {
+            setAdding(false);
+            forgetTyped("kit-");
+          }}
+        />
       ) : (
         <Button icon={<Plus size={20} />} className="self-start" onClick={() => setAdding(true)}>
           Add a kit
@@ -141,10 +147,10 @@ function Kits({ kits, dishes }: KitsProps) {
 
 function NewKit({ dishes, onDone }: { readonly dishes: readonly Need[]; readonly onDone: () => void }) {
   const { kit: keep } = useNeedChange();
-  const [name, setName] = useState("");
-  const [recipeId, setRecipe] = useState(dishes[0]?.recipeId ?? 0);
-  const [jars, setJars] = useState(1);
-  const [goods, setGoods] = useState("");
+  const [name, setName] = useKept("kit-name", "");
+  const [recipeId, setRecipe] = useKept("kit-recipe", dishes[0]?.recipeId ?? 0);
+  const [jars, setJars] = useKept("kit-jars", 1);
+  const [goods, setGoods] = useKept("kit-goods", "");
   return (
     <form
       className="flex flex-col gap-3 rounded-field bg-steam p-3"

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Button } from "@/kit";
+import { Button, useKept } from "@/kit";
 import { formatDate, formatTime } from "@/quantity";
 import { hearthLabel } from "./labels";
 import type { EventRequest, Run } from "./live";
@@ -18,7 +18,7 @@ function place(where: Parameters<typeof hearthLabel>[0]): string {
 /** The setting that holds the pressure: kept, and offered the next time this canner is on. */
 export function Burner({ run, onEvent }: Props) {
   const [open, setOpen] = useState(false);
-  const [setting, setSetting] = useState("");
+  const [setting, setSetting] = useKept(`burner-${run.id}`, "");
   const known = run.burner;
   if (!open) {
     return (

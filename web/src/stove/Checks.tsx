@@ -1,6 +1,5 @@
 import { Check } from "lucide-react";
-import { useState } from "react";
-import { Button } from "@/kit";
+import { Button, useKept } from "@/kit";
 import { CARE_POINTS, useKitchen } from "@/kitchen";
 import { formatInchSpan, formatVolume } from "@/quantity";
 import { CHECKS } from "./labels";
@@ -29,8 +28,8 @@ interface ListProps extends Props {
 /** Ticked one by one, or waived by somebody who says who they are and why. */
 export function CheckList({ run, checks, onEvent }: ListProps) {
   const kitchen = useKitchen();
-  const [waiving, setWaiving] = useState<string | undefined>();
-  const [why, setWhy] = useState("");
+  const [waiving, setWaiving] = useKept<string | undefined>(`waiving-${run.id}`, undefined);
+  const [why, setWhy] = useKept(`waiving-${run.id}-why`, "");
   const canner = kitchen.data?.canners.find((each) => each.id === run.cannerId);
   const units = kitchen.data?.units ?? "us";
   const water = canner?.startWaterMl;

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Button, Disclosure, Stepper } from "@/kit";
+import { Button, Disclosure, Stepper, useKept } from "@/kit";
 import { formatTime } from "@/quantity";
 import { EventList } from "./EventList";
 import { eventLabel, readingLabel } from "./labels";
@@ -12,7 +12,7 @@ interface Props {
 
 /** Notes, the record so far, slips of the pen, and the ways out: folded away, for nobody needs them this minute. */
 export function Record({ run, onEvent }: Props) {
-  const [note, setNote] = useState("");
+  const [note, setNote] = useKept(`note-${run.id}`, "");
   return (
     <Disclosure title={`Notes, the record, and stopping (${run.events.length} written down)`}>
       <div className="flex flex-col gap-4 py-2">
@@ -59,7 +59,7 @@ const CORRECTABLE = [
 /** A slip of the pen: nothing is edited, a later word says what was wrong and why, and no clock ends earlier by it. */
 function Slip({ run, onEvent }: Props) {
   const [about, setAbout] = useState<RunEvent | undefined>();
-  const [why, setWhy] = useState("");
+  const [why, setWhy] = useKept(`slip-${run.id}-why`, "");
   const [psi, setPsi] = useState<number | undefined>();
   const recent = run.events
     .filter((event) => event.gauge == null && CORRECTABLE.includes(event.type))

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Button } from "@/kit";
+import { Button, useKept } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { HEAT_SOURCES, hearthLabel } from "./labels";
 import type { EventRequest, Run } from "./live";
@@ -12,7 +12,7 @@ interface Props {
 /** Where the canner stands: a setting that held on one burner says nothing about another. */
 export function StandsOn({ run, onEvent }: Props) {
   const [open, setOpen] = useState(false);
-  const [burner, setBurner] = useState("");
+  const [burner, setBurner] = useKept(`stands-on-${run.id}`, "");
   const usual = useKitchen().data?.canners.find((canner) => canner.id === run.cannerId)?.burner ?? "";
   const say = (event: Partial<EventRequest>) => {
     onEvent({ type: "stands-on", ...event });

@@ -1,5 +1,4 @@
-import { useState } from "react";
-import { Button, Card, Field, ProblemNote } from "@/kit";
+import { Button, Card, Field, ProblemNote, useKept } from "@/kit";
 import { useForgetAnswer, useOwnFood, useReading, useUnteach } from "./useTables";
 
 /** Foods of the cook's own, and what the cook's words were taught to mean. */
@@ -8,7 +7,7 @@ export function KitchenVocabulary() {
   const unteach = useUnteach();
   const forget = useForgetAnswer();
   const { add, remove } = useOwnFood();
-  const [name, setName] = useState("");
+  const [name, setName] = useKept("food", "");
   return (
     <>
       <ProblemNote error={reading.error ?? add.error ?? remove.error ?? unteach.error ?? forget.error} />

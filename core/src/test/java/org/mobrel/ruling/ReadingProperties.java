@@ -73,7 +73,7 @@ class ReadingProperties {
         return Arbitraries.of(SEPARATORS);
     }
 
-    @Property(tries = 1_500)
+    @Property
     void no_food_vanishes_beside_another_and_none_is_timed_below_its_own(
             @ForAll @From("phrases") String first,
             @ForAll @From("separators") String separator,
@@ -188,7 +188,7 @@ class ReadingProperties {
     }
 
     /** One letter left out, doubled, wrong or swapped: covered only where each word is a known word of its own. */
-    @Property(tries = 2_500)
+    @Property
     void a_misspelled_stop_is_never_covered(
             @ForAll @From("typos") String typo, @ForAll @From("separators") String separator) {
         String text = "2 cups carrots" + separator + typo;
@@ -225,7 +225,7 @@ class ReadingProperties {
     }
 
     /** A strange word makes any line a question, wherever it stands. */
-    @Property(tries = 2_500)
+    @Property
     void a_word_that_nobody_knows_is_never_passed_over(
             @ForAll @From("written") String line,
             @ForAll @Size(min = 1, max = 1) List<@From("strange") String> words,
@@ -261,7 +261,7 @@ class ReadingProperties {
     }
 
     /** Answers only ever make of an open line what one of its choices says. */
-    @Property(tries = 1_000)
+    @Property
     void an_answer_closes_its_question_and_no_other(@ForAll @From("written") String line) {
         IngredientLine open = READER.read(line.replace("diced", "flimbed"));
         for (org.mobrel.recipe.LineQuestion question : open.questions()) {

@@ -90,7 +90,7 @@ class RulingProperties {
                         new Batch(lines, pack, share, load, altitude, gauge, TimingPolicy.LONGEST_INGREDIENT));
     }
 
-    @Property(tries = 1_200)
+    @Property
     void minutes_are_never_below_any_lines_tested_time_for_any_jar(@ForAll("batches") Batch batch) {
         Ruling ruling = RULINGS.rule(batch);
         Assume.that(ruling.timing().isPresent());
@@ -126,7 +126,7 @@ class RulingProperties {
         return least;
     }
 
-    @Property(tries = 1_000)
+    @Property
     void adding_a_line_to_a_mixture_never_lowers_anything(
             @ForAll("batches") Batch batch, @ForAll("lines") IngredientLine more) {
         long solids = batch.lines().stream()
@@ -149,7 +149,7 @@ class RulingProperties {
                         batch.school())));
     }
 
-    @Property(tries = 1_000)
+    @Property
     void a_larger_jar_never_lowers_anything(@ForAll("batches") Batch batch) {
         // Solid fish in quarts has a table of its own with a special heat-up.
         List<JarCount> larger = new ArrayList<>(batch.jars());
@@ -157,7 +157,7 @@ class RulingProperties {
         neverLower(RULINGS.rule(batch), RULINGS.rule(batch.with(larger)));
     }
 
-    @Property(tries = 1_000)
+    @Property
     void more_altitude_never_lowers_anything(@ForAll("batches") Batch batch, @ForAll @IntRange(max = 9_000) int feet) {
         Altitude higher = Altitude.ofFeet(Math.max(feet, batch.altitude().feet()));
         neverLower(
@@ -185,7 +185,7 @@ class RulingProperties {
         }
     }
 
-    @Property(tries = 1_000)
+    @Property
     void a_stop_never_comes_with_minutes_and_always_with_a_way_out(@ForAll("batches") Batch batch) {
         Ruling ruling = RULINGS.rule(batch);
         boolean stopped = ruling.findings().stream().anyMatch(finding -> finding.isStop());
@@ -197,7 +197,7 @@ class RulingProperties {
                 .allSatisfy(stop -> assertThat(stop.remedies()).isNotEmpty());
     }
 
-    @Property(tries = 500)
+    @Property
     void nothing_on_the_stop_list_ever_gets_minutes(
             @ForAll("batches") Batch batch, @ForAll("stoppedWords") String word) {
         List<IngredientLine> with = new ArrayList<>(batch.lines());
@@ -213,14 +213,14 @@ class RulingProperties {
         assertThat(ruling.timing()).as(word).isEmpty();
     }
 
-    @Property(tries = 1_000)
+    @Property
     void the_other_school_never_asks_for_more(@ForAll("batches") Batch batch) {
         Optional<Timing> timing = RULINGS.rule(batch).timing();
         timing.flatMap(Timing::otherSchool).ifPresent(other -> assertThat(other)
                 .isLessThanOrEqualTo(timing.orElseThrow().minutes()));
     }
 
-    @Property(tries = 1_000)
+    @Property
     void leaving_a_line_out_of_a_mixture_of_three_never_raises_the_time(
             @ForAll("batches") Batch batch, @ForAll @IntRange(max = 5) int which) {
         Assume.that(which < batch.lines().size());
@@ -242,7 +242,7 @@ class RulingProperties {
                 .count();
     }
 
-    @Property(tries = 1_200)
+    @Property
     void a_remedy_that_is_carried_out_takes_its_finding_away(@ForAll("troubled") Batch batch) {
         RemedyEvaluator mending = new RemedyEvaluator(RULINGS, READER);
         Ruling ruling = RULINGS.rule(batch);
@@ -294,7 +294,7 @@ class RulingProperties {
                 });
     }
 
-    @Property(tries = 1_000)
+    @Property
     void units_and_the_order_of_lines_do_not_matter(@ForAll("measured") List<String[]> lines) {
         Batch us = usual(lines.stream().map(pair -> pair[0]).toList());
         Batch metric = usual(lines.stream().map(pair -> pair[1]).toList());
@@ -347,7 +347,7 @@ class RulingProperties {
                 .ofMaxSize(6);
     }
 
-    @Property(tries = 1_000)
+    @Property
     void jars_of_a_base_and_its_variants_get_the_gravest_verdict_and_the_longest_time(
             @ForAll("batches") Batch base, @ForAll @Size(max = 3) List<@From("lines") IngredientLine> addIns) {
         List<Variant> variants = addIns.stream()
@@ -364,7 +364,7 @@ class RulingProperties {
         assertThat(each).extracting(Ruling::verdict).contains(together.verdict());
     }
 
-    @Property(tries = 1_000)
+    @Property
     void the_time_without_a_line_is_what_a_ruling_without_it_says(@ForAll("batches") Batch batch) {
         Batch inPints = batch.with(List.of(new JarCount(JarSize.PINT, Mouth.REGULAR, 1)));
         for (Without without : Without.each(RULINGS, batch, RULINGS.rule(batch))) {

@@ -148,7 +148,7 @@ class RunProperties {
                 .with("words");
     }
 
-    @Property(tries = 2_000)
+    @Property
     void a_hold_is_complete_only_if_the_readings_support_it(@ForAll("commands") List<Wish> commands) {
         List<RunEvent> log = accepted(commands);
         Instant end = lastOf(log);
@@ -182,7 +182,7 @@ class RunProperties {
     }
 
     /** What a device overhears may ask and hold a lot back; with it or without it the run is the same. */
-    @Property(tries = 700)
+    @Property
     void nothing_that_is_overheard_moves_a_run(
             @ForAll("commands") List<Wish> commands,
             @ForAll @Size(min = 1, max = 60) List<@IntRange(max = 999) Integer> when) {
@@ -261,7 +261,7 @@ class RunProperties {
                 .orElse(event);
     }
 
-    @Property(tries = 1_000)
+    @Property
     void the_lid_never_comes_off_before_zero_and_ten_minutes(@ForAll("commands") List<Wish> commands) {
         List<RunEvent> log = accepted(commands);
         for (RunEvent lid : ofKind(EventKind.LID_OFF, log)) {
@@ -273,7 +273,7 @@ class RunProperties {
     }
 
     /** Nothing comes off the stove as if all were well when it boiled dry, was disturbed, or lost its pressure too soon. */
-    @Property(tries = 1_000)
+    @Property
     void no_order_of_events_completes_a_run_that_was_dry_or_at_zero_too_soon(@ForAll("commands") List<Wish> commands) {
         List<RunEvent> log = accepted(commands);
         RunState state = RunState.after(PLAN, log).seenAt(PLAN, lastOf(log));
@@ -303,7 +303,7 @@ class RunProperties {
     }
 
     /** One count of jars: what was loaded is what is checked, and of every other one somebody has said where it went. */
-    @Property(tries = 1_000)
+    @Property
     void every_jar_is_checked_or_was_asked_for(@ForAll("commands") List<Wish> commands) {
         List<RunEvent> log = accepted(commands);
         RunState state = RunState.after(PLAN, log);
@@ -321,7 +321,7 @@ class RunProperties {
         return log.stream().filter(event -> event.kind() == kind).toList();
     }
 
-    @Property(tries = 2_000)
+    @Property
     void a_correction_lets_nothing_end_earlier(@ForAll("commands") List<Wish> commands) {
         List<RunEvent> log = accepted(commands);
         for (int index = 0; index < log.size(); index++) {
@@ -344,7 +344,7 @@ class RunProperties {
         }
     }
 
-    @Property(tries = 1_000)
+    @Property
     void only_late_readings_lie_before_what_was_written_earlier(@ForAll("commands") List<Wish> commands) {
         List<RunEvent> log = accepted(commands);
         Instant last = Instant.MIN;
@@ -360,7 +360,7 @@ class RunProperties {
     }
 
     /** Which of two late readings got through first must not matter. */
-    @Property(tries = 1_000)
+    @Property
     void readings_written_down_in_any_order_give_the_same_state(
             @ForAll("commands") List<Wish> commands, @ForAll Random random) {
         List<RunEvent> log = accepted(commands).stream()

@@ -17,10 +17,10 @@ final class Axe {
     /** Colours that fade from day to night are looked at once they have; a field that is being typed in may never tell that it has. */
     private static final String LOOK =
             """
-            () => Promise.race([
+            (colorsAlone) => Promise.race([
               Promise.allSettled(document.getAnimations().filter((each) => each instanceof CSSTransition).map((each) => each.finished)),
               new Promise((enough) => setTimeout(enough, 2000))])
-              .then(() => axe.run(document, {resultTypes: ["violations"]}).then((found) => found.violations.map(
+              .then(() => axe.run(document, {resultTypes: ["violations"], ...(colorsAlone ? {runOnly: ["color-contrast"]} : {})}).then((found) => found.violations.map(
               (each) => each.id + ": " + each.nodes.map((node) => node.html.slice(0, 160) + " " + node.failureSummary).join(" | "))))
             """;
 
@@ -38,15 +38,20 @@ final class Axe {
 
     /** Looks at a page as it stands; what is found is told at the end, all of it. */
     void look(Page page, String stage) {
-        look(page, stage, ColorScheme.DARK);
-        look(page, stage, ColorScheme.LIGHT);
+        look(page, stage, ColorScheme.DARK, true);
+        look(page, stage, ColorScheme.LIGHT, false);
     }
 
     /** The same in one theme alone, which stays. */
     void look(Page page, String stage, ColorScheme scheme) {
+        look(page, stage, scheme, false);
+    }
+
+    /** @param colorsAlone for the second look at one page: of all that is looked for, only colours are others at night */
+    private void look(Page page, String stage, ColorScheme scheme, boolean colorsAlone) {
         page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
         page.evaluate("source => { if (!window.axe) { (0, eval)(source); } }", source);
-        for (Object each : (List<?>) page.evaluate(LOOK)) {
+        for (Object each : (List<?>) page.evaluate(LOOK, colorsAlone)) {
             found.add("%s, %s: %s".formatted(stage, scheme, each));
         }
     }

@@ -186,6 +186,7 @@ class FromRecipeToShelfJourney {
         button(page, "Jar 3: quart").click();
         region(page, "Jar 3").getByText("Not sealed").click();
         button(page, "All sealed but jar 3").click();
+        button(page, "What to do with it").click();
         assertThat(page.getByText("8 jars in, 7 sealed")).isVisible();
         assertThat(region(page, "Jars that did not seal")).containsText("One jar did not seal. Decide within");
     }

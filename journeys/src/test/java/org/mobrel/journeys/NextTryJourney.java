@@ -3,7 +3,6 @@ package org.mobrel.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.mobrel.journeys.Cook.button;
 import static org.mobrel.journeys.Cook.clock;
-import static org.mobrel.journeys.Cook.goTo;
 import static org.mobrel.journeys.Cook.link;
 import static org.mobrel.journeys.Cook.region;
 import static org.mobrel.journeys.Cook.remedy;
@@ -205,6 +204,7 @@ class NextTryJourney {
         region(page, "Jar 2").getByLabel("Not sealed").press("Space");
         axe.look(page, "seal check of one jar");
         enter(page, "All sealed but jar 2");
+        remedy(page, "What to do with it").press("Enter");
         assertThat(page.getByText("8 jars in, 7 sealed")).isVisible();
         axe.look(page, "seal check done");
         link(page, "To the shelf").press("Enter");
@@ -226,8 +226,7 @@ class NextTryJourney {
         link(phone, "Check the seals").click();
         button(phone, "The band is off").click();
         button(phone, "It is sealed").click();
-        assertThat(phone.getByText("1 jar in, 1 sealed")).isVisible();
-        goTo(phone, "Shelf");
+        link(phone, "To the shelf").click();
         assertThat(phone.getByText("8 jars, 1 dish")).isVisible();
         String lots = mobrel.get("/api/shelf").body();
         Assertions.assertThat(lots.split("\"variant\":\"with thyme\"", -1).length - 1)
@@ -287,7 +286,6 @@ class NextTryJourney {
             link(page, "Check the seals").click();
             button(page, "All 9 bands are off").click();
             button(page, "All 9 sealed").click();
-            assertThat(page.getByText("9 jars in, 9 sealed")).isVisible();
             link(page, "To the shelf").click();
             assertThat(page.getByText("9 jars, 1 dish")).isVisible();
             Assertions.assertThat(taps(page) - before + 1)

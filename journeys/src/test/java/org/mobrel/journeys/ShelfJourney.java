@@ -52,6 +52,7 @@ class ShelfJourney {
             }
         }
         button(page, "None of them sealed").click();
+        button(page, "What to do with them").click();
         Locator failed = region(page, "Jars that did not seal").first();
         assertThat(failed).containsText("4 jars did not seal.");
         assertThat(failed).containsText(Pattern.compile("Decide within \\d+:\\d\\d:\\d\\d"));

@@ -1,0 +1,43 @@
+/**
+ * What is typed into a form and not sent yet, by the address of its page and a name: kept for this tab, so that a reload loses nothing and
+ * two tabs do not mix. It ends with the tab, or when it is sent.
+ */
+const PREFIX = "mobrel.typed.";
+
+export function typedKey(name: string): string {
+  return `${PREFIX}${location.pathname}#${name}`;
+}
+
+/** What was kept; undefined where there is nothing, or nothing that can be read. */
+export function typed<T>(key: string): T | undefined {
+  try {
+    const text = sessionStorage.getItem(key);
+    return text === null ? undefined : (JSON.parse(text) as T);
+  } catch {
+    return undefined;
+  }
+}
+
+/** Keeps a value, or forgets it where it is what the form begins with. */
+export function keepTyped(key: string, value: unknown, beginning: unknown) {
+  const text = JSON.stringify(value);
+  try {
+    if (text === undefined || text === JSON.stringify(beginning)) {
+      sessionStorage.removeItem(key);
+    } else {
+      sessionStorage.setItem(key, text);
+    }
+  } catch {
+    // A tab that may keep nothing, or no more, works without.
+  }
+}
+
+/** Forgets what is kept under every name that begins so; of all pages where no name is given. */
+export function forgetTyped(name?: string) {
+  const beginning = name === undefined ? PREFIX : typedKey(name);
+  for (const key of Object.keys(sessionStorage)) {
+    if (key.startsWith(beginning)) {
+      sessionStorage.removeItem(key);
+    }
+  }
+}

@@ -345,6 +345,7 @@ test("the keys 1 to 9 press the buttons of the stage; typed, held down or turned
       .getAllByRole("button")
       .map((each) => each.textContent);
   const other = labels().indexOf("Other reading") + 1;
+  expect(button("Other reading").getAttribute("aria-keyshortcuts")).toBe(String(other));
   localStorage.setItem("mobrel.single-keys", "off");
   await user.keyboard(String(other));
   expect(screen.queryByLabelText("The dial reads")).toBeNull();

@@ -136,7 +136,7 @@ export function RunCard({ run, alone }: Props) {
           ) : happened ? (
             <Happened run={run} onEvent={say} onClose={() => setHappened(false)} />
           ) : (
-            <div ref={steps}>
+            <div ref={steps} className={alone ? "step-keys" : "step-keys in-focus"}>
               <Steps view={view} run={run} now={now} alone={alone} onEvent={say} />
             </div>
           )}

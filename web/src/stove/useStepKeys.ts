@@ -28,11 +28,43 @@ export function useStepKeys(steps: RefObject<HTMLElement | null>, alone: boolean
       ) {
         return;
       }
-      const buttons = steps.current?.querySelectorAll<HTMLButtonElement>("button:not(:disabled)") ?? [];
       pressedAt = event.timeStamp;
-      buttons[Number(event.key) - 1]?.click();
+      ready(steps.current)[Number(event.key) - 1]?.click();
     };
     window.addEventListener("keydown", press);
     return () => window.removeEventListener("keydown", press);
   }, [steps, alone]);
+  useEffect(() => {
+    const shown = steps.current;
+    if (!shown) {
+      return;
+    }
+    number(shown);
+    const changes = new MutationObserver(() => number(shown));
+    changes.observe(shown, {
+      subtree: true,
+      childList: true,
+      attributes: true,
+      attributeFilter: ["disabled"],
+    });
+    return () => changes.disconnect();
+  });
+}
+
+function ready(steps: HTMLElement | null): readonly HTMLButtonElement[] {
+  return [...(steps?.querySelectorAll<HTMLButtonElement>("button:not(:disabled)") ?? [])];
+}
+
+/** Each button carries its key, for screen readers and where a mouse says that there are keys. */
+function number(steps: HTMLElement) {
+  for (const button of steps.querySelectorAll("button:disabled[aria-keyshortcuts]")) {
+    button.removeAttribute("aria-keyshortcuts");
+  }
+  for (const [at, button] of ready(steps).entries()) {
+    if (at < 9 && singleKeysOn()) {
+      button.setAttribute("aria-keyshortcuts", String(at + 1));
+    } else {
+      button.removeAttribute("aria-keyshortcuts");
+    }
+  }
 }

@@ -43,7 +43,7 @@ function Places() {
   }
   const { hours, dates, units } = notation();
   return (
-    <div className="min-h-dvh md:pl-[5.5rem]">
+    <div className="min-h-dvh md:pl-[5.5rem] print:pl-0">
       <a
         href="#page"
         className="sr-only z-30 rounded-field bg-paper px-5 py-3 font-bold text-primary focus:not-sr-only focus:fixed! focus:top-2 focus:left-2 focus:px-5! focus:py-3!"

@@ -16,3 +16,9 @@ export function applyTheme(choice: ThemeChoice = chosenTheme()): void {
 }
 
 dark.addEventListener("change", () => applyTheme());
+
+// Paper is white, also where the screen is not.
+window.addEventListener("beforeprint", () => {
+  document.documentElement.dataset["theme"] = "enamel";
+});
+window.addEventListener("afterprint", () => applyTheme());

@@ -92,6 +92,7 @@ function Line({ name, runs, of }: LineProps) {
       <svg
         ref={frame}
         height={HEIGHT}
+        viewBox={`0 0 ${width} ${HEIGHT}`}
         className="block w-full"
         role="img"
         aria-label={`${name} in minutes, the oldest first: ${points.map((point) => point.value).join(", ")}`}

@@ -62,9 +62,10 @@ export function DayRibbon({ plan, day, move }: Props) {
       <svg
         width={width}
         height={height}
+        viewBox={`0 0 ${width} ${height}`}
         role="img"
         aria-label={`${day.lead} ${rows.map((row) => row.name).join(", ")}`}
-        className={`block select-none ${dragged ? "cursor-ew-resize touch-pan-y" : ""}`}
+        className={`block select-none print:h-auto print:w-full ${dragged ? "cursor-ew-resize touch-pan-y" : ""}`}
         onPointerDown={(event) => {
           if (dragged) {
             from.current = event.clientX;

@@ -74,7 +74,7 @@ function OpenPlan({ part, ...ready }: Ready & { readonly part: PartId }) {
     >
       {!shownAtField && <ProblemNote error={error} retry={retry} />}
       <ProblemNote error={refused} />
-      <div className="grid items-start gap-4 md:grid-cols-[16.5rem_minmax(0,1fr)]">
+      <div className="grid items-start gap-4 print:block md:grid-cols-[16.5rem_minmax(0,1fr)]">
         <div className="no-print flex flex-col gap-3 md:sticky md:top-4">
           <PlanSummary plan={plan} chosen={key} choose={choose}>
             <Trouble plan={plan} />

@@ -2,6 +2,7 @@ import { Printer } from "lucide-react";
 import { useState } from "react";
 import { Button, Card, Choice, NumberField, PageFrame, ProblemNote, Stepper } from "@/kit";
 import { useKitchen } from "@/kitchen";
+import { usualPaper } from "@/quantity";
 import { type Lot, lotName, useShelf } from "@/shelf";
 
 /** A sheet of labels by its measures in millimetres. */
@@ -45,10 +46,15 @@ const KEPT = "mobrel.label-sheet";
 function kept(): { readonly paper: string; readonly sheet: Sheet } {
   try {
     const text = localStorage.getItem(KEPT);
-    return text ? JSON.parse(text) : { paper: "a4", sheet: A4 };
+    return text ? JSON.parse(text) : usual();
   } catch {
-    return { paper: "a4", sheet: A4 };
+    return usual();
   }
+}
+
+function usual() {
+  const paper = usualPaper();
+  return { paper, sheet: paper === "letter" ? LETTER : A4 };
 }
 
 /** Everything that goes on paper: labels for jars, and lists. */

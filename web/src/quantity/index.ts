@@ -15,7 +15,7 @@ export {
 } from "./format";
 export { countJars, JAR_SIZES, jarWord } from "./jars";
 export { formatInches, formatInchSpan } from "./length";
-export { type DateOrder, type Notation, notation, notationOf, writeAs } from "./notation";
+export { type DateOrder, type Notation, notation, notationOf, usualPaper, writeAs } from "./notation";
 export { type Bounds, readNumber } from "./readNumber";
 export { formatClock, formatMinutes, formatSpan } from "./time";
 export { wholeNumber } from "./wholeNumber";

@@ -32,6 +32,14 @@ export function notationOf(language: string): Notation {
   };
 }
 
+/** Where printers take Letter. */
+const LETTER_IN = new Set("US CA MX PH CL CO CR DO GT NI PA PR SV VE".split(" "));
+
+/** The sheet that printers usually take where a language with its region is from. */
+export function usualPaper(language: string = navigator.language): "a4" | "letter" {
+  return LETTER_IN.has(language.split("-").at(-1)?.toUpperCase() ?? "") ? "letter" : "a4";
+}
+
 function known(language: string): string {
   try {
     return Intl.DateTimeFormat.supportedLocalesOf(language)[0] ?? "en-GB";

@@ -67,7 +67,15 @@ export function Trace({ run, now, height = 250 }: Props) {
     : [0, 5, 10, 15].map((tick) => [tick, Math.abs(tick - target) < 1.2 ? "" : String(tick)] as const);
   const lossAt = new Set(losses.map((loss) => Date.parse(loss.at)));
   return (
-    <svg ref={frame} height={H} className="block w-full" role="img" aria-label={words(run, losses.length)}>
+    <svg
+      ref={frame}
+      height={H}
+      // As it is measured; paper may be narrower than the screen.
+      viewBox={`0 0 ${W} ${H}`}
+      className="block w-full"
+      role="img"
+      aria-label={words(run, losses.length)}
+    >
       {ticks.map(([tick, text]) => (
         <g key={tick}>
           <line x1={LEFT} x2={W - RIGHT} y1={y(tick)} y2={y(tick)} className="stroke-line" />

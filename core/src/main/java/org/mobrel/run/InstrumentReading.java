@@ -42,7 +42,7 @@ public record InstrumentReading(Optional<GaugePressure> dial, Optional<WeightSta
     }
 
     /** What it says of the weight; empty for a look at the dial. */
-    Optional<WeightState> weightBy(Jiggles range) {
+    public Optional<WeightState> weightBy(Jiggles range) {
         return weight.or(() -> jiggles.map(range::at));
     }
 

@@ -1,25 +1,11 @@
 package org.mobrel.server.prints;
 
 import java.awt.BasicStroke;
-import java.awt.Color;
-import java.awt.Font;
-import java.awt.FontFormatException;
-import java.awt.FontMetrics;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.geom.Arc2D;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
-import java.util.Base64;
 import java.util.List;
-import java.util.function.Consumer;
-import javax.imageio.ImageIO;
 import org.mobrel.jars.JarCount;
 import org.mobrel.jars.JarSize;
 
@@ -33,13 +19,12 @@ final class CardPictures {
 
     private static final double FROM_DEGREES = 225;
     private static final double TURN_DEGREES = 270;
-    private static final Font LETTERS = letters();
 
     private CardPictures() {}
 
     /** A dial with the mark to keep. @param psi what to read on it */
     static String dial(double psi) {
-        return picture(SIDE, SIDE, ink -> {
+        return Ink.picture(SIDE, SIDE, ink -> {
             ink.setStroke(new BasicStroke(14));
             ink.draw(new Ellipse2D.Double(40, 40, SIDE - 80.0, SIDE - 80.0));
             for (int each = 0; each <= DIAL_END; each++) {
@@ -47,12 +32,13 @@ final class CardPictures {
                 ink.setStroke(new BasicStroke(numbered ? 12 : 5));
                 ink.draw(spoke(each, numbered ? 310 : 340, 375));
                 if (numbered) {
-                    written(
+                    Ink.write(
                             ink,
                             Integer.toString(each),
                             70,
                             MIDDLE + along(each, 250)[0],
-                            MIDDLE + along(each, 250)[1]);
+                            MIDDLE + along(each, 250)[1],
+                            Ink.Held.MIDDLE);
                 }
             }
             // Below it the time does not count: hatched, not coloured.
@@ -68,12 +54,12 @@ final class CardPictures {
 
     /** A weight with what is marked on it. @param pounds 5, 10 or 15 */
     static String weight(String pounds) {
-        return picture(SIDE, SIDE, ink -> {
+        return Ink.picture(SIDE, SIDE, ink -> {
             ink.setStroke(new BasicStroke(16));
             ink.draw(new Ellipse2D.Double(150, 110, 600, 600));
             ink.draw(new Line2D.Double(MIDDLE, 710, MIDDLE, 860));
-            written(ink, pounds, 270, MIDDLE, 390);
-            written(ink, "lb", 90, MIDDLE, 570);
+            Ink.write(ink, pounds, 270, MIDDLE, 390, Ink.Held.MIDDLE);
+            Ink.write(ink, "lb", 90, MIDDLE, 570, Ink.Held.MIDDLE);
         });
     }
 
@@ -88,14 +74,14 @@ final class CardPictures {
         int across = all.size() > 12 ? 5 : 4;
         int down = Math.max(1, (all.size() + across - 1) / across);
         int step = SIDE / across;
-        return picture(SIDE, step * down, ink -> {
+        return Ink.picture(SIDE, step * down, ink -> {
             ink.setStroke(new BasicStroke(10));
             for (int jar = 0; jar < all.size(); jar++) {
                 double x = step * (jar % across) + step / 2.0;
                 double y = step * (jar / across) + step / 2.0;
                 double wide = step * 0.84;
                 ink.draw(new Ellipse2D.Double(x - wide / 2, y - wide / 2, wide, wide));
-                written(ink, all.get(jar), step / 3, x, y);
+                Ink.write(ink, all.get(jar), step / 3, x, y, Ink.Held.MIDDLE);
             }
         });
     }
@@ -120,38 +106,5 @@ final class CardPictures {
     private static double[] along(double psi, double far) {
         double turned = Math.toRadians(FROM_DEGREES - TURN_DEGREES * psi / DIAL_END);
         return new double[] {far * Math.cos(turned), -far * Math.sin(turned)};
-    }
-
-    private static void written(Graphics2D ink, String text, int size, double x, double y) {
-        ink.setFont(LETTERS.deriveFont((float) size));
-        FontMetrics metrics = ink.getFontMetrics();
-        ink.drawString(text, (float) (x - metrics.stringWidth(text) / 2.0), (float)
-                (y + (metrics.getAscent() - metrics.getDescent()) / 2.0));
-    }
-
-    private static String picture(int width, int height, Consumer<Graphics2D> drawn) {
-        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_GRAY);
-        Graphics2D ink = image.createGraphics();
-        ink.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        ink.setColor(Color.WHITE);
-        ink.fillRect(0, 0, width, height);
-        ink.setColor(Color.BLACK);
-        drawn.accept(ink);
-        ink.dispose();
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try {
-            ImageIO.write(image, "png", out);
-        } catch (IOException failed) {
-            throw new UncheckedIOException(failed);
-        }
-        return "data:image/png;base64," + Base64.getEncoder().encodeToString(out.toByteArray());
-    }
-
-    private static Font letters() {
-        try (InputStream font = CardPictures.class.getResourceAsStream(Pdf.FONTS + "DejaVuSans-Bold.ttf")) {
-            return Font.createFont(Font.TRUETYPE_FONT, font);
-        } catch (IOException | FontFormatException failed) {
-            throw new IllegalStateException("no font for the card", failed);
-        }
     }
 }

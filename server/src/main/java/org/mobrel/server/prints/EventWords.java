@@ -47,6 +47,11 @@ final class EventWords {
     }
 
     private static String check(JarCheck jar) {
+        return "jar %d: %s".formatted(jar.jar(), found(jar));
+    }
+
+    /** 'sealed, liquid lost: some'. */
+    static String found(JarCheck jar) {
         List<String> words = new ArrayList<>(List.of(jar.sealed() ? "sealed" : "not sealed"));
         if (jar.loss() != JarCheck.LiquidLoss.NONE) {
             words.add("liquid lost: " + plain(jar.loss().code()));
@@ -54,7 +59,7 @@ final class EventWords {
         if (jar.level() != JarCheck.Level.RIGHT) {
             words.add(jar.level().code());
         }
-        return "jar %d: %s".formatted(jar.jar(), String.join(", ", words));
+        return String.join(", ", words);
     }
 
     private static String signs(ZeroSigns zero) {

@@ -1,13 +1,19 @@
 package org.mobrel.server.prints;
 
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /** The sheets a household's printer takes. */
 enum Paper {
     A4("a4", 210, 297),
     LETTER("letter", 215.9, 279.4),
     A5("a5", 148, 210);
+
+    /** Where printers take Letter. */
+    private static final Set<String> LETTER_IN =
+            Set.of("US", "CA", "MX", "PH", "CL", "CO", "CR", "DO", "GT", "NI", "PA", "PR", "SV", "VE");
 
     private final String code;
     private final double widthMm;
@@ -21,6 +27,11 @@ enum Paper {
 
     static Optional<Paper> ofCode(String code) {
         return Arrays.stream(values()).filter(paper -> paper.code.equals(code)).findFirst();
+    }
+
+    /** What printers take where a device's language is from; A4 where it does not say. */
+    static Paper usualIn(Locale where) {
+        return LETTER_IN.contains(where.getCountry()) ? LETTER : A4;
     }
 
     double widthMm() {

@@ -34,23 +34,25 @@ class PrintController {
     }
 
     @GetMapping("/process-card/{run}.pdf")
-    ResponseEntity<byte[]> processCard(@PathVariable long run, @RequestParam(defaultValue = "a4") String paper) {
-        return pdf("process-card", service.processCard(run, paper(paper)));
+    ResponseEntity<byte[]> processCard(
+            @PathVariable long run, @RequestParam(defaultValue = "") String paper, Locale where) {
+        return pdf("process-card", service.processCard(run, paper(paper, where)));
     }
 
     @GetMapping("/batch/{batch}.pdf")
-    ResponseEntity<byte[]> batchRecord(@PathVariable long batch, @RequestParam(defaultValue = "a4") String paper) {
-        return pdf("batch-record", service.batchRecord(batch, paper(paper)));
+    ResponseEntity<byte[]> batchRecord(
+            @PathVariable long batch, @RequestParam(defaultValue = "") String paper, Locale where) {
+        return pdf("batch-record", service.batchRecord(batch, paper(paper, where)));
     }
 
     @GetMapping("/shelf.pdf")
-    ResponseEntity<byte[]> shelfList(@RequestParam(defaultValue = "a4") String paper) {
-        return pdf("shelf", service.shelfList(paper(paper)));
+    ResponseEntity<byte[]> shelfList(@RequestParam(defaultValue = "") String paper, Locale where) {
+        return pdf("shelf", service.shelfList(paper(paper, where)));
     }
 
     @GetMapping("/holds.pdf")
-    ResponseEntity<byte[]> holdList(@RequestParam(defaultValue = "a4") String paper) {
-        return pdf("on-hold", service.holdList(paper(paper)));
+    ResponseEntity<byte[]> holdList(@RequestParam(defaultValue = "") String paper, Locale where) {
+        return pdf("on-hold", service.holdList(paper(paper, where)));
     }
 
     /**
@@ -67,8 +69,9 @@ class PrintController {
             @RequestParam(defaultValue = "3,8,64,33.9,7,12.9,2,0") List<String> grid,
             @RequestParam(defaultValue = "1") int first,
             @RequestParam(defaultValue = "true") boolean code,
-            @RequestParam(defaultValue = "a4") String paper) {
-        Paper sheetOf = paper(paper);
+            @RequestParam(defaultValue = "") String paper,
+            Locale where) {
+        Paper sheetOf = paper(paper, where);
         LabelSheet sheet = sheet(grid, first, sheetOf);
         List<PrintService.PrintLabel> wanted = new ArrayList<>();
         int labels = 0;
@@ -93,8 +96,9 @@ class PrintController {
     ResponseEntity<byte[]> freezerLabels(
             @RequestParam(defaultValue = "3,8,64,33.9,7,12.9,2,0") List<String> grid,
             @RequestParam(defaultValue = "1") int first,
-            @RequestParam(defaultValue = "a4") String paper) {
-        Paper sheetOf = paper(paper);
+            @RequestParam(defaultValue = "") String paper,
+            Locale where) {
+        Paper sheetOf = paper(paper, where);
         LabelSheet sheet = sheet(grid, first, sheetOf);
         return pdf("freezer-labels", service.freezerLabels(sheet, first, sheetOf, MOST_LABELS));
     }
@@ -157,8 +161,11 @@ class PrintController {
         }
     }
 
-    private static Paper paper(String code) {
-        return Paper.ofCode(code).orElseThrow(() -> new InvalidField("paper", "a4 or letter"));
+    /** @param where the request comes from, whose usual sheet it is if none is named */
+    private static Paper paper(String code, Locale where) {
+        return code.isEmpty()
+                ? Paper.usualIn(where)
+                : Paper.ofCode(code).orElseThrow(() -> new InvalidField("paper", "a4, a5 or letter"));
     }
 
     private static ResponseEntity<byte[]> pdf(String name, byte[] content) {

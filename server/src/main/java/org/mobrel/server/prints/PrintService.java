@@ -4,17 +4,9 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.mobrel.jars.JarCount;
-import org.mobrel.run.EventKind;
-import org.mobrel.run.Heard;
-import org.mobrel.run.JarCheck;
-import org.mobrel.run.RunEvent;
-import org.mobrel.run.RunState;
-import org.mobrel.run.Seen;
-import org.mobrel.server.batch.BatchMessages;
 import org.mobrel.server.batch.BatchService;
 import org.mobrel.server.platform.Dates;
 import org.mobrel.server.run.Run;
@@ -68,149 +60,17 @@ public class PrintService {
     }
 
     /** A load on the practice device says so on paper too. */
-    private static String practice(Run run) {
+    static String practice(Run run) {
         return run.isPractice() ? "<p><b>PRACTICE DEVICE: nothing of this was canned.</b></p>" : "";
     }
 
     /** All that is known of a batch, on paper. */
     @Transactional(readOnly = true)
     byte[] batchRecord(long batchId, Paper paper) {
-        BatchService.Record batch = batches.record(batchId);
-        StringBuilder body = new StringBuilder("<h1>" + Html.text(batch.title()) + "</h1><p>"
-                + Html.text("%s · %s · recipe version %d · tables %s"
-                        .formatted(
-                                moment(batch.madeAt()),
-                                batch.cannerName(),
-                                batch.recipeVersion(),
-                                batch.tableVersion()))
-                + "</p>");
-        body.append("<h2>Ruling</h2><p>")
-                .append(Html.text(batch.ruling().headline()))
-                .append("</p>");
-        batch.acceptance().ifPresent(who -> body.append("<p>Own judgement, taken on by ")
-                .append(Html.text(who.by() + ": \"" + who.reason() + "\""))
-                .append("</p>"));
-        body.append("<table><tr><th>Ingredient</th><th>Row it rests on</th></tr>");
-        for (BatchMessages.BatchLine line : batch.ruling().lines()) {
-            if (!line.text().isBlank()) {
-                body.append("<tr class=\"line\">")
-                        .append(Html.cell(line.text() + answered(line)))
-                        .append(Html.cell(line.source() == null ? "no time of its own" : line.source()))
-                        .append("</tr>");
-            }
-        }
-        body.append("</table><p class=\"small\">")
-                .append(Html.text(compared(batch.ruling())))
-                .append("</p>");
-        runs.ofBatch(batchId).forEach(run -> body.append(practice(run)).append(load(run)));
-        body.append("<h2>Lots</h2><table>");
-        shelf.lotsOfBatch(batchId).forEach(lot -> body.append("<tr class=\"line\"><td><b>")
-                .append(Html.text(lot.lot().code().text()))
-                .append("</b></td>")
-                .append(Html.cell(lot.name()))
-                .append(Html.cell("%d of %s left"
-                        .formatted(
-                                lot.lot().jars(), lot.size().counted(lot.lot().shelved()))))
-                .append(Html.cell(lot.isHeld() ? "ON HOLD" : ""))
-                .append("</tr>"));
-        return Pdf.of(Html.page(paper.page(14), body + "</table><p class=\"small\">" + CAUTION + "</p>"));
-    }
-
-    /** What was answered to the questions of a line, behind it. */
-    /** Which of the rows it rests on were compared with a printed copy, and by whom. */
-    private static String compared(BatchMessages.BatchRuling ruling) {
-        return ruling.rows().stream()
-                .map(row -> row.row() + ": " + row.compared())
-                .distinct()
-                .collect(Collectors.joining("; ", "Rows it rests on. ", "."));
-    }
-
-    private static String answered(BatchMessages.BatchLine line) {
-        return line.answers().isEmpty() ? "" : " (" + String.join("; ", line.answers()) + ")";
-    }
-
-    private String load(Run run) {
-        RunState state = run.state();
-        long sealed = state.checked().values().stream().filter(JarCheck::sealed).count();
-        StringBuilder load = new StringBuilder("<h2>Load " + run.loadNumber() + ": " + Html.text(jars(run.jars()))
-                + "</h2><p>"
-                + Html.text("%d min at %s; %s"
-                        .formatted(
-                                run.plan().process().value(),
-                                run.plan().target().psi()
-                                        + (run.plan().gauge().code().equals("dial") ? " psi" : " lb"),
-                                state.checked().isEmpty()
-                                        ? "seals not checked"
-                                        : sealed + " of " + state.checked().size() + " sealed"))
-                + "</p><table>");
-        for (RunEvent event : run.events()) {
-            if (!event.by().device() && event.kind() != EventKind.HEARD && event.kind() != EventKind.SEEN) {
-                load.append("<tr class=\"line\"><td>")
-                        .append(dates.second(event.at().atZone(zone)))
-                        .append("</td>")
-                        .append(Html.cell(event.kind().code().replace('-', ' ')))
-                        .append(Html.cell(EventWords.of(event)))
-                        .append(Html.cell(event.note()))
-                        .append("</tr>");
-            }
-        }
-        long byGauge =
-                run.events().stream().filter(event -> event.by().device()).count();
-        return load + "</table>" + deviations(state) + heard(run) + seen(run)
-                + (byGauge > 0 ? "<p class=\"small\">and " + byGauge + " readings a gauge sent by itself</p>" : "");
-    }
-
-    /** What a device heard, in a sentence: it proves nothing. */
-    private static String heard(Run run) {
-        int[] rates = run.events().stream()
-                .flatMap(event -> event.as(Heard.class).stream())
-                .mapToInt(Heard::perMinute)
-                .sorted()
-                .toArray();
-        return rates.length == 0
-                ? ""
-                : "<p class=\"small\">A device listened in %d minutes and heard the weight about %d times a minute; that proves nothing.</p>"
-                        .formatted(rates.length, rates[rates.length / 2]);
-    }
-
-    /** Likewise what it saw of the dial. */
-    private static String seen(Run run) {
-        List<Seen> minutes = run.events().stream()
-                .flatMap(event -> event.as(Seen.class).stream())
-                .toList();
-        return minutes.isEmpty()
-                ? ""
-                : "<p class=\"small\">A device saw the dial in %d minutes, between %s and %s psi; that proves nothing.</p>"
-                        .formatted(
-                                minutes.size(),
-                                minutes.stream()
-                                        .map(Seen::lowest)
-                                        .min(Comparator.naturalOrder())
-                                        .orElseThrow()
-                                        .psi()
-                                        .toPlainString(),
-                                minutes.stream()
-                                        .map(Seen::highest)
-                                        .max(Comparator.naturalOrder())
-                                        .orElseThrow()
-                                        .psi()
-                                        .toPlainString());
-    }
-
-    /** What did not go as it should; empty for most. */
-    private String deviations(RunState state) {
-        return state.deviations().isEmpty()
-                ? ""
-                : "<p>"
-                        + Html.text("Not as it should be: "
-                                + state.deviations().stream()
-                                        .map(deviation -> "%s at %s"
-                                                .formatted(
-                                                        deviation.code().replace('-', ' '),
-                                                        dates.second(
-                                                                deviation.at().atZone(zone))))
-                                        .collect(Collectors.joining("; ")))
-                        + "</p>";
+        BatchRecord record = new BatchRecord(new BatchRecord.Times(
+                at -> dates.time(at.atZone(zone)), at -> dates.second(at.atZone(zone)), this::moment));
+        return Pdf.of(record.html(
+                batches.record(batchId), runs.ofBatch(batchId), shelf.lotsOfBatch(batchId), paper, CAUTION));
     }
 
     /**
@@ -334,7 +194,7 @@ public class PrintService {
                         + "</table>"));
     }
 
-    private static String jars(List<JarCount> jars) {
+    static String jars(List<JarCount> jars) {
         return jars.stream().map(jar -> jar.size().counted(jar.count())).collect(Collectors.joining(", "));
     }
 

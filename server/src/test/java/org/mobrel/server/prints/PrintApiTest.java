@@ -190,6 +190,31 @@ class PrintApiTest {
         }
     }
 
+    /** What somebody asks for years later stands on the first page; every line and event behind it. */
+    @Test
+    void the_record_begins_with_trace_deviations_and_seals(TestServer server) throws IOException {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long run = kitchen.run(4, 0);
+        long batch = kitchen.rested(run, "11", "13").get("batchId").asLong();
+        kitchen.sealed(run);
+        try (PDDocument record = pdf(server, "batch/%d.pdf?paper=letter".formatted(batch))) {
+            assertThat(record.getNumberOfPages()).isEqualTo(2);
+            PDFTextStripper first = new PDFTextStripper();
+            first.setEndPage(1);
+            assertThat(first.getText(record).replaceAll("\\s+", " "))
+                    .contains("pressure was lost", "4 of 4 sealed", "4 sealed", "full time from", "Lots")
+                    .doesNotContain("no time of its own");
+            assertThat(record.getPage(0).getResources().getXObjectNames()).isNotEmpty();
+        }
+        String other = "/api/prints/batch/%d.pdf".formatted(canned(kitchen).batch());
+        try (PDDocument record = Loader.loadPDF(server.bytes(other, "en-US"))) {
+            assertThat(text(record)).contains("No deviation.");
+            assertThat(record.getPage(0).getMediaBox().getWidth())
+                    .as("Letter, where it is what printers take")
+                    .isCloseTo(612, within(1f));
+        }
+    }
+
     @Test
     void paper_is_written_as_the_device_writes_or_as_the_kitchen_says(TestServer server) throws IOException {
         Canned canned = canned(TestKitchen.in(server, 0.5));

@@ -34,7 +34,7 @@ onChange((concept) => void refresh(queries, concept));
 
 const outbox = deviceOutbox();
 
-watchForUpdates();
+void watchForUpdates();
 whenIdle(() => void loadEveryPage());
 keepQueries(queries);
 

@@ -11,7 +11,7 @@ const KEYS: readonly (readonly [string, string])[] = [
 ];
 
 /** The keys there are. */
-export function KeysList({ onClose }: { readonly onClose: () => void }) {
+export default function KeysList({ onClose }: { readonly onClose: () => void }) {
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => dialog.current?.showModal(), []);
   return (

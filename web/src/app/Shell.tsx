@@ -8,7 +8,6 @@ import { useSendKeptEdits } from "@/plan";
 import { notation, writeAs } from "@/quantity";
 import { Alarms } from "@/stove";
 import { AwayStrip } from "./AwayStrip";
-import { KeysList } from "./KeysList";
 import { PLACES } from "./places";
 import { Troubles } from "./Troubles";
 import { UpdateStrip } from "./UpdateStrip";
@@ -16,8 +15,9 @@ import { useFocusOnArrival } from "./useFocusOnArrival";
 import { useShortcuts } from "./useShortcuts";
 import { useTakeAlong } from "./useTakeAlong";
 
-/** Comes when it is asked for: most cooks never do. */
+/** They come when they are asked for: most cooks never do. */
 const Palette = lazy(() => import("./Palette"));
+const KeysList = lazy(() => import("./KeysList"));
 
 /** The rail with the places of the kitchen; a bar at the bottom where the screen is narrow. */
 export function Shell() {
@@ -100,7 +100,11 @@ function Places() {
           <Palette onClose={onClose} />
         </Suspense>
       )}
-      {open === "keys" && <KeysList onClose={onClose} />}
+      {open === "keys" && (
+        <Suspense>
+          <KeysList onClose={onClose} />
+        </Suspense>
+      )}
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from "react";
-import { Workbox } from "workbox-window";
+import type { Workbox } from "workbox-window";
 
 const IDLE_AFTER_MS = 1_500;
 const LOOK_EVERY_MS = 60 * 60_000;
@@ -18,11 +18,15 @@ function isReady(now: boolean) {
 }
 
 /** Lets the pages open without a line, where the address allows it, and looks for newer ones. */
-export function watchForUpdates() {
+export async function watchForUpdates() {
   if (!import.meta.env.PROD || !("serviceWorker" in navigator)) {
     return;
   }
-  const watched = new Workbox("/sw.js");
+  const loaded = await import("workbox-window").catch(() => undefined);
+  if (!loaded) {
+    return; // The server went away meanwhile; the next visit looks again.
+  }
+  const watched = new loaded.Workbox("/sw.js");
   worker = watched;
   watched.addEventListener("waiting", () => isReady(true));
   watched.addEventListener("controlling", ({ isUpdate }) => {

@@ -91,7 +91,7 @@ export function CheckAll({ run, jars }: Props) {
         </p>
       ) : waiting ? (
         <div role="status" className="flex flex-wrap items-center gap-4">
-          <p className="min-w-0 flex-1 text-2xl font-bold">{verdict(open, failed)}</p>
+          <p className="min-w-[min(100%,16rem)] flex-1 text-2xl font-bold">{verdict(open, failed)}</p>
           <Button
             size="stove"
             onClick={() => {

@@ -22,7 +22,8 @@ export function JarRow({ jars, run, findings, chosen, onTap }: Props) {
   const colours = useJarColours();
   const several = new Set(jars.map((jar) => jar.title)).size > 1;
   return (
-    <ol className="flex flex-wrap items-end gap-x-3 gap-y-4">
+    // On a tablet there is room for jars that are told apart, and hit, from farther away.
+    <ol className="flex flex-wrap items-end gap-x-3 gap-y-4 md:[&_svg]:[zoom:1.6]">
       {jars.map((jar) => {
         const check = run.checked.find((done) => done.jar === jar.number);
         const found = findings?.get(jar.number);
@@ -37,7 +38,9 @@ export function JarRow({ jars, run, findings, chosen, onTap }: Props) {
               height={92}
               empty={failed}
             />
-            <span className={`block text-[0.9rem] leading-tight font-bold ${failed ? "text-brick" : ""}`}>
+            <span
+              className={`block text-[0.9rem] leading-tight md:text-lg font-bold ${failed ? "text-brick" : ""}`}
+            >
               <span className="sr-only">Jar </span>
               {jar.number}
               {several && ` ${letterOf(jar.dish)}`}: {words}
@@ -51,13 +54,13 @@ export function JarRow({ jars, run, findings, chosen, onTap }: Props) {
               <button
                 type="button"
                 aria-pressed={found !== undefined && !isPlain(found)}
-                className={`flex min-h-14 min-w-18 cursor-pointer flex-col items-center gap-1 rounded-field border-2 p-2 ${chosen === jar.number ? "border-primary bg-steam" : "border-line bg-paper"}`}
+                className={`flex min-h-14 min-w-18 md:min-w-31 cursor-pointer flex-col items-center gap-1 rounded-field border-2 p-2 ${chosen === jar.number ? "border-primary bg-steam" : "border-line bg-paper"}`}
                 onClick={() => onTap(jar.number)}
               >
                 {picture}
               </button>
             ) : (
-              <span className="flex min-w-18 flex-col items-center gap-1 p-2">{picture}</span>
+              <span className="flex min-w-18 md:min-w-31 flex-col items-center gap-1 p-2">{picture}</span>
             )}
           </li>
         );

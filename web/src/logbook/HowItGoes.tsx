@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useRef } from "react";
 import { api, body, type Schemas } from "@/api/client";
 import { keys } from "@/api/keys";
-import { Card, useWidth } from "@/kit";
+import { Card, Disclosure, useWidth } from "@/kit";
 import { formatDate } from "@/quantity";
 
 type Point = Schemas["RunFigure"];
@@ -38,6 +38,7 @@ export function HowItGoes() {
             </h2>
             <Line name="Come-up" runs={runs} of={(run) => run.comeUpMin ?? undefined} />
             <Line name="Cool-down" runs={runs} of={(run) => run.coolDownMin ?? undefined} />
+            <Runs canner={canner} runs={runs} />
           </Card>
         );
       })}
@@ -57,6 +58,35 @@ export function HowItGoes() {
         </Card>
       )}
     </div>
+  );
+}
+
+/** What the dots show, to be read, the latest first. */
+function Runs({ canner, runs }: { readonly canner: string; readonly runs: readonly Point[] }) {
+  return (
+    <Disclosure title="Run by run">
+      <table className="w-full text-right">
+        <caption className="sr-only">The runs of {canner}, the latest first</caption>
+        <thead className="text-soft">
+          <tr>
+            <th className="text-left font-semibold">Day</th>
+            <th className="font-semibold">Come-up</th>
+            <th className="font-semibold">Cool-down</th>
+            <th className="font-semibold">Sealed</th>
+          </tr>
+        </thead>
+        <tbody className="digits">
+          {[...runs].reverse().map((run) => (
+            <tr key={run.at} className="border-t border-line">
+              <th className="py-2 text-left font-semibold">{formatDate(run.at)}</th>
+              <td>{run.comeUpMin == null ? "–" : `${run.comeUpMin} min`}</td>
+              <td>{run.coolDownMin == null ? "–" : `${run.coolDownMin} min`}</td>
+              <td>{run.checked === 0 ? "–" : `${run.sealed} of ${run.checked}`}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Disclosure>
   );
 }
 

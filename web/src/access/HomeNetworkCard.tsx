@@ -67,9 +67,7 @@ function ShutOut({ choose }: ChooseProps) {
   const [sure, setSure] = useState(false);
   return sure ? (
     <div className="flex flex-wrap items-center gap-3 border-t border-line pt-3">
-      <p className="min-w-0 flex-1 basis-60">
-        Every other device loses its line to the kitchen at once. They stay paired.
-      </p>
+      <p className="min-w-0 flex-1 basis-60">Every other device is disconnected at once. They stay paired.</p>
       <Button look="loss" size="small" disabled={choose.isPending} onClick={() => choose.mutate(false)}>
         Turn it off now
       </Button>

@@ -123,7 +123,7 @@ function Tests({ canner }: { readonly canner: Canner }) {
             )}
             {!each.struck && (
               <Button look="quiet" size="small" onClick={() => strike.mutate(each.id)}>
-                Strike
+                Strike out
               </Button>
             )}
           </li>

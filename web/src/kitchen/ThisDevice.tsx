@@ -12,12 +12,12 @@ export function ThisDevice() {
     <Card label="This device" className="flex flex-col gap-3">
       <h2 className="text-xl font-bold">This device</h2>
       {state === "open-in-app" ? (
-        <p>Mobrel is installed here. It opens without a line to the kitchen too, with what it knew last.</p>
+        <p>Mobrel is installed here. It opens without a connection too, with what it knew last.</p>
       ) : state === "can-install" ? (
         <div className="flex flex-wrap items-center gap-3">
           <p className="min-w-0 flex-1 basis-64">
-            Installed, it opens from the home screen, without a line to the kitchen too: plans, lists, card,
-            stove and shelf as they were last.
+            Installed, it opens from the home screen, without a connection too: plans, lists, card, stove and
+            shelf as they were last.
           </p>
           <Button look="main" icon={<Download size={20} />} onClick={install}>
             Install Mobrel

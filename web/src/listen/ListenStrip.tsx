@@ -38,7 +38,7 @@ export function ListenStrip({ run, onEvent }: Props) {
 function wordsOf(run: Run, { heard, cutOff, learned }: Listening): DeviceWords {
   if (cutOff) {
     return {
-      text: "No line to the kitchen:",
+      text: "No connection to the kitchen:",
       detail: "until it is back nobody is asked what this device hears.",
       warns: true,
     };

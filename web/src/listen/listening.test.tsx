@@ -100,7 +100,7 @@ test("too loud, silent and cut off are said and reassure nobody", async () => {
   expect(await screen.findByText("Does not hear it.")).toBeTruthy();
   server.on(HEARING, problem(503, "database", "The database does not answer."));
   await act(async () => hear(SPAN));
-  expect(await screen.findByText("No line to the kitchen:")).toBeTruthy();
+  expect(await screen.findByText("No connection to the kitchen:")).toBeTruthy();
   expect(stop).not.toHaveBeenCalled();
 });
 

@@ -107,7 +107,7 @@ export function LogbookPage() {
         </Card>
       )}
       {everything && <HowItGoes />}
-      {batches.data && !everything && total === 0 && <p className="text-soft">No batch answers to that.</p>}
+      {batches.data && !everything && total === 0 && <p className="text-soft">No batch matches that.</p>}
       {batches.hasNextPage && (
         <Button
           className="self-center"

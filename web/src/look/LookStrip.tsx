@@ -36,7 +36,7 @@ const UNSEEN: Record<NonNullable<Looking["unseen"]>, string> = {
 function wordsOf({ seen, unseen, cutOff }: Looking): DeviceWords {
   if (cutOff) {
     return {
-      text: "No line to the kitchen:",
+      text: "No connection to the kitchen:",
       detail: "until it is back nobody is asked what this device sees.",
       warns: true,
     };

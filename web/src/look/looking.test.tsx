@@ -100,7 +100,7 @@ test("low, high and cut off are said and reassure nobody; it stops by itself", a
   expect(await screen.findByText("A little less heat.")).toBeTruthy();
   server.on(SEEING, problem(503, "database", "The database does not answer."));
   await turn();
-  expect(await screen.findByText("No line to the kitchen:")).toBeTruthy();
+  expect(await screen.findByText("No connection to the kitchen:")).toBeTruthy();
   expect(stop).not.toHaveBeenCalled();
   server.on(SEEING, problem(409, "nothing-to-see", "Off the heat."));
   await turn();

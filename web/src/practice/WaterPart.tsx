@@ -134,7 +134,7 @@ function Pour({
           : `a weight of ${offer.canner.psi}: it has to keep moving`}
         {altitudeKnown
           ? `, as this kitchen's altitude asks.`
-          : ". The kitchen's altitude is not set yet, so this rehearsal is at the sea."}
+          : ". The kitchen's altitude is not set yet, so this rehearsal is at sea level."}
       </p>
       <p className="max-w-3xl text-lg">
         Nothing here can be spoilt. Make every mistake you are afraid of; you can begin again.

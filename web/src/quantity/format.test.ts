@@ -15,7 +15,7 @@ import {
 } from "./format";
 import { countJars, jarWord } from "./jars";
 import { formatInches, formatInchSpan } from "./length";
-import { notationOf, writeAs } from "./notation";
+import { notationOf, usualPaper, writeAs } from "./notation";
 import { formatClock, formatSpan } from "./time";
 
 test.each([
@@ -171,4 +171,14 @@ test("jars are counted kind by kind", () => {
       { size: "pint", count: 2 },
     ]),
   ).toBe("1 quart and 2 pints");
+});
+
+test.each([
+  ["en-US", "letter"],
+  ["fr-CA", "letter"],
+  ["en-GB", "a4"],
+  ["de-DE", "a4"],
+  ["en", "a4"],
+])("paper where %s is from: %s", (language, paper) => {
+  expect(usualPaper(language)).toBe(paper);
 });

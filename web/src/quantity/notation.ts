@@ -33,7 +33,22 @@ export function notationOf(language: string): Notation {
 }
 
 /** Where printers take Letter. */
-const LETTER_IN = new Set("US CA MX PH CL CO CR DO GT NI PA PR SV VE".split(" "));
+const LETTER_IN = new Set([
+  "US",
+  "CA",
+  "MX",
+  "PH",
+  "CL",
+  "CO",
+  "CR",
+  "DO",
+  "GT",
+  "NI",
+  "PA",
+  "PR",
+  "SV",
+  "VE",
+]);
 
 /** The sheet that printers usually take where a language with its region is from. */
 export function usualPaper(language: string = navigator.language): "a4" | "letter" {

@@ -102,7 +102,7 @@ export function ShelfPage() {
           ))}
         </div>
       )}
-      {first && !everything && first.jars === 0 && <p className="text-soft">No jar answers to that.</p>}
+      {first && !everything && first.jars === 0 && <p className="text-soft">No jar matches that.</p>}
       {shelf.hasNextPage && (
         <Button
           className="self-center"

@@ -302,7 +302,7 @@ final class Findings {
                 line,
                 "The row \"%s\" of the tables was found to differ from a printed copy. Nothing goes by it until the tables are put right."
                         .formatted(row),
-                List.of(new Remedy("compare-row", "Get updated tables, or compare the row again under The tables")),
+                List.of(new Remedy("compare-row", "Get updated tables, or compare the row again under Tested times")),
                 Optional.empty());
     }
 

@@ -229,7 +229,7 @@ public class PracticeService {
                 .orElseThrow(() -> new Conflict(
                         "too-few-rows",
                         "So many rows of the tables are suspended that no ten lines can be ruled on. Compare them with a"
-                                + " printed copy, in Kitchen under The tables.",
+                                + " printed copy, in Kitchen under Tested times.",
                         Map.of()));
     }
 

@@ -1,7 +1,7 @@
 import { Link } from "@tanstack/react-router";
 import { Plus } from "lucide-react";
 import { forgetTyped } from "@/api/typed";
-import { Button, Card, Field, ProblemNote, Stepper, useKept } from "@/kit";
+import { Button, Card, Field, ProblemNote, Stepper, useKept, useToast } from "@/kit";
 import { jarWord } from "@/quantity";
 import { type Kit, type Need, useNeedChange, useNeeds } from "./useShelf";
 
@@ -92,6 +92,15 @@ function Kits({ kits, dishes }: KitsProps) {
       ...kit,
       goods: kit.goods.map((good, each) => (each === index ? { ...good, have } : good)),
     });
+  const toast = useToast();
+  const remove = ({ id, name, recipeId, jars, goods }: Kit) =>
+    removeKit.mutate(id, {
+      onSuccess: () =>
+        toast({
+          text: `The kit ${name} is removed.`,
+          action: { text: "Undo", run: () => keep.mutate({ name, recipeId, jars, goods }) },
+        }),
+    });
   return (
     <Card label="Meal kits" className="flex flex-col gap-3">
       <div>
@@ -122,7 +131,7 @@ function Kits({ kits, dishes }: KitsProps) {
                 onChange={(have) => change(kit, index, have)}
               />
             ))}
-            <Button size="small" look="quiet" className="self-start" onClick={() => removeKit.mutate(kit.id)}>
+            <Button size="small" look="quiet" className="self-start" onClick={() => remove(kit)}>
               Remove this kit
             </Button>
           </li>

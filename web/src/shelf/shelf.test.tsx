@@ -5,6 +5,7 @@ import { ok, problem, server } from "@/test/server";
 import { show } from "@/test/show";
 import { LotPage } from "./LotPage";
 import { ageOf, holdLabel, lineLabel, lotName } from "./labels";
+import { Needs } from "./Needs";
 import { OpeningCard } from "./OpeningCard";
 import { Stocktake } from "./Stocktake";
 import type { Hold, LedgerLine, Lot, LotLedger } from "./useShelf";
@@ -250,4 +251,23 @@ test("a variant belongs to the name, and a hold without words of its own gets th
   expect(lotName({ title: "Bean soup", variant: "with rosemary" })).toBe("Bean soup, with rosemary");
   expect(holdLabel(hold({ text: "The dial read 0.75 psi high." }))).toBe("The dial read 0.75 psi high.");
   expect(holdLabel(hold({ reason: "forced-cooling" }))).toContain("cooled by force");
+});
+
+test("a kit that is removed comes back by one tap, until it is closed or something else changes", async () => {
+  const goods = [{ name: "Noodles", perKit: 1, have: 3 }];
+  const kit = { id: 5, name: "Noodle soup", recipeId: 8, jars: 1, goods, complete: 3, shortOf: [] };
+  const dish = { recipeId: 8, title: "Bean soup", wanted: 0, standing: 6, loads: 0 };
+  server.on("GET /api/shelf/needs", ok({ dishes: [dish], kits: [kit], version: 1 }));
+  const { user } = await show(<Needs />);
+  server.on("DELETE /api/shelf/kits/5", ok({ dishes: [dish], kits: [], version: 2 }));
+  server.on("POST /api/shelf/kits", ok({ dishes: [dish], kits: [kit], version: 3 }));
+  await user.click(await screen.findByRole("button", { name: "Remove this kit" }));
+  expect(await screen.findByText("The kit Noodle soup is removed.")).toBeTruthy();
+  await user.click(screen.getByRole("button", { name: "Undo" }));
+  await waitFor(() =>
+    expect(server.sent("POST /api/shelf/kits")).toEqual([
+      { name: "Noodle soup", recipeId: 8, jars: 1, goods },
+    ]),
+  );
+  expect(screen.queryByText("The kit Noodle soup is removed.")).toBeNull();
 });

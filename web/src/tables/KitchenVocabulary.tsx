@@ -1,4 +1,4 @@
-import { Button, Card, Field, ProblemNote, useKept } from "@/kit";
+import { Button, Card, Field, ProblemNote, useKept, useToast } from "@/kit";
 import { useForgetAnswer, useOwnFood, useReading, useUnteach } from "./useTables";
 
 /** Foods of the cook's own, and what the cook's words were taught to mean. */
@@ -7,6 +7,7 @@ export function KitchenVocabulary() {
   const unteach = useUnteach();
   const forget = useForgetAnswer();
   const { add, remove } = useOwnFood();
+  const toast = useToast();
   const [name, setName] = useKept("food", "");
   return (
     <>
@@ -21,7 +22,22 @@ export function KitchenVocabulary() {
           {reading.data?.ownFoods.map((food) => (
             <li key={food.id} className="flex items-center justify-between border-b border-line py-1">
               <strong>{food.name}</strong>
-              <Button size="small" look="quiet" onClick={() => remove.mutate(food.id)}>
+              <Button
+                size="small"
+                look="quiet"
+                onClick={() =>
+                  remove.mutate(food.id, {
+                    onSuccess: () =>
+                      toast({
+                        text: `${food.name} is removed.`,
+                        action: {
+                          text: "Undo",
+                          run: () => add.mutate({ name: food.name, note: food.note }),
+                        },
+                      }),
+                  })
+                }
+              >
                 Remove
               </Button>
             </li>

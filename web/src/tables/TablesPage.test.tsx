@@ -68,6 +68,10 @@ test("a food of one's own is added by its name and can be taken away again", asy
   server.on("DELETE /api/reading/own-foods/3", ok({}));
   await user.click(foods.getByRole("button", { name: "Remove" }));
   await waitFor(() => expect(server.sent("DELETE /api/reading/own-foods/3")).toHaveLength(1));
+  await user.click(await screen.findByRole("button", { name: "Undo" }));
+  await waitFor(() =>
+    expect(server.sent("POST /api/reading/own-foods")).toMatchObject([{ name: "oca" }, { name: "sea kale" }]),
+  );
 });
 
 test("a name that the tables know already is refused, and stays to be changed", async () => {

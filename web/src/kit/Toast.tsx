@@ -1,5 +1,15 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { X } from "lucide-react";
-import { createContext, type ReactNode, useCallback, useContext, useMemo, useRef, useState } from "react";
+import {
+  createContext,
+  type ReactNode,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from "react";
 import { Button } from "./Button";
 
 interface Message {
@@ -7,9 +17,9 @@ interface Message {
   readonly action?: { readonly text: string; readonly run: () => void };
 }
 
-const ToastContext = createContext<(message: Message) => void>(() => undefined);
+const ToastContext = createContext<(message: Message | undefined) => void>(() => undefined);
 
-/** Says that something was done, with the way back where there is one. */
+/** Says that something was done, with the way back where there is one; undefined takes away what is said. */
 export function useToast() {
   return useContext(ToastContext);
 }
@@ -19,11 +29,23 @@ const SHOWN_FOR_MS = 8_000;
 export function ToastShelf({ children }: { readonly children: ReactNode }) {
   const [message, setMessage] = useState<Message | undefined>();
   const timer = useRef(0);
-  const show = useCallback((next: Message) => {
+  const changes = useQueryClient().getMutationCache();
+  // A way back leads behind what was done last: the next change takes it away.
+  useEffect(
+    () =>
+      changes.subscribe(
+        (event) =>
+          event.type === "updated" &&
+          event.action.type === "pending" &&
+          setMessage((shown) => (shown?.action ? undefined : shown)),
+      ),
+    [changes],
+  );
+  const show = useCallback((next: Message | undefined) => {
     window.clearTimeout(timer.current);
     setMessage(next);
     // A way back stays until the next change, or until it is not wanted.
-    if (!next.action) {
+    if (next && !next.action) {
       timer.current = window.setTimeout(() => setMessage(undefined), SHOWN_FOR_MS);
     }
   }, []);

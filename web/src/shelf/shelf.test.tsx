@@ -270,4 +270,13 @@ test("a kit that is removed comes back by one tap, until it is closed or somethi
     ]),
   );
   expect(screen.queryByText("The kit Noodle soup is removed.")).toBeNull();
+  // Another change takes the way back away, and the cross does.
+  await user.click(screen.getByRole("button", { name: "Remove this kit" }));
+  await screen.findByText("The kit Noodle soup is removed.");
+  await user.click(screen.getByRole("button", { name: "Close" }));
+  expect(screen.queryByText("The kit Noodle soup is removed.")).toBeNull();
+  await user.click(screen.getByRole("button", { name: "Remove this kit" }));
+  await screen.findByText("The kit Noodle soup is removed.");
+  await user.click(screen.getByRole("button", { name: "One more: Noodles" }));
+  await waitFor(() => expect(screen.queryByText("The kit Noodle soup is removed.")).toBeNull());
 });

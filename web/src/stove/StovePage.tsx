@@ -1,7 +1,7 @@
 import { Link } from "@tanstack/react-router";
 import { Flame, Volume2, VolumeX } from "lucide-react";
-import { useState } from "react";
-import { Button, Card, Empty, LinkButton, PageFrame, Spinner } from "@/kit";
+import { useEffect, useState } from "react";
+import { Button, Card, Empty, LinkButton, PageFrame, Spinner, useToast } from "@/kit";
 import { countJars, formatClock, formatDateTime } from "@/quantity";
 import { GivenUp } from "./GivenUp";
 import { KeptTaps } from "./KeptTaps";
@@ -15,6 +15,9 @@ import { letSpeak, speaks } from "./voice";
 export function StovePage() {
   const { data } = useRuns();
   useTick();
+  // Nothing lies over the buttons here.
+  const toast = useToast();
+  useEffect(() => toast(undefined), [toast]);
   const open = data ?? [];
   const here = open.filter((run) => run.atTheStove);
   const live = firstOfEachCanner(here).sort((one, other) => nextOf(one) - nextOf(other));

@@ -1,6 +1,6 @@
 import { MoonStar } from "lucide-react";
 import { Stepper } from "@/kit";
-import { formatDateTime } from "@/quantity";
+import { formatDateTime, withLengths } from "@/quantity";
 import { type Dish, onDish, type PlanEdit, workTakes } from "./body";
 import type { Ready } from "./PlanFrame";
 import { evenings } from "./parts";
@@ -71,7 +71,7 @@ function DishPrep({ answer, dish, several, edit }: Props) {
           <ol className="ml-5 list-decimal">
             {together.map((step) => (
               <li key={step.text} className="py-1">
-                {step.text}.
+                {withLengths(step.text)}.
               </li>
             ))}
           </ol>
@@ -193,7 +193,7 @@ function FoodCard({ food }: { readonly food: Food }) {
                 )}
                 {WHEN[step.when] ?? step.when}
               </span>
-              <span>{step.text}.</span>
+              <span>{withLengths(step.text)}.</span>
             </li>
           ))}
         </ul>

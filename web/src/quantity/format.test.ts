@@ -14,7 +14,7 @@ import {
   formatWhole,
 } from "./format";
 import { countJars, jarWord } from "./jars";
-import { formatInches, formatInchSpan } from "./length";
+import { formatInches, formatInchSpan, withLengths } from "./length";
 import { notationOf, usualPaper, writeAs } from "./notation";
 import { formatClock, formatSpan } from "./time";
 
@@ -181,4 +181,19 @@ test.each([
   ["en", "a4"],
 ])("paper where %s is from: %s", (language, paper) => {
   expect(usualPaper(language)).toBe(paper);
+});
+
+test.each([
+  ["cut it in 1 in cubes", "cut it in 1 inch cubes", "cut it in 25 mm cubes"],
+  ["cover by 2 in, boil 2 min", "cover by 2 inches, boil 2 min", "cover by 51 mm, boil 2 min"],
+  [
+    "1/2 in cubes; of 1 to 2 in may stay",
+    "1/2 inch cubes; of 1 to 2 inches may stay",
+    "13 mm cubes; of 25 to 51 mm may stay",
+  ],
+  ["broth to 1 in below the rim", "broth to 1 inch below the rim", "broth to 25 mm below the rim"],
+  ["75 in pints, 8 in, boil", "75 in pints, 8 inches, boil", "75 in pints, 203 mm, boil"],
+])("a step that says %s is read in both measures", (step, us, metric) => {
+  expect(withLengths(step, { ...notationOf("en-GB"), units: "us" })).toBe(us);
+  expect(withLengths(step, { ...notationOf("en-GB"), units: "metric" })).toBe(metric);
 });

@@ -14,7 +14,7 @@ export {
   formatWhole,
 } from "./format";
 export { countJars, JAR_SIZES, jarWord } from "./jars";
-export { formatInches, formatInchSpan } from "./length";
+export { formatInches, formatInchSpan, withLengths } from "./length";
 export { type DateOrder, type Notation, notation, notationOf, usualPaper, writeAs } from "./notation";
 export { type Bounds, readNumber } from "./readNumber";
 export { formatClock, formatMinutes, formatSpan } from "./time";

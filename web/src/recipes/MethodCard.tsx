@@ -1,6 +1,7 @@
 import { Check, CircleSlash, Plus, X } from "lucide-react";
 import type { Schemas } from "@/api/client";
 import { Button, Card, useKept } from "@/kit";
+import { withLengths } from "@/quantity";
 import { inWorkingOrder } from "./workingOrder";
 
 interface Props {
@@ -88,7 +89,7 @@ export function MethodCard({ method, steps, stopped, remarks, openingNotes, onCh
                 className="flex items-start justify-between gap-3 border-b border-line py-2 last:border-0"
               >
                 <span>
-                  {step.text}. <span className="text-[0.85rem] text-soft">{step.source}</span>
+                  {withLengths(step.text)}. <span className="text-[0.85rem] text-soft">{step.source}</span>
                 </span>
                 <Button size="small" look="quiet" onClick={() => onChange(inWorkingOrder(method, [step]))}>
                   Add
@@ -105,7 +106,7 @@ export function MethodCard({ method, steps, stopped, remarks, openingNotes, onCh
         >
           {there.map((step) => (
             <li key={step.text} className="flex items-center gap-1">
-              <Check size={16} aria-hidden="true" /> {SHORT[step.code] ?? step.text}
+              <Check size={16} aria-hidden="true" /> {SHORT[step.code] ?? withLengths(step.text)}
             </li>
           ))}
         </ul>

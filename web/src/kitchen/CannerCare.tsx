@@ -179,7 +179,7 @@ function Inspections({ canner }: { readonly canner: Canner }) {
     >
       {care.data?.parts.map((part) => (
         <fieldset key={part.part} className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1">
-          <legend className="float-left min-w-40 flex-1">
+          <legend className="float-left min-w-[min(10rem,100%)] flex-1">
             <span className="block leading-tight font-semibold">{part.label}</span>
             <span className="block text-[0.85rem] text-soft">
               {part.on == null
@@ -187,7 +187,7 @@ function Inspections({ canner }: { readonly canner: Canner }) {
                 : `${part.look}, ${formatDate(part.on)}${part.isDue ? ": due again" : ""}`}
             </span>
           </legend>
-          <span className="inline-flex rounded-field border border-line bg-paper p-0.5">
+          <span className="inline-flex flex-wrap rounded-field border border-line bg-paper p-0.5">
             {LOOKS.map((look) => (
               <label
                 key={look.value}

@@ -9,6 +9,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -85,6 +87,26 @@ class EveryPlaceJourney {
               .map(([each]) => each.outerHTML.slice(0, 140))
             """;
 
+    /** A kitchen in quarts and feet; a load of jars by weight is weighed in grams too. */
+    private static final Pattern METRIC = Pattern.compile(".{0,40}\\d\\s?(?:mm|cm|ml|mL|L|litres?|°C)\\b.{0,20}");
+
+    /** A kitchen in litres and metres; jars are called by their names. */
+    private static final Pattern US = Pattern.compile(
+            ".{0,40}\\d\\s?(?:ft|feet|°F|fl oz|oz(?! jar)|qt|inch|inches|in(?= below| cubes))\\b.{0,20}");
+
+    /** Where no recipe is told in its own words. */
+    private static final List<String> FIGURES_ALONE = List.of(
+            "/plan/3?part=prep",
+            "/stove",
+            "/shelf",
+            "/prints",
+            "/logbook/outside",
+            "/kitchen",
+            "/practice?part=water",
+            "/practice?part=stove",
+            "/practice?part=inside",
+            "/seals/9");
+
     private static RunningMobrel mobrel;
     private static Browser browser;
 
@@ -146,6 +168,7 @@ class EveryPlaceJourney {
             for (Object small : (List<?>) page.evaluate(TOO_SMALL)) {
                 tell(found, place + " is too small to hit", (String) small);
             }
+            foreign(found, page, place, METRIC);
             if (!EVERYWHERE) {
                 axe.look(page, place, ColorScheme.LIGHT);
             }
@@ -158,6 +181,34 @@ class EveryPlaceJourney {
         });
         assertThat(found).isEmpty();
         axe.foundNothing();
+    }
+
+    /** Switched to metric, figures are in metres, litres and degrees Celsius. */
+    @Test
+    void a_metric_kitchen_reads_metric() {
+        List<String> found = new ArrayList<>();
+        Page page = browser.tablet();
+        mobrel.changeKitchen("\"units\": \"metric\"");
+        try {
+            for (String place : FIGURES_ALONE) {
+                open(page, place);
+                foreign(found, page, place, US);
+            }
+            open(page, "/kitchen");
+            assertThat(page.locator("main").innerText()).contains("960 m");
+        } finally {
+            mobrel.changeKitchen("\"units\": \"us\"");
+        }
+        assertThat(found).isEmpty();
+    }
+
+    /** What is measured in the other system, folded away or not. */
+    private static void foreign(List<String> found, Page page, String place, Pattern other) {
+        page.evaluate("() => document.querySelectorAll('main details').forEach((each) => { each.open = true; })");
+        Matcher measured = other.matcher(page.locator("main").innerText());
+        while (measured.find()) {
+            tell(found, place + " measures in the other system", measured.group());
+        }
     }
 
     private static void tell(List<String> found, String where, String what) {

@@ -102,11 +102,20 @@ export function CheckAll({ run, jars }: Props) {
             Undo
           </Button>
           {failed.length > 0 ? (
-            <Button size="stove" look="main" onClick={() => goOn.current()}>
+            <Button
+              size="stove"
+              look="main" // The second of two quick taps was meant for what stood here before.
+              onClick={(event) => event.detail < 2 && goOn.current()}
+            >
               What to do with {failed.length === 1 ? "it" : "them"}
             </Button>
           ) : (
-            <LinkButton to="/shelf" size="stove" look="main">
+            <LinkButton
+              to="/shelf"
+              size="stove"
+              look="main"
+              onClick={(event) => event.detail > 1 && event.preventDefault()}
+            >
               To the shelf
             </LinkButton>
           )}

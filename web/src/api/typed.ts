@@ -32,9 +32,18 @@ export function keepTyped(key: string, value: unknown, beginning: unknown) {
   }
 }
 
-/** Forgets what is kept under every name that begins so; of all pages where no name is given. */
+/** Forgets what is kept under every name of this page that begins so; of all pages where no name is given. */
 export function forgetTyped(name?: string) {
+  forgetting(name)();
+}
+
+/** The same, to be done later: it means the page that is open now. */
+export function forgetting(name?: string): () => void {
   const beginning = name === undefined ? PREFIX : typedKey(name);
+  return () => forget(beginning);
+}
+
+function forget(beginning: string) {
   for (const key of Object.keys(sessionStorage)) {
     if (key.startsWith(beginning)) {
       sessionStorage.removeItem(key);

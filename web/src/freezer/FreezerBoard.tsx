@@ -1,7 +1,7 @@
 import { Printer, Snowflake } from "lucide-react";
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
-import { Button, Card, Disclosure, Field, ProblemNote, Stepper, useKept, useToast } from "@/kit";
+import { Button, Card, Disclosure, Field, ProblemNote, Stepper, useKept, useToast, whenSent } from "@/kit";
 import { daysBetween, formatDate } from "@/quantity";
 import { type Frozen, useFreeze, useFreezer, usePutBack, useTakeOut } from "./useFreezer";
 
@@ -101,9 +101,9 @@ function PutIn({ metric }: { readonly metric: boolean }) {
       className="flex flex-wrap items-end gap-x-5 gap-y-2 pb-1"
       onSubmit={(event) => {
         event.preventDefault();
-        freeze.mutate(
-          { title, boxes, volumeMl: boxes * each * (metric ? LITRE_ML : CUP_ML) },
-          { onSuccess: () => setTitle("") },
+        whenSent(
+          freeze.mutateAsync({ title, boxes, volumeMl: boxes * each * (metric ? LITRE_ML : CUP_ML) }),
+          () => setTitle(""),
         );
       }}
     >

@@ -15,6 +15,6 @@ export { Stepper } from "./Stepper";
 export { isTyping, singleKeysOn, turnSingleKeys } from "./singleKeys";
 export { Tag } from "./Tag";
 export { useToast } from "./Toast";
-export { useKept } from "./useKept";
+export { useKept, whenSent } from "./useKept";
 export { useTyped } from "./useTyped";
 export { useWidth } from "./useWidth";

@@ -2,8 +2,8 @@ import { render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { expect, test } from "vitest";
 import { forgetAll } from "@/api/kept";
-import { forgetTyped } from "@/api/typed";
-import { useKept } from "./useKept";
+import { forgetTyped, forgetting } from "@/api/typed";
+import { useKept, whenSent } from "./useKept";
 
 function Form({ name = "note" }: { readonly name?: string }) {
   const [text, setText] = useKept(name, "");
@@ -67,4 +67,48 @@ test("another page has other forms, and what cannot be read is as if nothing wer
   sessionStorage.setItem(kept ?? "", "{half");
   render(<Form />);
   expect(note()).toBe("");
+});
+
+function Sending({ sent }: { readonly sent: Promise<unknown> }) {
+  const [text, setText] = useKept("sending", "");
+  return (
+    <>
+      <input aria-label="sending" value={text} onChange={(event) => setText(event.target.value)} />
+      <button type="button" onClick={() => whenSent(sent, () => setText(""))}>
+        Send
+      </button>
+    </>
+  );
+}
+
+test.each([
+  ["was taken after its page was left is not there again", true, ""],
+  ["was refused is there again", false, "two"],
+])("what %s", async (_, taken, left) => {
+  const user = userEvent.setup();
+  let answer = () => undefined as unknown;
+  const sent = new Promise((done, refuse) => {
+    answer = () => (taken ? done(undefined) : refuse(new Error("no")));
+  });
+  const { unmount } = render(<Sending sent={sent} />);
+  await user.type(screen.getByLabelText("sending"), "two");
+  await user.click(screen.getByText("Send"));
+  unmount();
+  answer();
+  await sent.catch(() => undefined);
+  render(<Sending sent={sent} />);
+  expect(note("sending")).toBe(left);
+});
+
+test("what is forgotten later is that of the page which was open, and of no name that only begins alike", async () => {
+  await typeAndReload("less paprika");
+  const forget = forgetting("note");
+  const other = forgetting("not-");
+  history.replaceState(null, "", "/elsewhere");
+  other();
+  history.replaceState(null, "", "/");
+  expect(Object.keys(sessionStorage).some((key) => key.endsWith("#note"))).toBe(true);
+  history.replaceState(null, "", "/elsewhere");
+  forget();
+  expect(Object.keys(sessionStorage).some((key) => key.endsWith("#note"))).toBe(false);
 });

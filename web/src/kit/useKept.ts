@@ -1,4 +1,4 @@
-import { useCallback, useState } from "react";
+import { useCallback, useRef, useState } from "react";
 import { keepTyped, typed, typedKey } from "@/api/typed";
 
 type Next<T> = T | ((before: T) => T);
@@ -12,15 +12,25 @@ export function useKept<T>(name: string, beginning: T): readonly [T, (next: Next
   const key = typedKey(name);
   const [held, setHeld] = useState(() => ({ key, value: typed<T>(key) ?? beginning }));
   const value = held.key === key ? held.value : (typed<T>(key) ?? beginning);
+  const latest = useRef(value);
+  latest.current = value;
   const set = useCallback(
-    (next: Next<T>) =>
-      setHeld((before) => {
-        const from = before.key === key ? before.value : (typed<T>(key) ?? beginning);
-        const value = typeof next === "function" ? (next as (before: T) => T)(from) : next;
-        keepTyped(key, value, beginning);
-        return { key, value };
-      }),
+    (next: Next<T>) => {
+      const value = typeof next === "function" ? (next as (before: T) => T)(latest.current) : next;
+      latest.current = value;
+      // At once, and not as React comes to it: what is sent is forgotten also when its page is gone by then.
+      keepTyped(key, value, beginning);
+      setHeld({ key, value });
+    },
     [key, beginning],
   );
   return [value, set];
+}
+
+/**
+ * Forgets what was typed once it has been sent, also where its page is gone by then: what a mutation is given for one call is dropped with the
+ * page. What could not be sent stays, and the mutation says why.
+ */
+export function whenSent(sent: Promise<unknown>, then: () => void): void {
+  sent.then(then, () => undefined);
 }

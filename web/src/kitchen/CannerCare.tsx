@@ -1,6 +1,6 @@
 import { Link } from "@tanstack/react-router";
 import { wrongAt } from "@/api/problem";
-import { Button, Disclosure, Field, NumberField, ProblemNote, useKept } from "@/kit";
+import { Button, Disclosure, Field, NumberField, ProblemNote, useKept, whenSent } from "@/kit";
 import { dayOf, formatDate } from "@/quantity";
 import { type Canner, useCare, useInspection, useStrikeTest, useTest } from "./useKitchen";
 
@@ -66,9 +66,8 @@ function Tests({ canner }: { readonly canner: Canner }) {
         onSubmit={(event) => {
           event.preventDefault();
           if (read !== undefined && master !== undefined) {
-            test.mutate(
-              { on, readPsi: read, masterPsi: master, by },
-              { onSuccess: () => setRead(undefined) },
+            whenSent(test.mutateAsync({ on, readPsi: read, masterPsi: master, by }), () =>
+              setRead(undefined),
             );
           }
         }}
@@ -166,15 +165,10 @@ function Inspections({ canner }: { readonly canner: Canner }) {
       className="flex flex-col gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        inspect.mutate(
-          { on: dayOf(Date.now()), by, note, found: looked },
-          {
-            onSuccess: () => {
-              setFound(NOTHING);
-              setNote("");
-            },
-          },
-        );
+        whenSent(inspect.mutateAsync({ on: dayOf(Date.now()), by, note, found: looked }), () => {
+          setFound(NOTHING);
+          setNote("");
+        });
       }}
     >
       {care.data?.parts.map((part) => (

@@ -1,6 +1,6 @@
 import { Problem } from "@/api/problem";
-import { forgetTyped } from "@/api/typed";
-import { Button, Choice, Disclosure, Field, ProblemNote, Stepper, useKept } from "@/kit";
+import { forgetting } from "@/api/typed";
+import { Button, Choice, Disclosure, Field, ProblemNote, Stepper, useKept, whenSent } from "@/kit";
 import { jarWord, notation } from "@/quantity";
 import { type Canner, type CannerChange, useCannerChange } from "./useKitchen";
 
@@ -96,7 +96,7 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
   const change = useCannerChange();
   const poured = POURED[notation().units];
   const beginning = draftOf(canner, poured.ml);
-  const form = `canner-${canner?.id ?? "new"}`;
+  const form = `canner-${canner?.id ?? "new"}-form`;
   // What is typed belongs to the canner as it was when the form was opened, also after a reload.
   const [{ opened, basedOn, draft }, keep] = useKept(form, {
     opened: beginning,
@@ -107,8 +107,9 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
     keep((before) => ({ ...before, draft: { ...before.draft, ...part } }));
   const { name, gauge, quarts, pints, others, layers, upper, weight, water, burner } = draft;
   const wrong = change.error instanceof Problem ? change.error.field : undefined;
+  const forget = forgetting(form);
   const close = () => {
-    forgetTyped(form);
+    forget();
     onDone();
   };
   const save = () => {
@@ -118,7 +119,7 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
       close();
       return;
     }
-    change.mutate({ id: canner?.id, canner: asked, changed, basedOn }, { onSuccess: close });
+    whenSent(change.mutateAsync({ id: canner?.id, canner: asked, changed, basedOn }), close);
   };
   return (
     <form

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, body } from "@/api/client";
 import { keys } from "@/api/keys";
 import { wrongAt } from "@/api/problem";
-import { Button, Card, Field, ProblemNote, Spinner, useKept } from "@/kit";
+import { Button, Card, Field, ProblemNote, Spinner, useKept, whenSent } from "@/kit";
 import { formatDate } from "@/quantity";
 
 /** Gauges that send their readings by themselves, and the key each is let in with. */
@@ -57,7 +57,7 @@ export function GaugesCard() {
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          add.mutate(name.trim(), { onSuccess: () => setName("") });
+          whenSent(add.mutateAsync(name.trim()), () => setName(""));
         }}
       >
         <Field

@@ -1,6 +1,17 @@
 import { wrongAt } from "@/api/problem";
-import { forgetTyped } from "@/api/typed";
-import { Button, Card, Choice, Field, LinkButton, PageFrame, ProblemNote, Stepper, useKept } from "@/kit";
+import { forgetting } from "@/api/typed";
+import {
+  Button,
+  Card,
+  Choice,
+  Field,
+  LinkButton,
+  PageFrame,
+  ProblemNote,
+  Stepper,
+  useKept,
+  whenSent,
+} from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { forInput, formatDateTime, formatSpan, JAR_SIZES, jarWord } from "@/quantity";
 import type { QuestionAnswer } from "@/ruling";
@@ -160,7 +171,7 @@ export function OutsidePage() {
               told={told}
               onAnswer={answer}
               onAgain={startAgain}
-              onKeep={() => check.mutate(done(true), { onSuccess: () => forgetTyped("") })}
+              onKeep={() => whenSent(check.mutateAsync(done(true)), forgetting(""))}
               busy={check.isPending}
             />
           )}

@@ -1,5 +1,5 @@
 import { Button, Card } from "@/kit";
-import { forgetTakeOn, type Ruling, type TakenOn, TakeOnForm } from "@/ruling";
+import { forgettingTakeOn, type Ruling, type TakenOn, TakeOnForm } from "@/ruling";
 
 interface Props {
   /** The key of the dish in its plan. */
@@ -42,7 +42,7 @@ export function Judgement({ dish, ruling, accepted, onAccept, fixed }: Props) {
           name={dish}
           onTake={(taken) => {
             onAccept(taken);
-            forgetTakeOn(dish);
+            forgettingTakeOn(dish)();
           }}
         />
       )}

@@ -1,6 +1,6 @@
-import { Button, Card, ProblemNote } from "@/kit";
+import { Button, Card, ProblemNote, whenSent } from "@/kit";
 import { formatDate } from "@/quantity";
-import { forgetTakeOn, type Ruling, TakeOnForm } from "@/ruling";
+import { forgettingTakeOn, type Ruling, TakeOnForm } from "@/ruling";
 import { type Recipe, useJudgement } from "./useRecipes";
 
 interface Props {
@@ -34,7 +34,7 @@ export function JudgementCard({ recipe, ruling, dirty }: Props) {
             name="recipe"
             blocked={dirty ? "Save first" : undefined}
             onTake={(taken) =>
-              take.mutate({ version: recipe.version, ...taken }, { onSuccess: () => forgetTakeOn("recipe") })
+              whenSent(take.mutateAsync({ version: recipe.version, ...taken }), forgettingTakeOn("recipe"))
             }
           />
           <p className="mt-2 text-[0.9rem]">

@@ -1,5 +1,5 @@
 import { Check } from "lucide-react";
-import { Button, Card, ProblemNote, useKept } from "@/kit";
+import { Button, Card, ProblemNote, useKept, whenSent } from "@/kit";
 import { formatDate } from "@/quantity";
 import { type Recipe, useNote } from "./useRecipes";
 
@@ -32,7 +32,7 @@ export function NotesCard({ recipe }: { readonly recipe: Recipe }) {
         onSubmit={(event) => {
           event.preventDefault();
           if (text.trim()) {
-            add.mutate(text.trim(), { onSuccess: () => setText("") });
+            whenSent(add.mutateAsync(text.trim()), () => setText(""));
           }
         }}
       >

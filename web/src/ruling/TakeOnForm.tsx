@@ -1,4 +1,4 @@
-import { forgetTyped } from "@/api/typed";
+import { forgetting } from "@/api/typed";
 import { Button, Field, useKept } from "@/kit";
 
 /** Who takes on what departs from the tables, and why. */
@@ -18,8 +18,8 @@ interface Props {
 }
 
 /** Whoever takes on something else says so anew. */
-export function forgetTakeOn(name: string) {
-  forgetTyped(`take-on-${name}-`);
+export function forgettingTakeOn(name: string): () => void {
+  return forgetting(`take-on-${name}-`);
 }
 
 /** What departs from the tables is taken on by name and reason; the page forgets what was typed once it is. */

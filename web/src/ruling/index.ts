@@ -3,7 +3,7 @@ export { AskStrip } from "./AskStrip";
 export { FindingNote } from "./FindingNote";
 export { Ladder } from "./Ladder";
 export { longestFirst } from "./order";
-export { forgetTakeOn, type TakenOn, TakeOnForm } from "./TakeOnForm";
+export { forgettingTakeOn, type TakenOn, TakeOnForm } from "./TakeOnForm";
 export {
   type Choice,
   type Edit,

@@ -1,5 +1,6 @@
 import { Link } from "@tanstack/react-router";
 import { useState } from "react";
+import { forgetting } from "@/api/typed";
 import { ShelfJar } from "@/jars";
 import {
   Button,
@@ -12,6 +13,7 @@ import {
   Stepper,
   Tag,
   useKept,
+  whenSent,
 } from "@/kit";
 import { PhotoButton, Photos } from "@/photos";
 import { countJars, formatDate, formatDateTime, jarWord } from "@/quantity";
@@ -246,9 +248,10 @@ function Jars({ page: { lot } }: { readonly page: LotLedger }) {
 function Label({ page: { lot } }: { readonly page: LotLedger }) {
   const save = useFinish(lot.code);
   const [text, setText] = useKept("label", lot.finish);
+  const forget = forgetting("label");
   const keep = (next: string) => {
     setText(next);
-    save.mutate(next);
+    whenSent(save.mutateAsync(next), forget);
   };
   return (
     <Card label="On the label" className="flex flex-col gap-2">

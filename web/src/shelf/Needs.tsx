@@ -1,7 +1,7 @@
 import { Link } from "@tanstack/react-router";
 import { Plus } from "lucide-react";
-import { forgetTyped } from "@/api/typed";
-import { Button, Card, Field, ProblemNote, Stepper, useKept, useToast } from "@/kit";
+import { forgetting } from "@/api/typed";
+import { Button, Card, Field, ProblemNote, Stepper, useKept, useToast, whenSent } from "@/kit";
 import { jarWord } from "@/quantity";
 import { type Kit, type Need, useNeedChange, useNeeds } from "./useShelf";
 
@@ -86,6 +86,7 @@ interface KitsProps {
 /** Meals that need jars and something dry beside them. */
 function Kits({ kits, dishes }: KitsProps) {
   const [adding, setAdding] = useKept("kit-open", false);
+  const forgetKit = forgetting("kit-");
   const { kit: keep, removeKit } = useNeedChange();
   const change = (kit: Kit, index: number, have: number) =>
     keep.mutate({
@@ -142,7 +143,7 @@ function Kits({ kits, dishes }: KitsProps) {
           dishes={dishes}
           onDone={() => {
             setAdding(false);
-            forgetTyped("kit-");
+            forgetKit();
           }}
         />
       ) : (
@@ -165,8 +166,8 @@ function NewKit({ dishes, onDone }: { readonly dishes: readonly Need[]; readonly
       className="flex flex-col gap-3 rounded-field bg-steam p-3"
       onSubmit={(event) => {
         event.preventDefault();
-        keep.mutate(
-          {
+        whenSent(
+          keep.mutateAsync({
             name: name.trim(),
             recipeId,
             jars,
@@ -175,8 +176,8 @@ function NewKit({ dishes, onDone }: { readonly dishes: readonly Need[]; readonly
               .map((good) => good.trim())
               .filter((good) => good !== "")
               .map((good) => ({ name: good, perKit: 1, have: 0 })),
-          },
-          { onSuccess: onDone },
+          }),
+          onDone,
         );
       }}
     >

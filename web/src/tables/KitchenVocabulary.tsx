@@ -1,4 +1,4 @@
-import { Button, Card, Field, ProblemNote, useKept, useToast } from "@/kit";
+import { Button, Card, Field, ProblemNote, useKept, useToast, whenSent } from "@/kit";
 import { useForgetAnswer, useOwnFood, useReading, useUnteach } from "./useTables";
 
 /** Foods of the cook's own, and what the cook's words were taught to mean. */
@@ -47,7 +47,7 @@ export function KitchenVocabulary() {
           className="flex flex-wrap items-end gap-3"
           onSubmit={(event) => {
             event.preventDefault();
-            add.mutate({ name: name.trim() }, { onSuccess: () => setName("") });
+            whenSent(add.mutateAsync({ name: name.trim() }), () => setName(""));
           }}
         >
           <Field label="Its name">

@@ -2,6 +2,7 @@ package org.mobrel.run;
 
 import java.time.Instant;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Something in a run that did not go as it should.
@@ -40,4 +41,11 @@ public record Deviation(String code, Instant at, Optional<InstrumentReading> rea
 
     /** The heat went off, and what became known later does not support the full time. */
     public static final String HOLD_UNSUPPORTED = "hold-unsupported";
+
+    private static final Set<String> LOSSES = Set.of(PRESSURE_LOST, INTERRUPTED, WEIGHT_KNOCKED, CANNER_MOVED);
+
+    /** Whether a hold was lost by it, and has to begin anew. */
+    public boolean isLossOfHold() {
+        return LOSSES.contains(code);
+    }
 }

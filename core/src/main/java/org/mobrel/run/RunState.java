@@ -65,10 +65,6 @@ public record RunState(
             Deviation.NOT_SEEN,
             Deviation.BOILED_DRY);
 
-    /** A hold that was lost, and has to begin anew. */
-    private static final Set<String> LOSSES =
-            Set.of(Deviation.PRESSURE_LOST, Deviation.INTERRUPTED, Deviation.WEIGHT_KNOCKED, Deviation.CANNER_MOVED);
-
     public RunState {
         deviations = List.copyOf(deviations);
         gaps = List.copyOf(gaps);
@@ -273,7 +269,7 @@ public record RunState(
     public Optional<Deviation> lostNow() {
         return stage == Stage.RISING && !deviations.isEmpty()
                 ? Optional.of(deviations.get(deviations.size() - 1))
-                        .filter(last -> LOSSES.contains(last.code()))
+                        .filter(Deviation::isLossOfHold)
                         .filter(last -> when.weightOnAt()
                                 .filter(on -> !last.at().isBefore(on))
                                 .isPresent())

@@ -108,7 +108,7 @@ final class BatchRecord {
                 + TracePicture.of(run, state, times.minute())
                         .map(picture -> "<img class=\"trace\" src=\"" + picture + "\" alt=\"\"/>")
                         .orElse("")
-                + deviations(state) + seals(run, state) + "</div>";
+                + (run.events().isEmpty() ? "" : deviations(state)) + seals(run, state) + "</div>";
     }
 
     /** When what happened, for the last time each: a lid that was locked twice counts from the second. */

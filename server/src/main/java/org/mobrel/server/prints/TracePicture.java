@@ -14,7 +14,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import org.mobrel.run.Deviation;
@@ -38,9 +37,6 @@ final class TracePicture {
 
     /** Below the mark as far as there is nothing to be told apart. */
     private static final double WEIGHT_REACH = 5;
-
-    private static final Set<String> LOSSES =
-            Set.of(Deviation.PRESSURE_LOST, Deviation.INTERRUPTED, Deviation.WEIGHT_KNOCKED, Deviation.CANNER_MOVED);
 
     /** One look at the instrument. @param value in psi, of a weight as far from the mark as what it does */
     private record Point(Instant at, double value, boolean byDevice) {}
@@ -190,7 +186,7 @@ final class TracePicture {
     private void losses(Graphics2D ink) {
         ink.setStroke(new BasicStroke(4, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, 10, new float[] {8, 10}, 0));
         for (Deviation deviation : state.deviations()) {
-            if (LOSSES.contains(deviation.code())) {
+            if (deviation.isLossOfHold()) {
                 double at = x(deviation.at());
                 ink.draw(new Line2D.Double(at, TOP, at, FOOT));
                 Ink.write(ink, "lost " + time.apply(deviation.at()), WORDS, at, TOP - 34.0, Ink.Held.MIDDLE);

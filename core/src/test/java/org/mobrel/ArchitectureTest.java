@@ -85,20 +85,20 @@ class ArchitectureTest {
             "steam", Set.of("com.hummeling.if97", "org.hipparchus.ode"),
             "recipe", Set.of("java.text"));
 
-    private final JavaClasses core = new ClassFileImporter()
+    private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("org.mobrel");
 
     @Test
     void every_package_uses_only_what_it_may() {
         Set<String> wrong = new TreeSet<>();
-        for (JavaClass from : core) {
+        for (JavaClass from : CORE) {
             for (Dependency edge : from.getDirectDependenciesFromSelf()) {
                 judge(from, edge.getTargetClass().getBaseComponentType(), wrong);
             }
         }
         assertThat(wrong).isEmpty();
-        assertThat(core.size()).isGreaterThan(50);
+        assertThat(CORE.size()).isGreaterThan(50);
     }
 
     private static void judge(JavaClass from, JavaClass to, Set<String> wrong) {

@@ -130,20 +130,20 @@ class ServerArchitectureTest {
             Pattern.compile("\\b(?:INSERT (?:IGNORE )?INTO|REPLACE INTO|UPDATE|DELETE FROM) ([a-z_]+)\\b");
     private static final Pattern MADE = Pattern.compile("CREATE (?:TABLE|(?:OR REPLACE )?VIEW) ([a-z_]+)");
 
-    private final JavaClasses server = new ClassFileImporter()
+    private static final JavaClasses SERVER = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("org.mobrel.server");
 
     @Test
     void every_package_uses_only_what_it_may() {
         Set<String> wrong = new TreeSet<>();
-        for (JavaClass from : server) {
+        for (JavaClass from : SERVER) {
             for (Dependency edge : from.getDirectDependenciesFromSelf()) {
                 judge(from, edge.getTargetClass().getBaseComponentType(), wrong);
             }
         }
         assertThat(wrong).isEmpty();
-        assertThat(server.size()).isGreaterThan(100);
+        assertThat(SERVER.size()).isGreaterThan(100);
     }
 
     private static void judge(JavaClass from, JavaClass to, Set<String> wrong) {
@@ -219,7 +219,7 @@ class ServerArchitectureTest {
                 .haveSimpleNameEndingWith("Controller")
                 .should()
                 .bePackagePrivate()
-                .check(server);
+                .check(SERVER);
     }
 
     @Test
@@ -230,6 +230,6 @@ class ServerArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .haveFullyQualifiedName("org.springframework.jdbc.core.simple.JdbcClient")
-                .check(server);
+                .check(SERVER);
     }
 }

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -29,7 +30,7 @@ import tools.jackson.databind.ObjectMapper;
 
 /**
  * The real application on a port of its own, against a MariaDB started for the tests in a temporary folder on loopback. One for all
- * test classes of a run; each test makes the things it needs and looks only at those.
+ * test classes of a process; each test makes the things it needs and looks only at those.
  */
 public final class TestServer implements BeforeAllCallback, ParameterResolver {
 
@@ -41,10 +42,9 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
     private final HttpClient http = HttpClient.newHttpClient();
 
     /** @param beside the folders of further databases */
-    private record Running(int port, Path clock, Path folder, List<Path> beside, ConfigurableApplicationContext context)
-            implements AutoCloseable {
-        @Override
-        public void close() {
+    private record Running(
+            int port, Path clock, Path folder, List<Path> beside, ConfigurableApplicationContext context) {
+        void close() {
             context.close();
             PreparedDatabase.mariadb("kill", folder.resolve("db").toString());
             beside.forEach(database -> PreparedDatabase.mariadb("kill", database.toString()));
@@ -63,9 +63,20 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
 
     @Override
     public void beforeAll(ExtensionContext context) {
-        running = context.getRoot()
-                .getStore(ExtensionContext.Namespace.GLOBAL)
-                .getOrComputeIfAbsent("mobrel", key -> start(), Running.class);
+        running = shared();
+    }
+
+    private static @Nullable Running shared;
+
+    /** One for all classes of a process: the tests are handed to it one class at a time, and each start is seconds. */
+    private static synchronized Running shared() {
+        Running known = shared;
+        if (known == null) {
+            known = start();
+            shared = known;
+            Runtime.getRuntime().addShutdownHook(new Thread(known::close));
+        }
+        return known;
     }
 
     private static Running start() {

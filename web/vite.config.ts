@@ -85,7 +85,7 @@ export default defineConfig({
           groups: [
             {
               name: "libraries",
-              test: /node_modules\/(react|react-dom|scheduler|@tanstack|openapi-fetch|idb)\//,
+              test: /node_modules\/(react|react-dom|scheduler|@tanstack|wouter|regexparam|openapi-fetch|idb)\//,
             },
           ],
         },

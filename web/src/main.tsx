@@ -1,5 +1,4 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { RouterProvider } from "@tanstack/react-router";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { recallKitchen } from "@/api/edition";
@@ -9,7 +8,7 @@ import { refresh } from "@/api/useChanged";
 import { ToastShelf } from "@/kit/Toast";
 import { deviceOutbox, OutboxProvider, onChange } from "@/stove";
 import { loadEveryPage } from "./app/pages";
-import { router } from "./app/router";
+import { Shell } from "./app/Shell";
 import { applyTheme } from "./app/theme";
 import { watchForUpdates, whenIdle } from "./app/updates";
 import "./app/theme.css";
@@ -50,7 +49,7 @@ if (root) {
         <QueryClientProvider client={queries}>
           <ToastShelf>
             <OutboxProvider outbox={outbox}>
-              <RouterProvider router={router} />
+              <Shell />
             </OutboxProvider>
           </ToastShelf>
         </QueryClientProvider>

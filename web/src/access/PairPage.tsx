@@ -1,10 +1,10 @@
-import { useNavigate } from "@tanstack/react-router";
 import { KeyRound } from "lucide-react";
 import { useEffect, useState } from "react";
 import { api, body } from "@/api/client";
 import { nameDevice } from "@/api/device";
 import { wrongAt } from "@/api/problem";
 import { Button, Card, Field, LinkButton, PageFrame, ProblemNote } from "@/kit";
+import { useNavigate } from "@/routing";
 import { useComingIn } from "./useAccess";
 
 const DIGITS = 6;
@@ -108,7 +108,7 @@ export function PairedPage() {
   const navigate = useNavigate();
   useEffect(() => {
     if (scanned() !== "") {
-      void navigate({ to: "/today", replace: true });
+      navigate({ to: "/today", replace: true });
     }
   }, [navigate]);
   return (

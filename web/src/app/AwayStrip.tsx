@@ -1,10 +1,10 @@
 import { type QueryClient, useQueryClient } from "@tanstack/react-query";
-import { useRouterState } from "@tanstack/react-router";
 import { CloudOff } from "lucide-react";
 import { useSyncExternalStore } from "react";
 import { useOutOfReach } from "@/api/reach";
 import { useWaitingTicks } from "@/plan";
 import { formatDateTime, formatTime } from "@/quantity";
+import { usePath } from "@/routing";
 import { useHeardAt } from "@/stove";
 
 const LONG_AGO_MS = 12 * 60 * 60_000;
@@ -18,7 +18,7 @@ export function AwayStrip() {
   const ticks = useWaitingTicks();
   const shown = useShown();
   const heardAt = useHeardAt();
-  const stove = useRouterState({ select: ({ location }) => location.pathname === "/stove" });
+  const stove = usePath() === "/stove";
   if (!away) {
     return null;
   }

@@ -1,10 +1,10 @@
-import { useNavigate } from "@tanstack/react-router";
 import { Command } from "cmdk";
 import { BookOpenText, FilePlus2, NotebookPen, Search, Warehouse } from "lucide-react";
 import { type ReactNode, useState } from "react";
 import { useBatches } from "@/logbook";
 import { formatDate, formatDateTime } from "@/quantity";
 import { useRecipes } from "@/recipes";
+import { useNavigate } from "@/routing";
 import { useLots } from "@/shelf";
 import { PLACES } from "./places";
 
@@ -34,7 +34,7 @@ export default function Palette({ onClose }: Props) {
   const batches = useBatches({ q: asked, canner: 0, verdict: "" }).data?.pages[0]?.batches ?? [];
   const go = (to: string) => {
     onClose();
-    void navigate({ to });
+    navigate(to);
   };
   const fits = (text: string) => text.toLowerCase().includes(asked.toLowerCase());
   const places = PLACES.filter(({ text }) => fits(text));

@@ -1,4 +1,3 @@
-import { Link, Outlet } from "@tanstack/react-router";
 import { Search } from "lucide-react";
 import { Fragment, lazy, Suspense, useCallback, useState } from "react";
 import { AccessGate } from "@/access";
@@ -6,10 +5,14 @@ import { Spinner } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { useSendKeptEdits } from "@/plan";
 import { notation, writeAs } from "@/quantity";
+import { Link, Outlet, PlaceLink, useScroll, useShown } from "@/routing";
 import { Alarms } from "@/stove";
 import { AwayStrip } from "./AwayStrip";
+import { NotFoundPage } from "./NotFoundPage";
+import { PageBoundary } from "./PageBoundary";
 import { PLACES } from "./places";
 import { Troubles } from "./Troubles";
+import { TABLE } from "./table";
 import { UpdateStrip } from "./UpdateStrip";
 import { useFocusOnArrival } from "./useFocusOnArrival";
 import { useShortcuts } from "./useShortcuts";
@@ -31,7 +34,9 @@ export function Shell() {
 function Places() {
   useSendKeptEdits();
   useTakeAlong();
-  useFocusOnArrival();
+  const shown = useShown();
+  useFocusOnArrival(shown.split("?")[0]);
+  useScroll(shown);
   const [open, setOpen] = useState<"search" | "keys" | undefined>();
   const onSearch = useCallback(() => setOpen("search"), []);
   const onList = useCallback(() => setOpen("keys"), []);
@@ -60,14 +65,14 @@ function Places() {
         <ul className="flex justify-around md:flex-col md:gap-0.5 md:px-1.5 md:last:*:mt-auto">
           {PLACES.map(({ to, text, icon: Icon }) => (
             <li key={to} className="min-w-0 flex-1 md:flex-none">
-              <Link
+              <PlaceLink
                 to={to}
                 className="flex min-h-16 flex-col items-center justify-center gap-1 rounded-field text-[0.72rem] font-semibold text-white/85 md:min-h-[3.9rem] md:text-[0.8rem]"
-                activeProps={{ className: "bg-white text-[#1e4c78] [&]:text-[#1e4c78]" }}
+                activeClass="bg-white text-[#1e4c78] [&]:text-[#1e4c78]"
               >
                 <Icon size={22} aria-hidden="true" />
                 <span className="max-[22rem]:sr-only">{text}</span>
-              </Link>
+              </PlaceLink>
             </li>
           ))}
           <li className="hidden md:block">
@@ -90,9 +95,11 @@ function Places() {
           <AwayStrip />
           <Troubles />
           <UpdateStrip />
-          <Suspense fallback={<Spinner />}>
-            <Outlet />
-          </Suspense>
+          <PageBoundary at={shown}>
+            <Suspense fallback={<Spinner />}>
+              <Outlet table={TABLE} shown={shown} otherwise={<NotFoundPage />} />
+            </Suspense>
+          </PageBoundary>
         </Fragment>
       </main>
       {open === "search" && (

@@ -1,6 +1,6 @@
-import { Link } from "@tanstack/react-router";
 import { screen, waitFor, within } from "@testing-library/react";
 import { beforeEach, expect, test } from "vitest";
+import { Link, usePath } from "@/routing";
 import { ok, server } from "@/test/server";
 import { show } from "@/test/show";
 import Palette from "./Palette";
@@ -10,7 +10,7 @@ import { useShortcuts } from "./useShortcuts";
 const told: string[] = [];
 
 function Page() {
-  useFocusOnArrival();
+  useFocusOnArrival(usePath());
   useShortcuts({ onSearch: () => told.push("search"), onList: () => told.push("list") });
   return (
     <main>
@@ -37,8 +37,7 @@ test.each([
 });
 
 test("g and the letter of a place goes there, either alone does nothing, and nothing that is typed does", async () => {
-  const { user, router } = await show(<Page />);
-  const at = () => router.state.location.pathname;
+  const { user, at } = await show(<Page />);
   await user.keyboard("s");
   await user.keyboard("gx");
   await user.type(screen.getByLabelText("Words"), "gs/?");
@@ -64,7 +63,7 @@ test("a few letters find places, recipes, lots and batches; Enter goes there and
     ok({ batches: [{ id: 9, title: "Pork and beans", madeAt: "2026-11-04T10:00:00Z" }] }),
   );
   const closed: string[] = [];
-  const { user, router } = await show(<Palette onClose={() => closed.push("closed")} />);
+  const { user, at } = await show(<Palette onClose={() => closed.push("closed")} />);
   const dialog = within(screen.getByRole("dialog"));
   expect(dialog.getByRole("option", { name: /Stove/ })).toBeTruthy();
   await user.keyboard("pork");
@@ -76,5 +75,5 @@ test("a few letters find places, recipes, lots and batches; Enter goes there and
   );
   await user.keyboard("{Enter}");
   expect(closed).toEqual(["closed"]);
-  await waitFor(() => expect(router.state.location.pathname).toBe("/recipes/4"));
+  await waitFor(() => expect(at()).toBe("/recipes/4"));
 });

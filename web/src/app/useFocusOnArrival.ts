@@ -1,9 +1,7 @@
-import { useRouterState } from "@tanstack/react-router";
 import { useEffect, useRef } from "react";
 
 /** A page that has just come is read from its heading, unless something of it has the focus already. */
-export function useFocusOnArrival() {
-  const path = useRouterState({ select: ({ location }) => location.pathname });
+export function useFocusOnArrival(path: string | undefined) {
   const before = useRef(path);
   useEffect(() => {
     if (before.current === path) {

@@ -1,6 +1,6 @@
-import { useNavigate } from "@tanstack/react-router";
 import { useEffect } from "react";
 import { isTyping, singleKeysOn } from "@/kit";
+import { useNavigate } from "@/routing";
 import { PLACES } from "./places";
 
 /** So long after g a letter still belongs to it. */
@@ -30,7 +30,7 @@ export function useShortcuts({ onSearch, onList }: Shortcuts) {
       gAt = event.key === "g" ? event.timeStamp : Number.NEGATIVE_INFINITY;
       if (place) {
         event.preventDefault();
-        void navigate({ to: place.to });
+        navigate({ to: place.to });
       } else if (event.key === "/") {
         event.preventDefault();
         onSearch();

@@ -1,5 +1,5 @@
-import { createLink } from "@tanstack/react-router";
-import type { AnchorHTMLAttributes, ButtonHTMLAttributes, ReactNode, Ref } from "react";
+import type { ButtonHTMLAttributes, ReactNode } from "react";
+import { type LinkProps, useLink } from "@/routing";
 
 type Look = "main" | "plain" | "loss" | "quiet";
 type Size = "normal" | "stove" | "small";
@@ -46,22 +46,13 @@ export function Button({
   );
 }
 
-function Anchor({
-  look,
-  size,
-  icon,
-  className,
-  children,
-  ref,
-  ...rest
-}: Shape & AnchorHTMLAttributes<HTMLAnchorElement> & { ref?: Ref<HTMLAnchorElement> }) {
+/** A link that goes to another place and looks like a button. */
+export function LinkButton({ look, size, icon, className, ...props }: Shape & LinkProps) {
+  const { children, ...anchor } = useLink(props as LinkProps);
   return (
-    <a ref={ref} className={classes({ look, size }, className)} {...rest}>
+    <a className={classes({ look, size }, className)} {...anchor}>
       {icon}
       {children}
     </a>
   );
 }
-
-/** A link that goes to another place and looks like a button. */
-export const LinkButton = createLink(Anchor);

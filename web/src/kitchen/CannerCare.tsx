@@ -1,7 +1,7 @@
-import { Link } from "@tanstack/react-router";
 import { wrongAt } from "@/api/problem";
 import { Button, Disclosure, Field, NumberField, ProblemNote, useKept, whenSent } from "@/kit";
 import { dayOf, formatDate } from "@/quantity";
+import { Link } from "@/routing";
 import { type Canner, useCare, useInspection, useStrikeTest, useTest } from "./useKitchen";
 
 /** The log of one canner: tests of its dial, and looks over it. Read only when somebody opens it. */
@@ -113,7 +113,7 @@ function Tests({ canner }: { readonly canner: Canner }) {
             </span>
             {!each.struck && (
               <Link
-                to="/trace/$test"
+                to="/trace/:test"
                 params={{ test: String(each.id) }}
                 className="font-bold text-primary underline"
               >

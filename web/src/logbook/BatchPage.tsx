@@ -1,10 +1,10 @@
-import { Link } from "@tanstack/react-router";
 import { Printer } from "lucide-react";
 import type { ReactNode } from "react";
 import { Card, Disclosure, Figure, LinkButton, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { Photos, usePhotos } from "@/photos";
 import { countJars, formatAltitude, formatDateTime, jarWord } from "@/quantity";
+import { Link } from "@/routing";
 import { VerdictTag } from "@/ruling";
 import { EventList, jarsInside, type Run, stageLabel, Trace } from "@/stove";
 import { type Batch, useBatchPage } from "./useBatches";
@@ -42,7 +42,7 @@ export function BatchPage({ id }: { readonly id: number }) {
             <Printer size={20} aria-hidden="true" />
             Print the record
           </a>
-          <LinkButton to="/recipes/$id" params={{ id: String(batch.data.recipeId) }}>
+          <LinkButton to="/recipes/:id" params={{ id: String(batch.data.recipeId) }}>
             The recipe
           </LinkButton>
         </>
@@ -157,7 +157,7 @@ function Decided({ batch }: { readonly batch: Batch }) {
         <p>
           Jars of{" "}
           <Link
-            to="/logbook/$id"
+            to="/logbook/:id"
             params={{ id: String(batch.againOf) }}
             className="font-bold text-primary underline"
           >
@@ -169,7 +169,7 @@ function Decided({ batch }: { readonly batch: Batch }) {
       {batch.again.map((id) => (
         <p key={id}>
           Some of its jars were{" "}
-          <Link to="/logbook/$id" params={{ id: String(id) }} className="font-bold text-primary underline">
+          <Link to="/logbook/:id" params={{ id: String(id) }} className="font-bold text-primary underline">
             processed again
           </Link>
           .
@@ -188,7 +188,7 @@ function Decided({ batch }: { readonly batch: Batch }) {
               <li key={own.lot}>
                 {own.jars} of lot{" "}
                 <Link
-                  to="/shelf/$code"
+                  to="/shelf/:code"
                   params={{ code: own.lot }}
                   className="digits font-bold text-primary underline"
                 >
@@ -270,7 +270,7 @@ function Lots({ batch }: { readonly batch: Batch }) {
             className="flex items-baseline justify-between gap-4 border-b border-line py-2 last:border-0"
           >
             <Link
-              to="/shelf/$code"
+              to="/shelf/:code"
               params={{ code: lot.code }}
               className="digits text-lg font-bold text-primary underline"
             >

@@ -1,9 +1,9 @@
-import { Link } from "@tanstack/react-router";
 import { NotebookPen, Search } from "lucide-react";
 import { useDeferredValue, useState } from "react";
 import { Button, Card, Empty, LinkButton, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { countJars, formatDate } from "@/quantity";
+import { Link } from "@/routing";
 import { VerdictTag } from "@/ruling";
 import { stageLabel } from "@/stove";
 import { Compare } from "./Compare";
@@ -140,7 +140,7 @@ function Row({ batch, chosen, onChoose }: RowProps) {
         />
       </label>
       <Link
-        to="/logbook/$id"
+        to="/logbook/:id"
         params={{ id: String(batch.id) }}
         className="grid min-h-19 flex-1 grid-cols-1 items-center gap-x-5 gap-y-1 px-5 py-3 hover:bg-steam md:grid-cols-[minmax(0,1fr)_13rem_15rem]"
       >

@@ -45,7 +45,7 @@ export function CardPart({ plan, dish, answer, edit }: Props) {
       {answer.jars.length === 0 && <p className="text-soft">Count the jars first.</p>}
       {answer.remarks.length > 0 && <p className="px-1 text-soft">{answer.remarks.join(" ")}</p>}
       <div>
-        <LinkButton to="/recipes/$id" params={{ id: String(answer.recipeId) }} look="quiet" className="px-1!">
+        <LinkButton to="/recipes/:id" params={{ id: String(answer.recipeId) }} look="quiet" className="px-1!">
           The recipe: {answer.title}
         </LinkButton>
       </div>
@@ -96,7 +96,7 @@ function Open({ answer }: { readonly answer: DishResponse }) {
         The jars are counted as the lines are taken for now; there is no card until it is answered.
       </p>
       <div>
-        <LinkButton to="/recipes/$id" params={{ id: String(answer.recipeId) }} look="main">
+        <LinkButton to="/recipes/:id" params={{ id: String(answer.recipeId) }} look="main">
           Answer in the recipe
         </LinkButton>
       </div>

@@ -1,6 +1,6 @@
-import { Link } from "@tanstack/react-router";
 import { ChevronLeft, ChevronRight } from "lucide-react";
 import { type ReactNode, useRef } from "react";
+import { Link } from "@/routing";
 import type { PlanBody } from "./body";
 import { beside, PARTS, type PartId, stateOf } from "./parts";
 import type { Plan } from "./usePlan";
@@ -19,7 +19,7 @@ export function PartList({ plan, body, part }: Props) {
         {PARTS.map((each) => (
           <li key={each.id} className="border-b border-line last:border-0">
             <Link
-              to="/plan/$id"
+              to="/plan/:id"
               params={{ id: String(plan.id) }}
               search={{ part: each.id }}
               resetScroll={false}
@@ -71,7 +71,7 @@ function Step({ plan, to, back = false }: StepProps) {
   }
   return (
     <Link
-      to="/plan/$id"
+      to="/plan/:id"
       params={{ id: String(plan.id) }}
       search={{ part: to.id }}
       replace

@@ -1,8 +1,8 @@
-import { Link, useNavigate } from "@tanstack/react-router";
 import { NotebookPen, Printer } from "lucide-react";
 import { useCallback, useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Button, PageFrame, ProblemNote } from "@/kit";
+import { Link, useNavigate } from "@/routing";
 import { VerdictTag } from "@/ruling";
 import { AmountsCard } from "./AmountsCard";
 import { type Dish, onDish } from "./body";
@@ -47,8 +47,8 @@ function OpenPlan({ part, ...ready }: Ready & { readonly part: PartId }) {
   const shownAtField = ["jars", "hands", "keepBack", "pot", "times"].some((field) => atField(field));
   const go = useCallback(
     (next: PartId) =>
-      void navigate({
-        to: "/plan/$id",
+      navigate({
+        to: "/plan/:id",
         params: { id: String(plan.id) },
         search: { part: next },
         replace: true,
@@ -203,7 +203,7 @@ function Trouble({ plan }: Pick<Ready, "plan">) {
   ) as DishRuling | undefined;
   return verdict ? (
     <Link
-      to="/plan/$id"
+      to="/plan/:id"
       params={{ id: String(plan.id) }}
       search={{ part: "card" }}
       className="flex min-h-11 items-center"

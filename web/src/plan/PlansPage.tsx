@@ -1,8 +1,8 @@
-import { Link, useNavigate } from "@tanstack/react-router";
 import { CalendarCheck2, X } from "lucide-react";
 import { Button, Card, Empty, LinkButton, PageFrame, ProblemNote, Spinner, useToast } from "@/kit";
 import { countJars, formatDateTime } from "@/quantity";
 import { usePlanBegin, useRecipes } from "@/recipes";
+import { Link, useNavigate } from "@/routing";
 import { VerdictTag } from "@/ruling";
 import { usePlans, usePutAway } from "./usePlan";
 
@@ -34,7 +34,7 @@ function OpenPlans() {
         {plans.data.map((plan) => (
           <li key={plan.id} className="flex items-stretch rounded-box border border-line bg-paper">
             <Link
-              to="/plan/$id"
+              to="/plan/:id"
               params={{ id: String(plan.id) }}
               className="min-w-0 flex-1 rounded-box px-5 py-4 hover:bg-steam"
             >
@@ -89,7 +89,7 @@ function BeginWith() {
           picture={<CalendarCheck2 size={60} strokeWidth={1.5} />}
           title="Nothing to plan yet"
           action={
-            <LinkButton to="/recipes/$id" params={{ id: "new" }} look="main">
+            <LinkButton to="/recipes/:id" params={{ id: "new" }} look="main">
               Type or paste a recipe
             </LinkButton>
           }
@@ -106,7 +106,7 @@ function BeginWith() {
               disabled={begin.isPending}
               onClick={() =>
                 begin.mutate(recipe.id, {
-                  onSuccess: ({ id }) => void navigate({ to: "/plan/$id", params: { id: String(id) } }),
+                  onSuccess: ({ id }) => navigate({ to: "/plan/:id", params: { id: String(id) } }),
                 })
               }
             >

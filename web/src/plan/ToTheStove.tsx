@@ -1,6 +1,6 @@
-import { useNavigate } from "@tanstack/react-router";
 import { Flame } from "lucide-react";
 import { Button, LinkButton } from "@/kit";
+import { useNavigate } from "@/routing";
 import { type Plan, useToTheStove } from "./usePlan";
 
 interface Props {
@@ -31,7 +31,7 @@ export function ToTheStove({ plan, behind, onError }: Props) {
         disabled={why !== undefined || behind || stove.isPending}
         onClick={() =>
           stove.mutate(undefined, {
-            onSuccess: () => void navigate({ to: "/stove" }),
+            onSuccess: () => navigate({ to: "/stove" }),
             onError,
           })
         }

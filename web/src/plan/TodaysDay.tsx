@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { Link } from "@tanstack/react-router";
 import { api, body } from "@/api/client";
 import { keys } from "@/api/keys";
 import { Card } from "@/kit";
 import { dayOf, formatTime } from "@/quantity";
+import { Link } from "@/routing";
 import { DayRibbon } from "./DayRibbon";
 import { usePlans } from "./usePlan";
 
@@ -28,7 +28,7 @@ function TodaysPlan({ id }: { readonly id: number }) {
         <h2 className="text-lg font-bold">
           Today, {formatTime(plan.data.day.start)} to {formatTime(plan.data.day.end)}: {plan.data.title}
         </h2>
-        <Link to="/plan/$id" params={{ id: String(id) }} className="font-bold text-primary underline">
+        <Link to="/plan/:id" params={{ id: String(id) }} className="font-bold text-primary underline">
           The plan
         </Link>
       </div>

@@ -1,4 +1,4 @@
 export { useSendKeptEdits, useWaitingTicks } from "./keptEdits";
-export { type PartId, partOf } from "./parts";
+export { isPart, partOf } from "./parts";
 export { TodaysDay } from "./TodaysDay";
 export { takePlansAlong } from "./usePlan";

@@ -17,8 +17,12 @@ export const PARTS = [
 export type PartId = (typeof PARTS)[number]["id"];
 
 /** The part of an address; the jars where it names none. */
+export function isPart(name: unknown): name is PartId {
+  return PARTS.some((part) => part.id === name);
+}
+
 export function partOf(name: unknown): PartId {
-  return PARTS.find((part) => part.id === name)?.id ?? "jars";
+  return isPart(name) ? name : "jars";
 }
 
 /** The part so many places on; none beyond either end. */

@@ -1,7 +1,7 @@
-import { Link } from "@tanstack/react-router";
 import { Droplets, Flame, ListChecks, Microscope, NotebookText, Target } from "lucide-react";
 import type { ReactNode } from "react";
 import { Card, LinkButton, ProblemNote, Spinner } from "@/kit";
+import { Link } from "@/routing";
 import { useSimulationOffered } from "@/stove";
 import type { PracticePart } from "./parts";
 import { type Practice, usePractice } from "./usePractice";
@@ -99,7 +99,7 @@ function Next({ practice }: { readonly practice: Practice }) {
               : "You knew it. Do you still?"}
         </p>
       </div>
-      <LinkButton to="/practice/drills/$code" params={{ code: drill.code }} look="main" size="stove">
+      <LinkButton to="/practice/drills/:code" params={{ code: drill.code }} look="main" size="stove">
         Begin
       </LinkButton>
     </Card>

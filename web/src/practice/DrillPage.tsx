@@ -123,7 +123,7 @@ function Outcome({ drill, did, outcome, again }: OutcomeProps) {
         </Button>
         {next && next !== drill.code ? (
           <LinkButton
-            to="/practice/drills/$code"
+            to="/practice/drills/:code"
             params={{ code: next }}
             look={outcome.passed ? "main" : "plain"}
           >

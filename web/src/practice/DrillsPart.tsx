@@ -1,6 +1,6 @@
-import { Link } from "@tanstack/react-router";
 import { Check, RotateCcw } from "lucide-react";
 import { Card, LinkButton, ProblemNote, Spinner, Tag } from "@/kit";
+import { Link } from "@/routing";
 import { type DrillEntry, usePractice } from "./usePractice";
 
 /** All drills: those whose time has come first, then those never tried. */
@@ -21,7 +21,7 @@ export function DrillsPart() {
     <>
       {next && (
         <p>
-          <LinkButton to="/practice/drills/$code" params={{ code: next }} look="main" size="stove">
+          <LinkButton to="/practice/drills/:code" params={{ code: next }} look="main" size="stove">
             {due.length > 0 ? "Begin with what is due" : "Begin with the first"}
           </LinkButton>
         </p>
@@ -46,7 +46,7 @@ function Group({ title, drills }: { readonly title: string; readonly drills: rea
         {drills.map((drill) => (
           <li key={drill.code} className="border-b border-line">
             <Link
-              to="/practice/drills/$code"
+              to="/practice/drills/:code"
               params={{ code: drill.code }}
               className="flex min-h-13 items-center justify-between gap-3 py-1.5"
             >

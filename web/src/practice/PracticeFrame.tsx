@@ -1,6 +1,6 @@
-import { Link } from "@tanstack/react-router";
 import { type ReactNode, useEffect, useRef } from "react";
 import { PageFrame } from "@/kit";
+import { Link } from "@/routing";
 import { PARTS, type PracticePart } from "./parts";
 
 interface Props {

@@ -1,5 +1,5 @@
-import { Link } from "@tanstack/react-router";
 import { Card } from "@/kit";
+import { Link } from "@/routing";
 
 /** What stands beside an empty recipe. */
 export function EmptyBook() {

@@ -28,13 +28,13 @@ async function read(answer: object) {
 }
 
 test("nothing is saved before somebody has looked, and then what was chosen", async () => {
-  const { user, router } = await read({ recipes: [recipe("Soup"), recipe("Stew")], problems: [], parts: [] });
+  const { user, at } = await read({ recipes: [recipe("Soup"), recipe("Stew")], problems: [], parts: [] });
   expect(server.sent(SAVE)).toEqual([]);
   expect(screen.getAllByText("2 ingredients, 1 step: 2 lb carrots · 3 qt stock")).toHaveLength(2);
   await user.click(screen.getByLabelText("Take Stew"));
   server.on(SAVE, ok({ ...recipe("Soup"), id: 12, version: 1 }));
   await user.click(screen.getByRole("button", { name: "Put it into the book" }));
-  await waitFor(() => expect(router.state.location.pathname).toBe("/recipes/12"));
+  await waitFor(() => expect(at()).toBe("/recipes/12"));
   expect(server.sent(SAVE)).toMatchObject([{ title: "Soup", lines: ["2 lb carrots", "3 qt stock"] }]);
 });
 

@@ -1,8 +1,8 @@
-import { useNavigate } from "@tanstack/react-router";
 import { FileUp } from "lucide-react";
 import { useState } from "react";
 import { forgetTyped } from "@/api/typed";
 import { Button, Card, PageFrame, ProblemNote, useKept, useToast } from "@/kit";
+import { useNavigate } from "@/routing";
 import { type PastedDraft, pastedDraft, readPasted, useRecipeSave } from "./useRecipes";
 
 interface Read {
@@ -55,7 +55,7 @@ export function ImportPage() {
         text: chosen.length === 1 ? "It is in the book." : `${chosen.length} recipes are in the book.`,
       });
       void (chosen.length === 1
-        ? navigate({ to: "/recipes/$id", params: { id: String(last) } })
+        ? navigate({ to: "/recipes/:id", params: { id: String(last) } })
         : navigate({ to: "/recipes" }));
     } catch {
       // The mutation keeps the problem, and the page shows it.

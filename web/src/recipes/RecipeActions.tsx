@@ -1,8 +1,8 @@
-import { useNavigate } from "@tanstack/react-router";
 import { CalendarCheck2, Copy, FileDown, Save, Trash2, Undo2 } from "lucide-react";
 import { useRef } from "react";
 import { Problem } from "@/api/problem";
 import { Button, ProblemNote, useToast } from "@/kit";
+import { useNavigate } from "@/routing";
 import { type Draft, keepDraft, sameWords } from "./useDraft";
 import { usePlanBegin, useRecipeArchive, useRecipeCopy, useRecipeSave } from "./useRecipes";
 
@@ -59,7 +59,7 @@ export function RecipeActions({ id, draft, whole, dirty, rebase, undo, forget }:
         }
         toast({ text: `Saved as version ${recipe.version}.` });
         if (id === undefined) {
-          void navigate({ to: "/recipes/$id", params: { id: String(recipe.id) }, replace: true });
+          navigate({ to: "/recipes/:id", params: { id: String(recipe.id) }, replace: true });
         }
       },
     });
@@ -75,7 +75,7 @@ export function RecipeActions({ id, draft, whole, dirty, rebase, undo, forget }:
         onSuccess: (recipe) => {
           forget();
           toast({ text: "Yours is saved as a recipe of its own." });
-          void navigate({ to: "/recipes/$id", params: { id: String(recipe.id) } });
+          navigate({ to: "/recipes/:id", params: { id: String(recipe.id) } });
         },
       },
     );
@@ -117,7 +117,7 @@ function PlanJars({ id }: { readonly id: number }) {
       disabled={begin.isPending}
       onClick={() =>
         begin.mutate(id, {
-          onSuccess: (plan) => void navigate({ to: "/plan/$id", params: { id: String(plan.id) } }),
+          onSuccess: (plan) => navigate({ to: "/plan/:id", params: { id: String(plan.id) } }),
         })
       }
     >
@@ -141,7 +141,7 @@ function BookActions({ id, title }: { readonly id: number; readonly title: strin
             text: `“${title}” is out of the book.`,
             action: { text: "Undo", run: () => archive.mutate({ id, archived: false }) },
           });
-          void navigate({ to: "/recipes" });
+          navigate({ to: "/recipes" });
         },
       },
     );
@@ -158,7 +158,7 @@ function BookActions({ id, title }: { readonly id: number; readonly title: strin
           copy.mutate(id, {
             onSuccess: (made) => {
               toast({ text: "This is the copy." });
-              void navigate({ to: "/recipes/$id", params: { id: String(made.id) } });
+              navigate({ to: "/recipes/:id", params: { id: String(made.id) } });
             },
           })
         }

@@ -223,7 +223,7 @@ test("a line that is typed while it is saved is not lost, and goes on from the v
 });
 
 test("who saves second is told, keeps what was typed, and can keep it as a recipe of its own", async () => {
-  const { user, router } = await page();
+  const { user, at } = await page();
   await user.type(screen.getByLabelText("Name of the recipe"), ", his");
   server.on(PUT, problem(409, "someone-was-first", "Version 3 of this recipe was saved meanwhile."));
   await user.click(button("Save"));
@@ -231,7 +231,7 @@ test("who saves second is told, keeps what was typed, and can keep it as a recip
   expect((screen.getByLabelText("Name of the recipe") as HTMLTextAreaElement).value).toBe("Bean soup, his");
   server.on("POST /api/recipes", ok({ ...RECIPE, id: 9, version: 1, title: "Bean soup, his" }));
   await user.click(button("Save mine as a new recipe"));
-  await waitFor(() => expect(router.state.location.pathname).toBe("/recipes/9"));
+  await waitFor(() => expect(at()).toBe("/recipes/9"));
   expect((server.sent("POST /api/recipes")[0] as { basedOn?: number }).basedOn).toBeUndefined();
 });
 

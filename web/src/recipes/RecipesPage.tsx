@@ -1,8 +1,8 @@
-import { Link } from "@tanstack/react-router";
 import { Archive, BookOpenText, FileDown, FileUp, Plus, Table2 } from "lucide-react";
 import { useState } from "react";
 import { Button, Card, Empty, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
 import { formatDate } from "@/quantity";
+import { Link } from "@/routing";
 import { VerdictTag } from "@/ruling";
 import { type RecipeEntry, useRecipeArchive, useRecipes } from "./useRecipes";
 
@@ -28,7 +28,7 @@ export function RecipesPage() {
           <LinkButton to="/recipes/import" icon={<FileUp size={20} />}>
             Import
           </LinkButton>
-          <LinkButton to="/recipes/$id" params={{ id: "new" }} look="main" icon={<Plus size={20} />}>
+          <LinkButton to="/recipes/:id" params={{ id: "new" }} look="main" icon={<Plus size={20} />}>
             New recipe
           </LinkButton>
         </>
@@ -99,7 +99,7 @@ function RecipeRow({ recipe, archived }: { readonly recipe: RecipeEntry; readonl
   return (
     <li className="flex items-center border-b border-line last:border-0">
       <Link
-        to="/recipes/$id"
+        to="/recipes/:id"
         params={{ id: String(recipe.id) }}
         className="grid min-h-19 min-w-0 flex-1 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-5 gap-y-1 px-5 py-3 hover:bg-steam md:grid-cols-[minmax(0,1fr)_11rem_6rem_6rem]"
       >
@@ -150,7 +150,7 @@ function NoRecipes() {
       picture={<BookOpenText size={60} strokeWidth={1.5} />}
       title="No recipe yet"
       action={
-        <LinkButton to="/recipes/$id" params={{ id: "new" }} look="main">
+        <LinkButton to="/recipes/:id" params={{ id: "new" }} look="main">
           Type or paste one
         </LinkButton>
       }

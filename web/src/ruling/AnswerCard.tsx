@@ -1,7 +1,7 @@
-import { Link } from "@tanstack/react-router";
 import { Card, Figure } from "@/kit";
 import type { Kitchen } from "@/kitchen";
 import { formatAltitude, formatInches, jarWord } from "@/quantity";
+import { Link } from "@/routing";
 import type { Ruling } from "./useRulingPreview";
 import { VerdictTag } from "./VerdictTag";
 

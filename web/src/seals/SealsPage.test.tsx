@@ -238,10 +238,10 @@ test("nothing is decided about no jar", async () => {
 
 test("processing again takes one tap, just these jars, and goes to the stove", async () => {
   const failed = resting({ ...open, checked: [checked(2, false)], unsettled: [2], decideBy: at(125) });
-  const { user, router } = await page(failed);
+  const { user, at: address } = await page(failed);
   server.on("POST /api/runs/1/again", ok(runOf({ id: 31, againOf: 1 })));
   await user.click(screen.getByRole("button", { name: /^Process again/ }));
-  await waitFor(() => expect(router.state.location.pathname).toBe("/stove"));
+  await waitFor(() => expect(address()).toBe("/stove"));
   expect(server.sent("POST /api/runs/1/again")).toEqual([{ jars: [2], by: "" }]);
 });
 

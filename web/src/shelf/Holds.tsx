@@ -1,6 +1,6 @@
-import { Link } from "@tanstack/react-router";
 import { CircleSlash } from "lucide-react";
 import { Card, LinkButton } from "@/kit";
+import { Link } from "@/routing";
 import { holdLabel } from "./labels";
 import { type Hold, useHolds } from "./useShelf";
 
@@ -30,7 +30,7 @@ export function Holds() {
             {own.map((hold) => (
               <Link
                 key={hold.id}
-                to="/shelf/$code"
+                to="/shelf/:code"
                 params={{ code: hold.lot }}
                 className="digits flex min-h-11 items-center font-bold text-primary underline"
               >

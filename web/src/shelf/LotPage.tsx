@@ -1,4 +1,3 @@
-import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import { forgetting } from "@/api/typed";
 import { ShelfJar } from "@/jars";
@@ -17,6 +16,7 @@ import {
 } from "@/kit";
 import { PhotoButton, Photos } from "@/photos";
 import { countJars, formatDate, formatDateTime, jarWord } from "@/quantity";
+import { Link } from "@/routing";
 import { holdLabel, lineLabel, lotName } from "./labels";
 import { useJarColours } from "./useJarColours";
 import { type Hold, type LotLedger, useFinish, useLot, useMovement, useRelease } from "./useShelf";
@@ -56,7 +56,7 @@ export function LotPage({ code }: { readonly code: string }) {
           <LinkButton to="/prints" search={{ lot: lot.code }}>
             Print its labels
           </LinkButton>
-          <LinkButton to="/logbook/$id" params={{ id: String(lot.batchId) }}>
+          <LinkButton to="/logbook/:id" params={{ id: String(lot.batchId) }}>
             The batch
           </LinkButton>
         </>
@@ -144,7 +144,7 @@ function OnHold({ hold }: { readonly hold: Hold }) {
           <Button onClick={() => setAsking(true)}>Release it, with a reason</Button>
           {hold.cause.startsWith("test:") && (
             <Link
-              to="/trace/$test"
+              to="/trace/:test"
               params={{ test: hold.cause.slice(5) }}
               className="font-bold text-primary underline"
             >
@@ -314,7 +314,7 @@ function Ledger({ page }: { readonly page: LotLedger }) {
             </span>
             {line.batchId != null && (
               <Link
-                to="/logbook/$id"
+                to="/logbook/:id"
                 params={{ id: String(line.batchId) }}
                 className="font-bold text-primary underline"
               >
@@ -342,7 +342,7 @@ function Ledger({ page }: { readonly page: LotLedger }) {
             <span key={into.code}>
               {index > 0 && ", "}
               <Link
-                to="/shelf/$code"
+                to="/shelf/:code"
                 params={{ code: into.code }}
                 className="font-bold text-primary underline"
               >

@@ -1,10 +1,10 @@
-import { Link } from "@tanstack/react-router";
 import { Utensils } from "lucide-react";
 import { useState } from "react";
 import { ShelfJar } from "@/jars";
 import { Button, ProblemNote, Tag, useToast } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { formatDate, jarWord } from "@/quantity";
+import { Link } from "@/routing";
 import { ageOf, lotName } from "./labels";
 import { OpeningCard } from "./OpeningCard";
 import { useJarColours } from "./useJarColours";
@@ -54,7 +54,7 @@ export function LotStand({ lot, today }: { readonly lot: Lot; readonly today: st
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-1 pt-1.5">
         <div className="text-[0.92rem] leading-snug">
           <Link
-            to="/shelf/$code"
+            to="/shelf/:code"
             params={{ code: lot.code }}
             className="digits inline-flex min-h-11 items-center text-base font-bold text-primary underline"
           >
@@ -83,7 +83,7 @@ export function LotStand({ lot, today }: { readonly lot: Lot; readonly today: st
           </Button>
         )}
         {held && (
-          <Link to="/shelf/$code" params={{ code: lot.code }}>
+          <Link to="/shelf/:code" params={{ code: lot.code }}>
             <Tag tone="brick" icon>
               on hold
             </Tag>

@@ -1,8 +1,8 @@
-import { Link } from "@tanstack/react-router";
 import { Plus } from "lucide-react";
 import { forgetting } from "@/api/typed";
 import { Button, Card, Field, ProblemNote, Stepper, useKept, useToast, whenSent } from "@/kit";
 import { jarWord } from "@/quantity";
+import { Link } from "@/routing";
 import { type Kit, type Need, useNeedChange, useNeeds } from "./useShelf";
 
 /** What is wanted of each dish, how long it lasts, what to can next, and which meals are complete. */
@@ -51,7 +51,7 @@ function DishNeed({ need }: { readonly need: Need }) {
             <>
               {" · "}
               <Link
-                to="/recipes/$id"
+                to="/recipes/:id"
                 params={{ id: String(need.recipeId) }}
                 className="inline-flex min-h-11 items-center font-bold text-primary underline"
               >

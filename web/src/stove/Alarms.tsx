@@ -1,8 +1,8 @@
-import { useNavigate } from "@tanstack/react-router";
 import { BellRing, VolumeX } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { Button, placeNow } from "@/kit";
 import { formatClock, formatTime } from "@/quantity";
+import { useNavigate } from "@/routing";
 import { type Alarm, alarms, loudest } from "./alarms";
 import { live, type Run, runNow, useLive } from "./live";
 import { leaveLockScreen, showOnLockScreen } from "./lockScreen";
@@ -40,7 +40,7 @@ export function Alarms() {
   useUnlock();
   useEffect(() => {
     // A notification was touched: whoever comes wants the stove.
-    const come = ({ data }: MessageEvent) => data === "to-the-stove" && void navigate({ to: "/stove" });
+    const come = ({ data }: MessageEvent) => data === "to-the-stove" && navigate({ to: "/stove" });
     navigator.serviceWorker?.addEventListener("message", come);
     return () => navigator.serviceWorker?.removeEventListener("message", come);
   }, [navigate]);
@@ -92,7 +92,7 @@ export function Alarms() {
       <button
         type="button"
         className="flex h-full min-w-0 flex-1 cursor-pointer items-center gap-3 text-left text-base font-bold leading-tight sm:text-2xl"
-        onClick={() => void navigate({ to: "/stove" })}
+        onClick={() => navigate({ to: "/stove" })}
       >
         <BellRing size={28} aria-hidden="true" className="hidden shrink-0 sm:block" />
         <span className="line-clamp-2 sm:line-clamp-1">

@@ -1,8 +1,8 @@
-import { Link } from "@tanstack/react-router";
 import { Flame, Volume2, VolumeX } from "lucide-react";
 import { useEffect, useState } from "react";
 import { Button, Card, Empty, LinkButton, PageFrame, Spinner, useToast } from "@/kit";
 import { countJars, formatClock, formatDateTime } from "@/quantity";
+import { Link } from "@/routing";
 import { GivenUp } from "./GivenUp";
 import { KeptTaps } from "./KeptTaps";
 import { stageLabel } from "./labels";
@@ -144,7 +144,7 @@ function Resting({ runs }: { readonly runs: readonly Run[] }) {
                 {run.heldFor.length > 0 && ". On hold: these jars are not to be used until it is looked into"}
               </span>
               <Link
-                to="/seals/$id"
+                to="/seals/:id"
                 params={{ id: String(run.id) }}
                 className="flex min-h-11 items-center font-bold text-primary underline"
               >

@@ -1,7 +1,7 @@
 import { useMutation } from "@tanstack/react-query";
-import { useNavigate } from "@tanstack/react-router";
 import { api, body } from "@/api/client";
 import { useChanged } from "@/api/useChanged";
+import { useNavigate } from "@/routing";
 import { hear, type Run } from "./live";
 import { cookName } from "./useOutbox";
 

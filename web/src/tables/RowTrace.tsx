@@ -1,10 +1,10 @@
 import { useMutation } from "@tanstack/react-query";
-import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import { api, body, type Schemas } from "@/api/client";
 import { useChanged } from "@/api/useChanged";
 import { Button, Card, Choice, Field, ProblemNote, Stepper } from "@/kit";
 import { formatFeet, jarWord } from "@/quantity";
+import { Link } from "@/routing";
 import { lotName } from "@/shelf";
 import type { Tables } from "./useTables";
 
@@ -131,7 +131,7 @@ export function RowTrace({ tables }: { readonly tables: Tables }) {
             {lots.map(({ lot, hadMinutes, through }) => (
               <li key={lot.code} className="flex flex-wrap gap-x-3 border-b border-line py-1.5 last:border-0">
                 <Link
-                  to="/shelf/$code"
+                  to="/shelf/:code"
                   params={{ code: lot.code }}
                   className="digits font-bold text-primary underline"
                 >

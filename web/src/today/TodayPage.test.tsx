@@ -145,10 +145,7 @@ test("an empty kitchen answers the first line that is typed, with the most caref
       headline: "Beans set the time: 90 min.",
     }),
   );
-  const { user, router } = await today(
-    [],
-    kitchen({ altitudeFt: undefined, altitudeM: undefined, canners: [] }),
-  );
+  const { user, at } = await today([], kitchen({ altitudeFt: undefined, altitudeM: undefined, canners: [] }));
   const welcome = card("Welcome");
   await user.type(welcome.getByLabelText("What are you canning?"), "2 lb dried beans, soaked");
   expect(await welcome.findByText("Beans set the time: 90 min.")).toBeTruthy();
@@ -172,7 +169,7 @@ test("an empty kitchen answers the first line that is typed, with the most caref
   expect(sessionStorage.getItem("mobrel.first-lines")).toBe("2 lb dried beans, soaked\n1 cup flour");
   server.on("POST /api/formats/recipes", problem(500, "internal", "away"));
   await user.click(welcome.getByRole("button", { name: "See why, and what would do" }));
-  await vi.waitFor(() => expect(router.state.location.pathname).toBe("/recipes/new"));
+  await vi.waitFor(() => expect(at()).toBe("/recipes/new"));
   expect(JSON.parse(localStorage.getItem("mobrel.draft.new") ?? "{}").lines).toEqual([
     "2 lb dried beans, soaked",
     "1 cup flour",

@@ -1,4 +1,3 @@
-import { Link } from "@tanstack/react-router";
 import { CalendarCheck2, Plus } from "lucide-react";
 import { ShelfJar } from "@/jars";
 import { Card, LinkButton, PageFrame, ProblemNote, Tag } from "@/kit";
@@ -7,6 +6,7 @@ import { OutsideList } from "@/logbook";
 import { TodaysDay } from "@/plan";
 import { usePractice } from "@/practice";
 import { countJars, formatClock, formatDateTime, formatToday, jarWord } from "@/quantity";
+import { Link } from "@/routing";
 import { type Lot, type Need, useHolds, useJarColours, useNeeds, useShelf } from "@/shelf";
 import { jarsInside, KeptTaps, type Run, runNow, stageLabel, useRunNow, useRuns } from "@/stove";
 import { FirstMinute } from "./FirstMinute";
@@ -33,7 +33,7 @@ export function TodayPage() {
       )}
       actions={
         <>
-          <LinkButton to="/recipes/$id" params={{ id: "new" }} icon={<Plus size={20} />}>
+          <LinkButton to="/recipes/:id" params={{ id: "new" }} icon={<Plus size={20} />}>
             New recipe
           </LinkButton>
           <LinkButton to="/plan" look="main" icon={<CalendarCheck2 size={20} />}>
@@ -208,7 +208,7 @@ function MeanwhileDrill() {
         <strong>Meanwhile: a drill of {drill.minutes} minutes</strong>
         <span className="block text-soft">{drill.title}</span>
       </span>
-      <LinkButton to="/practice/drills/$code" params={{ code: drill.code }}>
+      <LinkButton to="/practice/drills/:code" params={{ code: drill.code }}>
         Begin
       </LinkButton>
     </Card>
@@ -256,7 +256,7 @@ function RestRow({ run, now }: { readonly run: Run; readonly now: number }) {
               : `from ${formatDateTime(run.checkFrom ?? run.now)}`}
         </span>
       </span>
-      <LinkButton to="/seals/$id" params={{ id: String(run.id) }} look={ready ? "main" : "plain"}>
+      <LinkButton to="/seals/:id" params={{ id: String(run.id) }} look={ready ? "main" : "plain"}>
         {run.unsettled.length > 0 ? "Decide" : ready ? "Check the seals" : "Resting"}
       </LinkButton>
     </li>

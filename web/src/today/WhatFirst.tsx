@@ -1,9 +1,9 @@
-import { useNavigate } from "@tanstack/react-router";
 import { useId, useState } from "react";
 import { Button, ProblemNote } from "@/kit";
 import type { Kitchen } from "@/kitchen";
 import { formatAltitude, formatFeet } from "@/quantity";
 import { beginRecipe } from "@/recipes";
+import { useNavigate } from "@/routing";
 import { type Ruling, useRulingPreview, VerdictTag } from "@/ruling";
 import { useTables } from "@/tables";
 
@@ -64,7 +64,7 @@ export function WhatFirst({ kitchen }: { readonly kitchen: Kitchen }) {
               setOpening(true);
               void beginRecipe(text).then(() => {
                 sessionStorage.removeItem(KEPT);
-                return navigate({ to: "/recipes/$id", params: { id: "new" } });
+                return navigate({ to: "/recipes/:id", params: { id: "new" } });
               });
             }}
           >

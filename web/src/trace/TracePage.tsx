@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { Link } from "@tanstack/react-router";
 import { api, body } from "@/api/client";
 import { keys } from "@/api/keys";
 import { Card, Figure, LinkButton, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
 import { formatDate, jarWord } from "@/quantity";
+import { Link } from "@/routing";
 import { lotName } from "@/shelf";
 
 /** What a test of a dial touches: every lot since the test before it, with the margin it had. */
@@ -58,7 +58,7 @@ export function TracePage({ test }: { readonly test: number }) {
                 <tr key={lot.code} className="border-t border-line">
                   <td className="py-2.5 pr-3 pl-5">
                     <Link
-                      to="/shelf/$code"
+                      to="/shelf/:code"
                       params={{ code: lot.code }}
                       className="digits font-bold text-primary underline"
                     >

@@ -1,0 +1,5 @@
+export { Link, type LinkProps, PlaceLink, useLink } from "./Link";
+export { Outlet, type RouteTable, usePath, useShown } from "./Outlet";
+export { addressOf, type Pattern, type Target } from "./routes";
+export { useScroll } from "./scroll";
+export { useNavigate } from "./useNavigate";

@@ -5,8 +5,17 @@ type Arrival = { readonly top: number } | { readonly hash: string };
 
 const KEPT = "mobrel.scrolled";
 
-let arrival: Arrival | undefined;
+/** What says that somebody scrolls: then nothing else does. */
+const BY_HAND = ["wheel", "touchstart", "pointerdown", "keydown"] as const;
+
 let entry = entryOf(history.state);
+/** A page that is loaded anew, or come back to from elsewhere, stands where it stood. */
+let arrival: Arrival | undefined = comesAgain() ? { top: kept()[entry] ?? 0 } : undefined;
+
+function comesAgain(): boolean {
+  const [load] = performance.getEntriesByType?.("navigation") ?? [];
+  return load !== undefined && "type" in load && load.type !== "navigate";
+}
 
 function entryOf(state: unknown): string {
   return typeof state === "object" && state !== null && "entry" in state ? String(state.entry) : "first";
@@ -53,48 +62,54 @@ function comeBack({ state }: PopStateEvent) {
   arrival = { top: kept()[entry] ?? 0 };
 }
 
+/** Tries again as the page grows with its answers, until it is there or somebody scrolls. */
+function whenItGrows(arrived: () => boolean): () => void {
+  if (arrived()) {
+    return () => {};
+  }
+  const growing = new ResizeObserver(() => arrived() && stop());
+  const stop = () => {
+    growing.disconnect();
+    for (const hand of BY_HAND) {
+      window.removeEventListener(hand, stop);
+    }
+  };
+  for (const hand of BY_HAND) {
+    window.addEventListener(hand, stop, { passive: true });
+  }
+  growing.observe(document.body);
+  return stop;
+}
+
+function goTo(here: Arrival): boolean {
+  if ("top" in here) {
+    window.scrollTo(0, here.top);
+    return window.scrollY >= here.top - 1;
+  }
+  const part = document.getElementById(here.hash);
+  if (part) {
+    part.scrollIntoView();
+  } else {
+    window.scrollTo(0, 0);
+  }
+  return part !== null;
+}
+
 /** Puts a page that has just been shown where it belongs: at its top, at the part that was meant, or where it stood before. */
 export function useScroll(shown: string) {
   useLayoutEffect(() => {
     history.scrollRestoration = "manual";
-    // Of a page that is loaded anew the browser knows it better: it tries again as the page grows.
-    const byItself = () => {
-      history.scrollRestoration = "auto";
-    };
     window.addEventListener("popstate", comeBack);
-    window.addEventListener("pagehide", byItself);
+    window.addEventListener("pagehide", keep);
     return () => {
       window.removeEventListener("popstate", comeBack);
-      window.removeEventListener("pagehide", byItself);
+      window.removeEventListener("pagehide", keep);
     };
   }, []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: it is the page that was shown that is put somewhere.
   useLayoutEffect(() => {
     const here = arrival;
     arrival = undefined;
-    if (!here) {
-      return;
-    }
-    if ("top" in here) {
-      window.scrollTo(0, here.top);
-      return;
-    }
-    const find = () => document.getElementById(here.hash);
-    const part = find();
-    if (part) {
-      part.scrollIntoView();
-      return;
-    }
-    // A page that is opened for the first time has its parts once its answers have come.
-    window.scrollTo(0, 0);
-    const coming = new MutationObserver(() => {
-      const come = find();
-      if (come) {
-        come.scrollIntoView();
-        coming.disconnect();
-      }
-    });
-    coming.observe(document.body, { childList: true, subtree: true });
-    return () => coming.disconnect();
+    return here ? whenItGrows(() => goTo(here)) : undefined;
   }, [shown]);
 }

@@ -2,8 +2,11 @@ package org.mobrel.server.platform;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -48,6 +51,23 @@ class SinglePageRoutesTest {
     })
     void a_page_is_asked_for_again_and_an_answer_is_not_kept(String path, String kept, TestServer server) {
         assertThat(server.mayBeKept(path)).isEqualTo(kept);
+    }
+
+    /** What a new device has to fetch before it shows anything, as it goes over the network of a kitchen. */
+    @Test
+    void the_first_load_stays_small(TestServer server) throws IOException {
+        Matcher script =
+                Pattern.compile("(?:src|href)=\"(/assets/[^\"]+\\.js)\"").matcher(server.text("/"));
+        int scripts = 0;
+        ByteArrayOutputStream sent = new ByteArrayOutputStream();
+        while (script.find()) {
+            scripts++;
+            try (GZIPOutputStream squeezed = new GZIPOutputStream(sent)) {
+                squeezed.write(server.bytes(script.group(1)));
+            }
+        }
+        assertThat(scripts).isGreaterThan(1);
+        assertThat(sent.size()).as("bytes of script, squeezed").isBetween(50 * 1_024, 120 * 1_024);
     }
 
     @Test

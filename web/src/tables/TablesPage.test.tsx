@@ -99,9 +99,16 @@ test("what was answered and taught is told with its wording, and each can be tak
       { code: "which", words: "butter beans", line: "butter bean" },
     ]),
   );
-  server.on("POST /api/reading/wordings/forgotten", ok({}));
+  server.on("POST /api/reading/wordings/forgotten", ok({ food: "carrots", states: ["peeled"], pieceIn: 2 }));
   await user.click(screen.getByRole("button", { name: "Forget" }));
   await waitFor(() =>
     expect(server.sent("POST /api/reading/wordings/forgotten")).toEqual([{ line: "grandma's roots" }]),
+  );
+  server.on("POST /api/reading/wordings", ok({}));
+  await user.click(await screen.findByRole("button", { name: "Undo" }));
+  await waitFor(() =>
+    expect(server.sent("POST /api/reading/wordings")).toEqual([
+      { line: "grandma's roots", food: "carrots", states: ["peeled"], pieceIn: 2 },
+    ]),
   );
 });

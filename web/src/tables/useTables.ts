@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
 import { api, body, type Schemas } from "@/api/client";
 import { keys } from "@/api/keys";
+import { useToast } from "@/kit";
 import { useRefreshPreview } from "@/ruling";
 
 export type Tables = Schemas["TablesResponse"];
@@ -39,11 +40,22 @@ export function useTeach() {
   });
 }
 
+/** Reads the words of a line as they stand again; with a way back to what they were taught to mean. */
 export function useUnteach() {
   const again = useRefreshPreview();
+  const teach = useTeach();
+  const toast = useToast();
   return useMutation({
     mutationFn: (line: string) => body(api.POST("/api/reading/wordings/forgotten", { body: { line } })),
-    onSuccess: () => again(),
+    onSuccess: async ({ food, states, pieceIn }, line) => {
+      await again();
+      if (food != null) {
+        toast({
+          text: "The words are read as they stand again.",
+          action: { text: "Undo", run: () => teach.mutate({ line, food, states, pieceIn }) },
+        });
+      }
+    },
   });
 }
 

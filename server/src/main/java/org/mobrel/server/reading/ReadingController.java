@@ -41,6 +41,22 @@ class ReadingController {
                     @Nullable
                     Double pieceIn) {}
 
+    /**
+     * What the words meant until now, as it can be taught again.
+     *
+     * @param food null where nothing was taught, or where teaching it again would not mean the very same
+     * @param pieceIn the largest size of piece in inches; null where none was named
+     */
+    record ForgottenMeaning(@Nullable String food, List<String> states, @Nullable Double pieceIn) {
+
+        static ForgottenMeaning of(ForgottenWording forgotten) {
+            return new ForgottenMeaning(
+                    forgotten.food().id(),
+                    forgotten.states().stream().map(State::code).sorted().toList(),
+                    forgotten.piece().map(piece -> piece.inches().doubleValue()).orElse(null));
+        }
+    }
+
     record WordingForgotten(@NotBlank(message = "the line as you typed it") String line) {}
 
     record OwnFoodChange(
@@ -98,9 +114,10 @@ class ReadingController {
     }
 
     @PostMapping("/wordings/forgotten")
-    ReadingResponse forget(@Valid @RequestBody WordingForgotten forgotten) {
-        service.forget(forgotten.line());
-        return reading();
+    ForgottenMeaning forget(@Valid @RequestBody WordingForgotten forgotten) {
+        return service.forget(forgotten.line())
+                .map(ForgottenMeaning::of)
+                .orElseGet(() -> new ForgottenMeaning(null, List.of(), null));
     }
 
     /** Asks again what was answered before. */

@@ -36,6 +36,9 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 public class ReadingService {
 
     private final Catalogue catalogue;
+    /** Reads words as the catalogue means them, whatever was taught. */
+    private final LineReader plain;
+
     private final ReadingRepository repository;
     private final InstantSource clock;
 
@@ -51,8 +54,9 @@ public class ReadingService {
     /** The reader with what was taught; made again after each change. */
     private volatile @Nullable Made made;
 
-    ReadingService(Catalogue catalogue, ReadingRepository repository, InstantSource clock) {
+    ReadingService(Catalogue catalogue, LineReader plain, ReadingRepository repository, InstantSource clock) {
         this.catalogue = catalogue;
+        this.plain = plain;
         this.repository = repository;
         this.clock = clock;
     }
@@ -174,25 +178,42 @@ public class ReadingService {
         if (words.isBlank() || words.length() > 300) {
             throw new InvalidField("line", "there are no words in it that could be remembered");
         }
-        // Dried limas are dried beans: what is picked must be read as what was picked.
-        Set<State> meant = new HashSet<>(states);
-        if (known.isDriedBeans()) {
-            meant.add(State.DRIED);
-        }
-        repository.teach(
-                new TaughtWording(
-                        words,
-                        LineWriter.words(
-                                List.of(known.word()), meant, piece.stream().toList())),
-                clock.instant());
+        repository.teach(new TaughtWording(words, meaning(known, states, piece)), clock.instant());
         changed();
     }
 
-    /** Reads the line's words as they stand again. */
+    /**
+     * Reads the line's words as they stand again.
+     *
+     * @return what they meant until now; empty where nothing was taught, or where teaching it again would not mean the very same
+     */
     @Transactional
-    public void forget(String line) {
-        repository.forget(reader().wording(line));
+    Optional<ForgottenWording> forget(String line) {
+        String words = reader().wording(line);
+        Optional<ForgottenWording> meant = repository.wordings().stream()
+                .filter(wording -> wording.words().equals(words))
+                .findAny()
+                .flatMap(this::asTaught);
+        repository.forget(words);
         changed();
+        return meant;
+    }
+
+    private Optional<ForgottenWording> asTaught(TaughtWording wording) {
+        IngredientLine read = plain.read(wording.meaning());
+        return read.food()
+                .map(food -> new ForgottenWording(wording.words(), food, read.states(), read.largestPiece()))
+                .filter(again ->
+                        meaning(again.food(), again.states(), again.piece()).equals(wording.meaning()));
+    }
+
+    private static String meaning(Food food, Set<State> states, Optional<Length> piece) {
+        // Dried limas are dried beans: what is picked must be read as what was picked.
+        Set<State> meant = new HashSet<>(states);
+        if (food.isDriedBeans()) {
+            meant.add(State.DRIED);
+        }
+        return LineWriter.words(List.of(food.word()), meant, piece.stream().toList());
     }
 
     /**

@@ -37,9 +37,17 @@ class ReadingApiTest {
                 .body()
                 .get("ruling");
         assertThat(stop.get("findings").get(0).get("code").asString()).isEqualTo("piece-too-big");
-        server.post("/api/reading/wordings/forgotten", "{\"line\": \"1 lb garden gold, in cubes\"}");
+        TestServer.Answer forgotten =
+                server.post("/api/reading/wordings/forgotten", "{\"line\": \"1 lb garden gold, in cubes\"}");
         assertThat(line(server, "3 cups garden gold, in cubes").get("role").asString())
                 .isEqualTo("unknown");
+        assertThat(forgotten.body().toString())
+                .isEqualTo("{\"food\":\"winter-squash\",\"states\":[\"peeled\"],\"pieceIn\":2.0}");
+        assertThat(server.post("/api/reading/wordings/forgotten", "{\"line\": \"1 lb garden gold, in cubes\"}")
+                        .body()
+                        .toString())
+                .as("nothing is left to be taken back")
+                .isEqualTo("{\"food\":null,\"states\":[],\"pieceIn\":null}");
     }
 
     @Test

@@ -30,7 +30,7 @@ export function PartList({ plan, body, part }: Props) {
             >
               <span className="font-bold">{each.title}</span>
               <span
-                className={`text-right text-[0.9rem] leading-tight ${each.id === part ? "" : "text-soft"}`}
+                className={`text-right text-[0.9rem] leading-tight text-balance ${each.id === part ? "" : "text-soft"}`}
               >
                 {stateOf(each.id, plan, body)}
               </span>

@@ -5,9 +5,9 @@ import { at, run } from "@/test/runs";
 import { show } from "@/test/show";
 import { Alarms } from "./Alarms";
 import type { Run } from "./live";
-import { play } from "./sound";
+import { canSound, play } from "./sound";
 
-vi.mock("./sound", () => ({ play: vi.fn(() => true), canSound: () => true, unlockSound: vi.fn() }));
+vi.mock("./sound", () => ({ play: vi.fn(() => true), canSound: vi.fn(() => true), unlockSound: vi.fn() }));
 
 /** The clock of a page that nobody sees; a test makes it tick. */
 class FakeWorker {
@@ -31,6 +31,7 @@ beforeEach(() => {
   vi.useFakeTimers({ shouldAdvanceTime: true });
   vi.setSystemTime(at(1));
   vi.mocked(play).mockClear().mockReturnValue(true);
+  vi.mocked(canSound).mockReturnValue(true);
 });
 
 async function ringing(...runs: readonly Run[]) {
@@ -119,6 +120,21 @@ test("a page that may not sound says so and offers to", async () => {
   vi.mocked(play).mockReturnValue(false);
   await ringing(holding());
   expect(await screen.findByRole("button", { name: "Let it sound" })).toBeTruthy();
+});
+
+test("what could not be heard is heard as soon as the page may sound, once, and then in its own time", async () => {
+  vi.mocked(play).mockReturnValue(false);
+  vi.mocked(canSound).mockReturnValue(false);
+  await ringing(holding());
+  await tick();
+  expect(sounds()).toHaveLength(1);
+  vi.mocked(play).mockReturnValue(true);
+  vi.mocked(canSound).mockReturnValue(true);
+  await tick();
+  expect(sounds()).toHaveLength(2);
+  expect(screen.getByRole("alert").dataset["sounded"]).toBe("true");
+  await tick();
+  expect(sounds()).toHaveLength(2);
 });
 
 test("where nothing rings the title counts down, and there is no banner", async () => {

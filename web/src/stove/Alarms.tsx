@@ -34,6 +34,7 @@ export function Alarms() {
   const [ringing, setRinging] = useState<readonly Alarm[]>([]);
   const [heard, setHeard] = useState(true);
   const sounded = useRef(new Map<string, number>());
+  const unheard = useRef(false);
   const shown = useRef(new Set<string>());
   const navigate = useNavigate();
   const atTheStove = (runs ?? []).some((run) => run.atTheStove && run.stage !== "checks");
@@ -53,12 +54,17 @@ export function Alarms() {
       setRinging((before) => (sameKeys(before, open) ? before : open));
       title(now, open);
       const first = loudest(open);
+      // One that could not be heard, for nobody had touched the page yet, is heard as soon as it can be.
+      if (first && unheard.current && canSound()) {
+        sounded.current.set(first.key, Number.NEGATIVE_INFINITY);
+      }
       if (first && performance.now() - (sounded.current.get(first.key) ?? -1e9) >= first.every) {
         if (!sounded.current.has(first.key) && speaks()) {
           say(`${first.canner}: ${first.text}`);
         }
         sounded.current.set(first.key, performance.now());
-        setHeard(play(first.sound));
+        unheard.current = !play(first.sound);
+        setHeard(!unheard.current);
         shake(first.sound);
         if (mayNotify() && document.visibilityState === "hidden" && !shown.current.has(first.key)) {
           shown.current.add(first.key);

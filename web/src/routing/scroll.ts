@@ -4,6 +4,8 @@ import { useLayoutEffect } from "react";
 type Arrival = { readonly top: number } | { readonly hash: string };
 
 const KEPT = "mobrel.scrolled";
+/** Nobody goes back further. */
+const MOST_KEPT = 50;
 
 /** What says that somebody scrolls: then nothing else does. */
 const BY_HAND = ["wheel", "touchstart", "pointerdown", "keydown"] as const;
@@ -31,7 +33,9 @@ function kept(): Record<string, number> {
 
 function keep() {
   try {
-    sessionStorage.setItem(KEPT, JSON.stringify({ ...kept(), [entry]: window.scrollY }));
+    const { [entry]: _, ...others } = kept();
+    const latest = [...Object.entries(others).slice(1 - MOST_KEPT), [entry, window.scrollY]];
+    sessionStorage.setItem(KEPT, JSON.stringify(Object.fromEntries(latest)));
   } catch {
     // Without storage a page that is come back to begins at its top.
   }

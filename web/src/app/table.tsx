@@ -1,8 +1,7 @@
-import { Redirect } from "wouter";
 import { PairedPage } from "@/access";
 import { isPart, partOf } from "@/plan";
 import { practicePart } from "@/practice";
-import { addressOf, type RouteTable } from "@/routing";
+import { Redirect, type RouteTable } from "@/routing";
 import { NotFoundPage } from "./NotFoundPage";
 import {
   BatchPage,
@@ -28,7 +27,7 @@ import {
 
 /** The page of each address. What is keyed by what it is about begins anew with another of its kind. */
 export const TABLE: RouteTable = {
-  "/": () => <Redirect to="/today" replace />,
+  "/": () => <Redirect to="/today" />,
   "/today": () => <TodayPage />,
   "/recipes": () => <RecipesPage />,
   "/recipes/import": () => <ImportPage />,
@@ -37,11 +36,7 @@ export const TABLE: RouteTable = {
   "/plan/:id": ({ id }, search) => <PlanPage key={id} id={Number(id)} part={partOf(search.get("part"))} />,
   // Parts of a plan had addresses of their own once; what was kept of them still leads there.
   "/plan/:id/:part": ({ id, part }) =>
-    isPart(part) ? (
-      <Redirect to={addressOf({ to: "/plan/:id", params: { id }, search: { part } })} replace />
-    ) : (
-      <NotFoundPage />
-    ),
+    isPart(part) ? <Redirect to="/plan/:id" params={{ id }} search={{ part }} /> : <NotFoundPage />,
   "/stove": () => <StovePage />,
   "/shelf": () => <ShelfPage />,
   "/shelf/:code": ({ code }) => <LotPage key={code} code={code} />,

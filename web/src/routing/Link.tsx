@@ -1,6 +1,7 @@
-import type { AnchorHTMLAttributes, MouseEvent, Ref } from "react";
+import { type AnchorHTMLAttributes, type MouseEvent, type Ref, useLayoutEffect } from "react";
 import { useLocation } from "wouter";
 import { addressOf, type Target } from "./routes";
+import { leave } from "./scroll";
 import { type How, useNavigate } from "./useNavigate";
 
 export type LinkProps = Target &
@@ -30,6 +31,17 @@ export function useLink(props: LinkProps) {
 export function Link(props: LinkProps) {
   const { children, ...anchor } = useLink(props);
   return <a {...anchor}>{children}</a>;
+}
+
+/** Leads on to another address, which stands in place of this one. */
+export function Redirect(target: Target) {
+  const address = addressOf(target);
+  const [, go] = useLocation();
+  useLayoutEffect(
+    () => go(address, { replace: true, state: leave(target.hash, true) }),
+    [go, address, target.hash],
+  );
+  return null;
 }
 
 /** A link to a place that is marked while somebody is there, or at something within it. */

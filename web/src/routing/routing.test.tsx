@@ -6,6 +6,7 @@ import {
   Link,
   Outlet,
   PlaceLink,
+  Redirect,
   type RouteTable,
   type Target,
   useScroll,
@@ -105,6 +106,25 @@ test("a link goes there without asking the server, and a place is marked also wi
   history.pushState(null, "", "/shelf/26-A");
   await screen.findByText(/26-A/);
   expect(place.className).toBe("place here");
+});
+
+test("a place that is tapped again, or twice, goes to its top and leaves one way back", async () => {
+  const user = open("/today");
+  const before = history.length;
+  await user.dblClick(screen.getByRole("link", { name: "Shelf" }));
+  expect(history.length).toBe(before + 1);
+  expect(scrolled.splice(0)).toEqual(["0", "0"]);
+  history.back();
+  await vi.waitFor(() => expect(shown()).toBe("/today {}"));
+});
+
+test("a redirect stands in place of the address it was come by", async () => {
+  open("/logbook");
+  const before = history.length;
+  const { unmount } = render(<Redirect to="/plan/:id" params={{ id: "3" }} search={{ part: "card" }} />);
+  await vi.waitFor(() => expect(shown()).toContain("part,card"));
+  expect(history.length).toBe(before);
+  unmount();
 });
 
 test.each(["{Control>}", "{Shift>}", "{Meta>}"])("a click with %s is the browser's", async (key) => {

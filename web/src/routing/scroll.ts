@@ -99,6 +99,13 @@ function goTo(here: Arrival): boolean {
   return part !== null;
 }
 
+/** Puts the page that is shown where it was asked to stand. */
+export function arrive(): (() => void) | undefined {
+  const here = arrival;
+  arrival = undefined;
+  return here ? whenItGrows(() => goTo(here)) : undefined;
+}
+
 /** Puts a page that has just been shown where it belongs: at its top, at the part that was meant, or where it stood before. */
 export function useScroll(shown: string) {
   useLayoutEffect(() => {
@@ -111,9 +118,5 @@ export function useScroll(shown: string) {
     };
   }, []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: it is the page that was shown that is put somewhere.
-  useLayoutEffect(() => {
-    const here = arrival;
-    arrival = undefined;
-    return here ? whenItGrows(() => goTo(here)) : undefined;
-  }, [shown]);
+  useLayoutEffect(arrive, [shown]);
 }

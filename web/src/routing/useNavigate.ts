@@ -1,7 +1,7 @@
 import { useCallback } from "react";
 import { useLocation } from "wouter";
 import { addressOf, type Target } from "./routes";
-import { leave, stay } from "./scroll";
+import { arrive, leave, stay } from "./scroll";
 
 export interface How {
   /** In place of the address that is shown: going back does not come by it. */
@@ -17,8 +17,14 @@ export function useNavigate() {
     (where: (Target & How) | string) => {
       const { replace = false, resetScroll = true } = typeof where === "string" ? ({} as How) : where;
       const address = typeof where === "string" ? where : addressOf(where);
-      const hash = address.split("#")[1];
-      go(address, { replace, state: resetScroll ? leave(hash, replace) : stay() });
+      const [page, hash] = address.split("#");
+      // Who is there already needs no second way back to it.
+      const there = page === `${location.pathname}${location.search}`;
+      const replaces = replace || there;
+      go(address, { replace: replaces, state: resetScroll ? leave(hash, replaces) : stay() });
+      if (there) {
+        arrive();
+      }
     },
     [go],
   );

@@ -17,7 +17,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(TestServer.class)
 class TwoDevicesApiTest {
 
-    private static final int PAIRS = 60;
+    private static final int PAIRS = 200;
 
     private static TestServer.Answer change(TestServer server, long basedOn, String settings) {
         return server.patch("/api/kitchen", "{\"basedOn\": %d, %s}".formatted(basedOn, settings));

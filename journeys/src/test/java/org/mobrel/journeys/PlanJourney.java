@@ -244,6 +244,8 @@ class PlanJourney {
         assertThat(made(page)).containsText("7 quarts and 3 pints");
 
         button(page, "To the stove").click();
+        // The plan names its dish too: whoever leaves before the batch is begun is taken to the stove a moment later.
+        assertThat(page).hasURL(Pattern.compile("/stove$"));
         assertThat(page.getByText("Lamb stew").first()).isVisible();
         goTo(page, "Plan");
         link(page, "Lamb stew").click();

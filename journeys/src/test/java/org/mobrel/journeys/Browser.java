@@ -32,7 +32,36 @@ final class Browser implements AutoCloseable {
             "--no-first-run",
             "--disable-background-networking",
             "--disable-component-update",
-            "--disable-sync");
+            "--disable-sync",
+            "--disable-features=" + String.join(",", withoutFeatures()));
+
+    /**
+     * What is of no use where nobody types into an address bar, and costs as much as the pages: two hidden pages for what is suggested there and
+     * a process in reserve, with each context. Of several such settings the last one counts, so what Playwright leaves out is named too.
+     */
+    private static List<String> withoutFeatures() {
+        return List.of(
+                "WebUIOmniboxPopup",
+                "WebUIOmniboxAimPopup",
+                "WebUIOmniboxFullPopup",
+                "PreloadTopChromeWebUI",
+                "SpareRendererForSitePerProcess",
+                // Playwright's own, of its chromiumSwitches.
+                "AvoidUnnecessaryBeforeUnloadCheckSync",
+                "BoundaryEventDispatchTracksNodeRemoval",
+                "DestroyProfileOnBrowserClose",
+                "DialMediaRouteProvider",
+                "GlobalMediaControls",
+                "HttpsUpgrades",
+                "LensOverlay",
+                "MediaRouter",
+                "PaintHolding",
+                "ThirdPartyStoragePartitioning",
+                "BlockOriginHeaderModificationOnRedirect",
+                "Translate",
+                "AutoDeElevate",
+                "OptimizationHints");
+    }
 
     /** A machine that is busy with other things is slow, not wrong. */
     private static final double PATIENCE_MS = 45_000;

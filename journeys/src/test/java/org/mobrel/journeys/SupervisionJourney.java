@@ -39,6 +39,8 @@ class SupervisionJourney {
                 new ProcessBuilder("bash", RunningMobrel.inProject("mobrel").toString(), command);
         builder.environment().put("MOBREL_HOME", home.toString());
         builder.environment().put("MOBREL_BUILT", "yes");
+        // It is started four times and runs for seconds: the better compiler would take more time than it saves.
+        builder.environment().put("JDK_JAVA_OPTIONS", "-XX:TieredStopAtLevel=1");
         builder.environment().put("MOBREL_PORT", Integer.toString(port));
         for (int each = 0; each < more.length; each += 2) {
             builder.environment().put(more[each], more[each + 1]);

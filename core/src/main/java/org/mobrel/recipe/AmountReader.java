@@ -59,6 +59,11 @@ final class AmountReader {
             "^(.*[\\p{L})])\\s*[,(:-]?\\s*\\b(" + NUMBER + ")(?:\\s*-\\s*(" + NUMBER + "))?\\s*(" + MEASURE
                     + "|tbsp|tsp|tablespoons?|teaspoons?|kilos?)\\.?\\s*\\)?\\s*$",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+    /** 'Carrots, 2 x 400 g' and 'Tomatoes - 2 (400 g) tins'. */
+    private static final Pattern TIMES_AT_END = Pattern.compile(
+            "^(.*[\\p{L})])\\s*[,(:–-]?\\s*\\b(" + NUMBER + ")\\s*(?:[x×]\\s*|(?=\\())\\(?\\s*(" + NUMBER
+                    + ")\\s*-?\\s*(" + MEASURE + ")\\.?\\s*\\)?\\s*-?(?:" + CONTAINER + ")?\\s*(?:each)?\\s*\\)?\\s*$",
+            Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
     /** '1 red and 1 green pepper' are two peppers. */
     private static final Pattern ONE_AND_ANOTHER =
             Pattern.compile("^([\\p{L}]+) and (\\d{1,2}|one|two|three) ([\\p{L}]+ .*)$", Pattern.CASE_INSENSITIVE);
@@ -152,8 +157,16 @@ final class AmountReader {
         };
     }
 
-    /** 'Carrots, 2 lb' and 'pork stock (3 qt)'. */
+    /** 'Carrots, 2 lb', 'pork stock (3 qt)' and 'carrots 2 x 400 g'. */
     private static Read atEnd(String line, boolean numbered) {
+        Matcher times = TIMES_AT_END.matcher(line);
+        if (times.matches()) {
+            Optional<Amount> total = NumberText.value(times.group(2)).flatMap(count -> NumberText.value(times.group(3))
+                    .flatMap(each -> unit(times.group(4)).flatMap(unit -> amount(count.multiply(each), unit))));
+            if (total.isPresent()) {
+                return new Read(total, times.group(1).strip(), numbered);
+            }
+        }
         Matcher end = AT_END.matcher(line);
         if (end.matches()) {
             Optional<Amount> amount = NumberText.value(end.group(3) == null ? end.group(2) : end.group(3))

@@ -154,7 +154,9 @@ public final class LineReader {
     /** '2 (15-oz) cans' is part of the amount, and says how the food comes. */
     private static boolean isOutOfACan(String text, String rest) {
         int behind = text.lastIndexOf(rest);
-        return behind > 0 && CAN.matcher(text.substring(0, behind)).find();
+        return behind >= 0
+                && (CAN.matcher(text.substring(0, behind)).find()
+                        || CAN.matcher(text.substring(behind + rest.length())).find());
     }
 
     private static Set<State> with(Set<State> states, State more) {

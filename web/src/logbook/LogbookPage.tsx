@@ -1,5 +1,6 @@
 import { NotebookPen, Search } from "lucide-react";
 import { useDeferredValue, useState } from "react";
+import { awaited } from "@/api/awaited";
 import { Button, Card, Empty, LinkButton, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { countJars, formatDate } from "@/quantity";
@@ -28,7 +29,13 @@ export function LogbookPage() {
   return (
     <PageFrame
       title="Logbook"
-      lead={total > 0 ? `${total} ${total === 1 ? "batch" : "batches"}, the newest first` : undefined}
+      lead={
+        total > 0
+          ? `${total} ${total === 1 ? "batch" : "batches"}, the newest first`
+          : batches.isPending
+            ? "\u00a0"
+            : undefined
+      }
       actions={<LinkButton to="/logbook/outside">I did it like this</LinkButton>}
     >
       <ProblemNote error={batches.error} retry={() => batches.refetch()} />
@@ -106,7 +113,7 @@ export function LogbookPage() {
           </ul>
         </Card>
       )}
-      {everything && <HowItGoes />}
+      {everything && !awaited(batches) && <HowItGoes />}
       {batches.data && !everything && total === 0 && <p className="text-soft">No batch matches that.</p>}
       {batches.hasNextPage && (
         <Button

@@ -1,4 +1,5 @@
 import { CalendarCheck2, X } from "lucide-react";
+import { awaited } from "@/api/awaited";
 import { Button, Card, Empty, LinkButton, PageFrame, ProblemNote, Spinner, useToast } from "@/kit";
 import { countJars, formatDateTime } from "@/quantity";
 import { usePlanBegin, useRecipes } from "@/recipes";
@@ -9,6 +10,14 @@ import { usePlans, usePutAway } from "./usePlan";
 /** The plans that are open, and the recipes a new one may begin with. */
 export function PlansPage() {
   const plans = usePlans();
+  const recipes = useRecipes();
+  if (awaited(plans, recipes)) {
+    return (
+      <PageFrame title="Plan">
+        <Spinner />
+      </PageFrame>
+    );
+  }
   return (
     <PageFrame
       title="Plan"
@@ -83,7 +92,6 @@ function BeginWith() {
     <section aria-label="Begin with a recipe" className="flex flex-col gap-3">
       <h2 className="mt-2 text-lg font-bold">Begin with a recipe</h2>
       <ProblemNote error={recipes.error ?? begin.error} />
-      {recipes.isPending && !recipes.error && <Spinner />}
       {recipes.data?.length === 0 && (
         <Empty
           picture={<CalendarCheck2 size={60} strokeWidth={1.5} />}

@@ -1,4 +1,4 @@
-import { Card } from "@/kit";
+import { Card, Spinner } from "@/kit";
 import { Link } from "@/routing";
 
 /** What stands beside an empty recipe. */
@@ -23,6 +23,24 @@ export function EmptyBook() {
           Import a file or a saved page
         </Link>
       </p>
+    </Card>
+  );
+}
+
+/** What stands where the answer will, as high as most of them are. */
+export function AwaitedRuling({ failed }: { readonly failed: boolean }) {
+  return (
+    <Card label="Ruling" className="min-h-84">
+      {failed ? (
+        <>
+          <p className="text-xl font-bold">No answer yet.</p>
+          <p className="mt-2 text-soft">
+            Until the server has answered, nothing on this page says what may be canned.
+          </p>
+        </>
+      ) : (
+        <Spinner />
+      )}
     </Card>
   );
 }

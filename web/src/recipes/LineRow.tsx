@@ -118,6 +118,9 @@ function Given({
   );
 }
 
+const UNDER_THE_LINE =
+  "min-h-9 max-md:-mt-2 max-md:min-h-11 pointer-coarse:-mt-2 pointer-coarse:min-h-11 text-[0.85rem] leading-snug text-soft";
+
 interface UnderstoodProps {
   readonly answer: LineResponse | undefined;
   readonly open: boolean;
@@ -127,14 +130,17 @@ interface UnderstoodProps {
 /** What was understood, and the way to correct it. */
 function Understood({ answer, open, onCorrect }: UnderstoodProps) {
   if (!answer || answer.role === "not-ingredient" || answer.role === "step") {
-    const words =
-      answer?.role === "step" ? "a step, not an ingredient" : answer ? "not an ingredient" : "\u00a0";
-    return <span className="block pb-1 text-[0.85rem] text-soft">{words}</span>;
+    // As high as what will stand here: nothing moves under a finger when the answer comes.
+    return (
+      <span className={`flex items-center ${UNDER_THE_LINE}`}>
+        {answer?.role === "step" ? "a step, not an ingredient" : answer && "not an ingredient"}
+      </span>
+    );
   }
   return (
     <button
       type="button"
-      className="min-h-9 min-w-11 text-left max-md:-mt-2 max-md:min-h-11 pointer-coarse:-mt-2 pointer-coarse:min-h-11 text-[0.85rem] leading-snug text-soft hover:text-primary"
+      className={`${UNDER_THE_LINE} min-w-11 text-left hover:text-primary`}
       aria-expanded={open}
       aria-label={`Correct what was understood: ${wordsOf(answer)}`}
       onClick={onCorrect}

@@ -1,5 +1,6 @@
 import { useMemo, useRef, useState } from "react";
 import { flushSync } from "react-dom";
+import { awaited } from "@/api/awaited";
 import { Card, Choice, PageFrame, ProblemNote, Spinner } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { formatDate } from "@/quantity";
@@ -21,7 +22,7 @@ import { AddRow } from "./AddRow";
 import { applied, withAnswer, withLine, withoutAnswer } from "./applied";
 import { ChangesCard } from "./ChangesCard";
 import { Correction } from "./Correction";
-import { EmptyBook } from "./EmptyBook";
+import { AwaitedRuling, EmptyBook } from "./EmptyBook";
 import { FreezerCard } from "./FreezerCard";
 import { JudgementCard } from "./JudgementCard";
 import { LineRow } from "./LineRow";
@@ -75,6 +76,8 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
   });
   const shown = draft.lines.length > 0 ? look.data : undefined;
   const ruling = shown?.ruling;
+  const unruled = draft.lines.length > 0 && !(shown && kitchen.data);
+  const waits = unruled && awaited(look, kitchen);
   const order = useCalmOrder(longestFirst(ruling, size, draft.lines.length));
   const setLine = (index: number, text: string | undefined) =>
     change({ lines: withLine(draft.lines, index, text) });
@@ -150,6 +153,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
     >
       <ProblemNote error={look.error ?? kitchen.error} retry={() => look.refetch()} />
       {ruling && <VerdictStrip ruling={ruling} size={size} />}
+      {!ruling && waits && <div className="min-h-12 lg:hidden" />}
       {waiting.draft && <WaitingDraft waiting={waiting.draft} onTake={waiting.take} onDrop={waiting.drop} />}
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="flex min-w-0 flex-col gap-4">
@@ -317,11 +321,13 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
               )}
               <ChangesCard ruling={ruling} size={size} />
             </>
+          ) : unruled && !page ? (
+            <AwaitedRuling failed={!waits} />
           ) : (
             <EmptyBook />
           )}
-          {recipe && <NotesCard recipe={recipe} />}
-          {recipe && (
+          {recipe && !waits && <NotesCard recipe={recipe} />}
+          {recipe && !waits && (
             <VersionsCard
               id={recipe.id}
               onTake={(version) => {

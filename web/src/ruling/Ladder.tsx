@@ -62,6 +62,11 @@ export function Ladder({ ruling, size, order, children, below, onRemedy }: Props
           </li>
         );
       })}
+      {!ruling && order.length > 1 && (
+        <li aria-hidden="true" className="py-1.5 text-[0.85rem]">
+          &nbsp;
+        </li>
+      )}
       {floor && (
         <li className="grid grid-cols-1 px-5 md:grid-cols-[minmax(0,1fr)_minmax(0,17.5rem)] md:gap-x-4">
           <span className="hidden md:block" />

@@ -43,6 +43,16 @@ async function today(runs: readonly Run[] = [], known: Kitchen = kitchen()) {
 
 const card = (name: string) => within(screen.getByRole("region", { name }));
 
+/** The first here: what was heard of runs stays heard. */
+test("what is not known yet is not called free", async () => {
+  server.on("GET /api/kitchen", ok(kitchen()));
+  await show(<TodayPage />);
+  expect(await card("On the stove").findByText("One moment …")).toBeTruthy();
+  expect(card("On the stove").queryByText(/The canner is free/)).toBeNull();
+  act(() => FakeEventSource.last().say("runs", { runs: [] }));
+  expect(await card("On the stove").findByText("Nothing. The canner is free.")).toBeTruthy();
+});
+
 test("a free canner and no jars to check are said, not left empty", async () => {
   await today();
   expect(card("On the stove").getByText("Nothing. The canner is free.")).toBeTruthy();

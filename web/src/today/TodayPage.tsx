@@ -1,4 +1,5 @@
 import { CalendarCheck2, Plus } from "lucide-react";
+import { awaited } from "@/api/awaited";
 import { ShelfJar } from "@/jars";
 import { Card, LinkButton, PageFrame, ProblemNote, Tag } from "@/kit";
 import { useAutomaticBackups, useKitchen } from "@/kitchen";
@@ -19,6 +20,10 @@ export function TodayPage() {
   const runs = useRuns();
   const shelf = useShelf();
   const kitchen = useKitchen();
+  const holds = useHolds();
+  const needs = useNeeds();
+  // What stands further down comes when all above it is there: nothing is pushed away from under a finger.
+  const settled = (runs.data || runs.offline) && !awaited(shelf, kitchen, holds, needs);
   const now = useRunNow(runs.data?.[0]);
   const open = runs.data ?? [];
   const resting = open.filter((run) => !run.atTheStove && run.stage !== "abandoned");
@@ -50,7 +55,9 @@ export function TodayPage() {
       <div className="grid items-start gap-4 lg:grid-cols-2">
         <Card label="On the stove">
           <h2 className="text-lg font-bold">On the stove</h2>
-          {stove.length === 0 ? (
+          {!runs.data ? (
+            <Unknown offline={runs.offline} />
+          ) : stove.length === 0 ? (
             <p className="mt-1 text-soft">Nothing. The canner is free.</p>
           ) : (
             <ul>
@@ -62,7 +69,9 @@ export function TodayPage() {
         </Card>
         <Card label="Seal checks">
           <h2 className="text-lg font-bold">Seal checks</h2>
-          {resting.length === 0 ? (
+          {!runs.data ? (
+            <Unknown offline={runs.offline} />
+          ) : resting.length === 0 ? (
             <p className="mt-1 text-soft">No jars are waiting for theirs.</p>
           ) : (
             <ul>
@@ -73,11 +82,24 @@ export function TodayPage() {
           )}
         </Card>
       </div>
-      {stove.some((run) => WAITING.has(run.stage)) && <MeanwhileDrill />}
-      {shelf.data && <TodaysDay today={shelf.data.today} />}
-      <Due />
-      <EatFirst lots={(shelf.data?.lots ?? []).filter((lot) => lot.jars > 0 && lot.holds.length === 0)} />
+      {settled && (
+        <>
+          {stove.some((run) => WAITING.has(run.stage)) && <MeanwhileDrill />}
+          {shelf.data && <TodaysDay today={shelf.data.today} />}
+          <Due />
+          <EatFirst lots={(shelf.data?.lots ?? []).filter((lot) => lot.jars > 0 && lot.holds.length === 0)} />
+        </>
+      )}
     </PageFrame>
+  );
+}
+
+/** Not the same as nothing: the canner may be on the heat. */
+function Unknown({ offline }: { readonly offline: boolean }) {
+  return (
+    <p className="mt-1 text-soft">
+      {offline ? "Not known while the kitchen's server cannot be reached." : "One moment …"}
+    </p>
   );
 }
 

@@ -8,7 +8,11 @@ import static org.mobrel.journeys.Cook.remedy;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** Recipes that may not go into jars as they are, and what a cook does about it. */
@@ -66,7 +70,7 @@ class MendedRecipeJourney {
 
     private static void takeOnOwnJudgement(Page page, RunningMobrel mobrel) {
         page.navigate(mobrel.url("/recipes"));
-        page.getByText("Asparagus and pea soup").click();
+        openBeforeItsRuling(page, "Asparagus and pea soup");
         page.getByText("Raw", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(region(page, "Ruling")).containsText("Your own judgement");
         button(page, "Save").click();
@@ -85,6 +89,21 @@ class MendedRecipeJourney {
         page.getByLabel("Quarts", new Page.GetByLabelOptions().setExact(true)).fill("4");
         toTheStove.click();
         assertThat(button(page, "All six are in order")).isVisible();
+    }
+
+    /** What comes later moves nothing that a finger may be on its way to. */
+    private static void openBeforeItsRuling(Page page, String recipe) {
+        List<Route> held = new ArrayList<>();
+        page.route("**/api/recipes/draft", held::add);
+        page.getByText(recipe).click();
+        Locator raw = page.getByText("Raw", new Page.GetByTextOptions().setExact(true));
+        page.waitForCondition(() -> !held.isEmpty() && raw.isVisible());
+        assertThat(region(page, "Ruling")).not().containsText("As soon as there is one line");
+        double before = raw.boundingBox().y;
+        page.unroute("**/api/recipes/draft");
+        held.forEach(Route::resume);
+        assertThat(region(page, "Ruling")).containsText("Covered by the published tables");
+        Assertions.assertThat(raw.boundingBox().y).isEqualTo(before, Assertions.within(1.0));
     }
 
     private static void refuseWhatIsNoKitchen(Page page, RunningMobrel mobrel) {

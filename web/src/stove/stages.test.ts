@@ -89,6 +89,29 @@ test("a page that hears nothing more still says when the heat can go off", () =>
   expect(texts(stageView(holding, NOON + 90 * 60_000))).toEqual(["Heat off"]);
 });
 
+test("a device that is no longer content is answered first; once the time is over the heat goes off first", () => {
+  const asked = run({
+    stage: "holding",
+    clockEndsAt: at(25),
+    askedSince: at(4),
+    events: [{ ...seen(4, 12.5), type: "not-seen", by: "Ada's phone" }],
+  });
+  const during = stageView(asked, Date.parse(at(6)));
+  expect(during.now).toContain("Ada's phone has not seen the needle");
+  expect(during.next).toContain("Unanswered for two minutes");
+  expect(texts(stageView(asked, Date.parse(at(26))))).toContain("Heat off");
+});
+
+test("while nobody can say whether it was held, no time is over", () => {
+  const doubted = run({ stage: "holding", clockEndsAt: at(25), doubtSince: at(4) });
+  for (const minute of [5, 26]) {
+    expect(texts(stageView(doubted, Date.parse(at(minute))))).toEqual([
+      "Yes, it was held all the time",
+      "No, or nobody can say",
+    ]);
+  }
+});
+
 test("a lid over fewer jars than the load has is asked about", () => {
   const lock = (loaded: number[]) =>
     stageView(run({ stage: "loading", loaded }), NOON).steps.find((step) => step.look === "main")?.ask;

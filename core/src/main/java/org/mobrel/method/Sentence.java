@@ -18,7 +18,7 @@ public record Sentence(int step, String text, String plain, boolean serving) {
 
     private static final Pattern ENDS = Pattern.compile("(?<=[.!?;])\\s+(?=[\\p{Lu}\\d\"“(])|(?<=[!?;])\\s+|\\R+");
 
-    /** A remark that is kept among the steps is none. */
+    /** A remark that is kept among the steps is none, unless it says what is done. */
     private static final Pattern NOTE = Pattern.compile("\\s*note\\s*:", Pattern.CASE_INSENSITIVE);
 
     /** Words of serving, wherever in the sentence they stand. */
@@ -38,7 +38,7 @@ public record Sentence(int step, String text, String plain, boolean serving) {
         List<Sentence> all = new ArrayList<>();
         for (int step = 0; step < steps.size(); step++) {
             boolean serving = false;
-            if (NOTE.matcher(steps.get(step)).lookingAt()) {
+            if (isStory(steps.get(step))) {
                 continue;
             }
             for (String text : parts(steps.get(step))) {
@@ -54,13 +54,20 @@ public record Sentence(int step, String text, String plain, boolean serving) {
         return all;
     }
 
+    private static boolean isStory(String step) {
+        return NOTE.matcher(step).lookingAt()
+                && !StepPhrases.OF_THIS_BATCH.matcher(PlainText.of(step)).find();
+    }
+
     private static List<String> parts(String step) {
         return ENDS.splitAsStream(step.strip()).filter(part -> !part.isBlank()).toList();
     }
 
     private static final Pattern CLAUSES = Pattern.compile("[,;:()]|\\b(?:and|but|then)\\b");
     private static final Pattern DENIED = Pattern.compile(
-            "(?:\\b(?:do not|don't|dont|does not|doesn't|never|no need to|needn't|not to|without|avoid|instead of|rather than|not|no|skip)\\b)(?!\\s+(?:only|just|forget|fail|neglect|skip|omit))(?:\\s+[\\w'-]+){0,3}\\s*$");
+            "(?:\\b(?:do not|don't|dont|does not|doesn't|never|no need to|needn't|not to|avoid|not|no|skip)\\b)(?!\\s+(?:only|just|forget|fail|neglect|skip|omit))(?:\\s+[\\w'-]+){0,3}\\s*$"
+                    // 'Instead of potatoes use rice' has rice in it.
+                    + "|\\b(?:without|instead of|rather than)\\b(?:\\s+(?!(?:use|add|put|stir|take|throw|pour|mix)\\b)[\\w'-]+){0,3}\\s*$");
 
     /** Whether the sentence says it, and does not deny it. */
     boolean says(Pattern what) {

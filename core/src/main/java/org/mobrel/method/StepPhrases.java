@@ -36,9 +36,17 @@ final class StepPhrases {
 
     /** Verbs that take away, without a word behind them. */
     static final Pattern TAKES_AWAY = any(
-            "\\b(?:skim|drain|discard|remov|trim|strain|lift|throw|scrape|omit)\\w*\\b",
+            "\\b(?:skim|discard|remov|trim|scrape|omit)\\w*\\b",
+            // Noodles that are drained are still there; their water is not.
+            "\\b(?:drain|strain)\\w*\\b(?: \\w+){0,3} (?:fat|grease|oil|drippings|lard|liquid|water|whey|brine|juices?|syrup)\\b",
+            "\\b(?:drain|strain|lift|throw)\\w*\\b.{0,40}\\b(?:off|out|away)\\b",
             "\\bleave\\b.{0,20}\\bout\\b",
             "\\b(?:pour|take|cut|peel|scoop|spoon|pull|fish|tip|wipe)\\w*\\b.{0,40}\\b(?:off|out|away)\\b");
+    /** Words by which a remark is about the work, or about what is in the jars; a story about grandmother's noodles has none of them. */
+    static final Pattern OF_THIS_BATCH = any(
+            "\\b(?:add|stir|whisk|mix|put|pour|drop|throw|toss|thicken|blend|puree|mash|dredge|use|using|swap|replace|instead|soak)\\b",
+            "\\b(?:jars?|canned|canner|canning|process(?:ed|ing)?|fill(?:ed|ing)?|pack(?:ed|ing)?|pressure|vent(?:ed|ing)?|cool(?:ed|ing)?)\\b");
+
     /** Words that catalogues stop, and that a method says of the work itself. */
     static final Pattern OF_THE_WORK = Pattern.compile(
             "(?:(?:it |them )?creamy|skins?|peels?|coat(?:ed|ing)?|dip|stuff(?:ed|ing)?)", Pattern.CASE_INSENSITIVE);

@@ -20,7 +20,9 @@ import java.util.regex.Pattern;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.FoodTrait;
+import org.mobrel.method.Method;
 import org.mobrel.method.StatedProcess;
+import org.mobrel.method.StepStatement;
 import org.mobrel.page.RecipePage.Part;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineKind;
@@ -40,7 +42,7 @@ public final class PageReader {
             "directions?|method|instructions?|preparation|steps|how to make it|how to(?: can)?|procedure|what to do|to make|to can|canning");
     private static final Pattern NOTES = heading("notes?|tips?|cook's notes?|remarks?|about this recipe|hints?");
     private static final Pattern INLINE = Pattern.compile(
-            "^(ingredients?|you will need|directions?|method|instructions?|preparation|steps|procedure|notes?|tips?|hints?)\\s*[:\\-–]\\s+(.+)$",
+            "^(ingredients?|you will need|directions?|method|instructions?|preparation|steps|procedure|notes?|tips?|hints?|remarks?)\\s*[:\\-–]\\s+(.+)$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NUMBERING = Pattern.compile(
             "^(?:step\\s*)?\\(?\\d{1,2}[.):]\\s*(?=\\D)|^step\\s+\\d{1,2}\\s*[:.-]?\\s+|^[-*•·◦▢☐]\\s+",
@@ -320,7 +322,7 @@ public final class PageReader {
         return food.kind() == FoodKind.LIQUID && !food.isSeafood();
     }
 
-    /** A remark that names food no line lists is read as a step, so that it cannot hide what goes into the jar. */
+    /** A remark that says what is done, or that names food no line lists, is read as a step: it cannot hide what goes into the jar. */
     private List<Part> withRemarks(List<Part> parts) {
         Set<String> listed = new HashSet<>();
         parts.stream()
@@ -331,16 +333,32 @@ public final class PageReader {
         for (Part part : parts) {
             inNotes |= part.kind() == OTHER && NOTES.matcher(part.text()).matches();
             boolean hides = part.kind() == REMARK
-                    && !inNotes
-                    && reader.named(part.text()).stream()
-                            .map(LineReader.Named::mention)
-                            .anyMatch(mention -> mention.stop()
-                                            .filter(stop -> !stop.group().startsWith("bought"))
-                                            .isPresent()
-                                    && !listed.contains(meaning(mention)));
+                    && (!inNotes && namesWhatStops(part.text(), listed) || changesTheJar(part.text(), listed));
             checked.add(hides ? new Part(STEP, part.text()) : part);
         }
         return checked;
+    }
+
+    private boolean namesWhatStops(String remark, Set<String> listed) {
+        return reader.named(remark).stream()
+                .map(LineReader.Named::mention)
+                .anyMatch(mention -> mention.stop()
+                                .filter(stop -> !stop.group().startsWith("bought"))
+                                .isPresent()
+                        && !listed.contains(meaning(mention)));
+    }
+
+    /** Whether it says of the work what would stop it, or be asked about, if it stood among the steps. */
+    private boolean changesTheJar(String remark, Set<String> listed) {
+        return Method.of(List.of("Note: " + remark), List.of(), reader).sayings().stream()
+                .anyMatch(said -> said instanceof StepStatement.Purees
+                        || said instanceof StepStatement.Thickens
+                        || said instanceof StepStatement.AddsStopped
+                        || said instanceof StepStatement.DryBeans
+                        || said instanceof StepStatement.ShortVent
+                        || said instanceof StepStatement.ForcedCooling
+                        || said instanceof StepStatement.OtherMethod
+                        || said instanceof StepStatement.Names named && !listed.contains(meaning(named.food())));
     }
 
     private static String meaning(Mention mention) {

@@ -86,6 +86,15 @@ public record Sentence(int step, String text, String plain, boolean serving) {
         return DENIED.matcher(plain.substring(from, at)).find();
     }
 
+    /** Whether the words at an index only say how thick, how large or in what something is. */
+    boolean isCompared(int at, String words) {
+        int end = Math.min(plain.length(), at + PlainText.of(words).length());
+        return StepPhrases.COMPARES_WITH
+                        .matcher(plain.substring(clauseStart(at), at))
+                        .find()
+                || StepPhrases.OF_A_TOOL.matcher(plain.substring(end)).find();
+    }
+
     /** The clause around an index. */
     String clause(int at) {
         Matcher ends = CLAUSES.matcher(plain);

@@ -32,7 +32,8 @@ final class StepPhrases {
             "\\b(?:dust|toss|coat|roll|sprinkle|shake)\\w*\\b.{0,40}\\bflour\\b",
             "\\bflour\\b",
             "\\b(?:reduc|boil|cook|simmer)\\w*\\b.{0,40}\\b(?:to|into) an? (?:\\w+ ){0,2}(?:paste|syrup|gravy|jam|glaze)\\b",
-            "\\b(?:reduc|cook|boil|simmer)\\w*\\b.{0,60}\\b(?:until|till) (?:it is |it's |the \\w+ is |very |quite |nice and |really |good and )*(?:thick|syrupy|stiff|stodgy)\\b(?! (?:slices|rounds|pieces))");
+            "\\b(?:reduc|cook|boil|simmer)\\w*\\b.{0,60}\\b(?:until|till) (?:it is |it's |the \\w+ is |very |quite |nice and |really |good and )*(?:thick|syrupy|stiff|stodgy)\\b(?! (?:slices|rounds|pieces))",
+            "\\bcoats? the (?:back of (?:a|the) )?(?:\\w+ )?spoon\\b");
 
     /** Verbs that take away, without a word behind them. */
     static final Pattern TAKES_AWAY = any(
@@ -51,10 +52,12 @@ final class StepPhrases {
     static final Pattern OF_THE_WORK = Pattern.compile(
             "(?:(?:it |them )?creamy|skins?|peels?|coat(?:ed|ing)?|dip|stuff(?:ed|ing)?)", Pattern.CASE_INSENSITIVE);
 
-    /** Words that compare, or that name a tool. */
-    static final Pattern COMPARES = any(
-            "\\b(?:size of|sized?|like|as thick as|consistency of|as big as|shaped?)\\b",
-            "\\b(?:timer|cooker|knife|jug|cloth|spoon|pan|cutter|slicer|bag|blender)\\b");
+    /** What something is compared with stands behind these: 'like thick cream', 'the size of an egg'; 'if you like' compares nothing. */
+    static final Pattern COMPARES_WITH = Pattern.compile(
+            "\\b(?:sizes? of|(?<!\\b(?:you|we|they|i)(?:'d)? )like|as (?:thick|thin|big|large|small) as|(?:consistency|texture) of)\\b(?:\\s+[\\w'-]+){0,3}\\s*$");
+    /** With these behind it a food is a measure or the name of a tool: 'egg-sized', 'rice cooker'. */
+    static final Pattern OF_A_TOOL = Pattern.compile(
+            "^[\\s-]*(?:sized?|shaped?|timer|cooker|knife|jug|cloth|spoon|pan|cutter|slicer|bag|blender)\\b");
 
     static final Pattern DRY_BEANS = any(
             "\\b(?:dry|dried|unsoaked|uncooked|hard)\\b(?!.*\\b(?:soaked|cooked|boiled|rehydrated)\\b)[^.]{0,40}\\b(?:beans?|peas|chickpeas|garbanzos|pulses|limas?)\\b[^.]{0,60}\\b"
@@ -64,6 +67,7 @@ final class StepPhrases {
             "\\b(?:beans?|peas|chickpeas|garbanzos|pulses)\\b[^.]{0,40}\\b(?:into|in) (?:the |each |your |hot |clean |quart |pint )*jars? dry\\b",
             "\\b(?:beans?|peas|chickpeas|garbanzos|pulses)\\b[^.]{0,20}\\bdry\\b[^.]{0,20}\\b" + JARS,
             "\\bpack(?:ed)? (?:them |the beans |the peas |it )?dry\\b",
+            "\\b(?:beans?|peas|chickpeas|garbanzos|pulses)\\b[^.]{0,20}\\b(?:straight|right) (?:from|out of) the (?:bag|packet|packages?|sack|box)\\b",
             "\\b(?:beans?|peas|chickpeas)\\b go(?:es)? in(?:to (?:the |each )?jars?)? dry\\b");
     static final Pattern NO_SOAK = any(
             "\\b(?:no need to|do not|don't|dont|never|without|skip(?:ping)?|instead of|no|not|needn't|need not|need no) (?:the |pre-?|any |to )*soak(?:ing|ed)?\\b",
@@ -90,6 +94,7 @@ final class StepPhrases {
                     + "\\b",
             "\\b(?:quick|fast|rapid)[- ]?(?:release|cool)\\w*\\b",
             "\\b(?:release|let (?:out|off)|vent|bleed|drop)\\w*\\b (?:the |all the |its )?(?:steam|pressure)\\b[^.]{0,30}\\b(?:by|quick|rapid|at once|immediately|valve|weight|petcock)",
+            "\\bopen\\w*\\b the (?:petcock|valve)\\b[^.]{0,30}\\b(?:let|release|drop|bring)\\w*\\b[^.]{0,20}\\bpressure\\b",
             "\\b(?:lift|take|pull|remove)\\w*\\b (?:off )?the (?:weight|regulator|petcock|gauge)\\b[^.]{0,50}\\b(?:pressure|steam|quick|speed|faster|hurry|at once|immediately)");
     /** Cold water without a word of what for; forced cooling where it comes after the process. */
     static final Pattern COLD_WATER = any(

@@ -79,7 +79,7 @@ final class StepReader {
             String clause = at < 0 ? sentence.plain() : sentence.clause(at);
             boolean there = (at < 0 || !sentence.isDenied(at))
                     && !StepPhrases.TAKES_AWAY.matcher(clause).find()
-                    && !StepPhrases.COMPARES.matcher(clause).find();
+                    && (at < 0 || !sentence.isCompared(at, one.words()));
             if (!there) {
                 continue;
             }

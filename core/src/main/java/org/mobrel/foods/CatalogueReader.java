@@ -46,6 +46,7 @@ final class CatalogueReader {
             "bone_in_as",
             "boneless_as",
             "cured_as",
+            "wild_as",
             "by_spoon_as",
             "whole_row",
             "largest_jar",

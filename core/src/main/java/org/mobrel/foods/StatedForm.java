@@ -7,6 +7,7 @@ public enum StatedForm {
     BONE_IN("bone_in_as"),
     BONELESS("boneless_as"),
     CURED("cured_as"),
+    WILD("wild_as"),
     BY_THE_SPOON("by_spoon_as");
 
     private final String column;

@@ -64,6 +64,9 @@ final class FoodStates {
         if (isSaidOf(found, State.CURED)) {
             settled = FoodConversion.ifSaid(catalogue, settled, StatedForm.CURED);
         }
+        if (isSaidOf(found, State.WILD)) {
+            settled = FoodConversion.ifSaid(catalogue, settled, StatedForm.WILD);
+        }
         if (isByTheSpoon(mention)) {
             Mention ground = FoodConversion.ifSaid(catalogue, settled, StatedForm.BY_THE_SPOON);
             settled = Mention.of(

@@ -149,6 +149,7 @@ public enum State {
             "boned and skinned"),
     BROWNED("browned", "seared"),
     /** Smoked, salted or cured: a drier and denser thing than what the tables time. */
+    WILD("wild", "foraged"),
     CURED(
             "smoked",
             "cured",
@@ -223,7 +224,7 @@ public enum State {
 
     /** Whether it is said where it stands in the name of a solid food: whole kernel corn is not whole. */
     boolean countsInName() {
-        return this != WHOLE && this != CURED && this != STRAINED_OUT;
+        return this != WHOLE && this != CURED && this != WILD && this != STRAINED_OUT;
     }
 
     /** The states among words, the longest phrases first: 'not peeled' is not peeled. */

@@ -127,26 +127,26 @@ final class RunDraft {
 
     /** The hold counts for nothing; it begins anew at the mark. */
     void voidHold(RunEvent event, String deviation) {
-        askedSince = NEVER;
-        unansweredSince = NEVER;
-        doubtSince = NEVER;
+        forgetHold();
         stage = Stage.RISING;
-        holdSince = NEVER;
-        lookedAt = NEVER;
         deviate(deviation, event);
     }
 
     /** Neither vent nor hold count: steam first. */
     void backToHeating(RunEvent event, String deviation) {
+        forgetHold();
+        stage = Stage.HEATING;
+        steamSince = NEVER;
+        weightOnAt = NEVER;
+        deviate(deviation, event);
+    }
+
+    private void forgetHold() {
         askedSince = NEVER;
         unansweredSince = NEVER;
         doubtSince = NEVER;
-        stage = Stage.HEATING;
-        steamSince = NEVER;
         holdSince = NEVER;
         lookedAt = NEVER;
-        weightOnAt = NEVER;
-        deviate(deviation, event);
     }
 
     /** The load is given up where it stands. */

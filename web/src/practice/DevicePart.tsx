@@ -7,7 +7,7 @@ import { Simulator, SimulatorOffer, useRuns, useSimulationOffered } from "@/stov
 export function DevicePart() {
   const runs = useRuns();
   const offered = useSimulationOffered();
-  if (offered === undefined) {
+  if (offered === undefined || (runs.data === undefined && !runs.offline)) {
     return <Spinner />;
   }
   const open = (runs.data ?? []).filter(

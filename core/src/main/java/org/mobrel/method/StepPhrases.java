@@ -48,9 +48,18 @@ final class StepPhrases {
             "\\b(?:add|stir|whisk|mix|put|pour|drop|throw|toss|thicken|blend|puree|mash|dredge|use|using|swap|replace|instead|soak)\\b",
             "\\b(?:jars?|canned|canner|canning|process(?:ed|ing)?|fill(?:ed|ing)?|pack(?:ed|ing)?|pressure|vent(?:ed|ing)?|cool(?:ed|ing)?)\\b");
 
+    /** Oil behind these is not for browning: it stays in the jar. */
+    static final Pattern INTO_THE_JAR = any(
+            "\\b(?:in|into|over|onto|on|to)\\b[^.]{0,40}\\bjars?\\b",
+            "\\b(?:top|cover|fill|seal|layer)\\w*\\b[^.]{0,40}\\bwith\\b");
+
+    static final Pattern BROWNS_OR_GREASES = any(
+            "\\b(?:brown|fry|fries|fried|saut|sear|sweat|soften|heat|wilt|greas|rub|wip|brush|rims?|gasket)\\w*\\b");
+
     /** Words that catalogues stop, and that a method says of the work itself. */
     static final Pattern OF_THE_WORK = Pattern.compile(
-            "(?:(?:it |them )?creamy|skins?|peels?|coat(?:ed|ing)?|dip|stuff(?:ed|ing)?)", Pattern.CASE_INSENSITIVE);
+            "(?:(?:it |them )?creamy|skins?|peels?|coat(?:ed|ing)?|dip|stuff(?:ed|ing)?|fry|fried)",
+            Pattern.CASE_INSENSITIVE);
 
     /** What something is compared with stands behind these: 'like thick cream', 'the size of an egg'; 'if you like' compares nothing. */
     static final Pattern COMPARES_WITH = Pattern.compile(

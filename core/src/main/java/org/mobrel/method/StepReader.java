@@ -7,6 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
+import org.mobrel.foods.FoodTrait;
 import org.mobrel.foods.StoppedIngredient;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Length;
@@ -91,8 +92,23 @@ final class StepReader {
                     .filter(food -> food.kind().isSolid())
                     .isPresent()) {
                 sayings.add(new StepStatement.Names(quote(sentence), one.mention(), one.words()));
+            } else if (isFatInTheJar(sentence, one.mention())) {
+                fat().ifPresent(known ->
+                        sayings.add(new StepStatement.AddsStopped(quote(sentence), known, one.words())));
             }
         }
+    }
+
+    private static boolean isFatInTheJar(Sentence sentence, Mention mention) {
+        return mention.food().filter(food -> food.has(FoodTrait.FOR_BROWNING)).isPresent()
+                && sentence.says(StepPhrases.INTO_THE_JAR)
+                && !sentence.says(StepPhrases.BROWNS_OR_GREASES);
+    }
+
+    private Optional<StoppedIngredient> fat() {
+        return reader.catalogue().stopped().stream()
+                .filter(StoppedIngredient::isFat)
+                .findFirst();
     }
 
     /** A dish, a puree or a coating is named by what is done, and that has a saying of its own. */

@@ -159,7 +159,7 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
     public byte[] bytes(String path, String language) {
         try {
             HttpResponse<byte[]> response = http.send(
-                    request(path).header("Accept-Language", language).GET().build(),
+                    request(path).setHeader("Accept-Language", language).GET().build(),
                     HttpResponse.BodyHandlers.ofByteArray());
             if (response.statusCode() != 200) {
                 throw new IllegalStateException(path + " was answered " + response.statusCode());
@@ -335,6 +335,8 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
 
     private HttpRequest.Builder request(String path) {
         return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + running.port() + path))
+                // Not whatever the machine is set to.
+                .header("Accept-Language", "en-GB")
                 .timeout(Duration.ofSeconds(60));
     }
 

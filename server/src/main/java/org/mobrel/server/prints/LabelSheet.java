@@ -17,6 +17,14 @@ record LabelSheet(
     /** Where a label lies on its sheet, counted from 0. */
     record Spot(int sheet, double left, double top) {}
 
+    private static final LabelSheet ON_A4 = new LabelSheet(3, 8, 64, 33.9, 7, 12.9, 2, 0);
+    private static final LabelSheet ON_LETTER = new LabelSheet(3, 10, 66.7, 25.4, 4.8, 12.7, 3.1, 0);
+
+    /** The sheet that shops sell most where printers take that paper; the pages offer the same two. */
+    static LabelSheet usualOn(Paper paper) {
+        return paper == Paper.LETTER ? ON_LETTER : ON_A4;
+    }
+
     /** Whether its labels lie on the paper at all. */
     boolean fits(Paper paper) {
         return left + columns * width + (columns - 1) * gapX <= paper.widthMm() + 0.5

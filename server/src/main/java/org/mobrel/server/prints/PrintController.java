@@ -59,14 +59,15 @@ class PrintController {
      * A sheet of labels.
      *
      * @param lots codes with how many labels of each, such as '26-1123-A*7'; without a number one for each jar on the shelf
-     * @param grid columns, rows, width, height, left, top, gap across and gap down, the last six in mm, with commas between
+     * @param grid columns, rows, width, height, left, top, gap across and gap down, the last six in mm, with commas between; the usual sheet of
+     *     that paper if none is said
      * @param first the first free label of a sheet that is partly used, from 1
      * @param code whether the square code is printed
      */
     @GetMapping("/labels.pdf")
     ResponseEntity<byte[]> labels(
             @RequestParam List<String> lots,
-            @RequestParam(defaultValue = "3,8,64,33.9,7,12.9,2,0") List<String> grid,
+            @RequestParam(defaultValue = "") List<String> grid,
             @RequestParam(defaultValue = "1") int first,
             @RequestParam(defaultValue = "true") boolean code,
             @RequestParam(defaultValue = "") String paper,
@@ -94,7 +95,7 @@ class PrintController {
     /** A sheet of labels for the boxes in the freezer, one for each that is left; what is to be eaten first is printed where there are too many. */
     @GetMapping("/freezer-labels.pdf")
     ResponseEntity<byte[]> freezerLabels(
-            @RequestParam(defaultValue = "3,8,64,33.9,7,12.9,2,0") List<String> grid,
+            @RequestParam(defaultValue = "") List<String> grid,
             @RequestParam(defaultValue = "1") int first,
             @RequestParam(defaultValue = "") String paper,
             Locale where) {
@@ -135,6 +136,9 @@ class PrintController {
     }
 
     private static LabelSheet sheet(List<String> grid, Paper paper) {
+        if (grid.isEmpty()) {
+            return LabelSheet.usualOn(paper);
+        }
         if (grid.size() != 8) {
             throw new InvalidField(
                     "grid", "eight numbers: columns, rows, width, height, left, top, gap across, gap down");

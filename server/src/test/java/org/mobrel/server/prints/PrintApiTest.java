@@ -112,6 +112,12 @@ class PrintApiTest {
         try (PDDocument two = pdf(server, "labels.pdf?first=24&code=false&lots=" + canned.lot() + "*3")) {
             assertThat(two.getNumberOfPages()).isEqualTo(2);
         }
+        // Where printers take Letter, its usual sheet: three across, ten down.
+        String american = "/api/prints/labels.pdf?first=30&lots=" + canned.lot() + "*2";
+        try (PDDocument letter = Loader.loadPDF(server.bytes(american, "en-US"))) {
+            assertThat(letter.getNumberOfPages()).isEqualTo(2);
+            assertThat(letter.getPage(0).getMediaBox().getWidth()).isEqualTo(612f, within(1f));
+        }
         String wrong = "/api/prints/labels.pdf?lots=" + canned.lot();
         assertThat(server.get(wrong + "&first=25").body().get("field").asString())
                 .isEqualTo("first");

@@ -3,6 +3,7 @@ package org.mobrel.server.shelf;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -63,7 +64,11 @@ class FreezerApiTest {
         assertThat(broth.get("left").asInt()).isEqualTo(4);
         assertThat(broth.get("each").asString()).isEqualTo("1 cup");
         assertThat(broth.get("roomIn").asDouble()).isEqualTo(0.5);
-        assertThat(server.get("/api/prints/freezer-labels.pdf").status()).isEqualTo(200);
+        for (String language : List.of("en-GB", "en-US")) {
+            assertThat(server.bytes("/api/prints/freezer-labels.pdf", language))
+                    .as(language)
+                    .startsWith('%', 'P', 'D', 'F');
+        }
     }
 
     @ParameterizedTest

@@ -41,17 +41,18 @@ public final class DayPlanner {
      * @param used the canners that are used
      * @param usable all that could be
      */
-    public record DayWish(
+    public record WantedDay(
             DayTarget aim, boolean isWished, boolean quickSoak, List<PlannedCanner> used, List<PlannedCanner> usable) {
 
-        public DayWish {
+        public WantedDay {
             used = List.copyOf(used);
             usable = List.copyOf(usable);
         }
     }
 
     /** The day of these loads; empty when there is none. */
-    public Optional<PlannedDay> plan(List<PlannedDish> dishes, ChosenLoads chosen, DayWish wish, Workplace workplace) {
+    public Optional<PlannedDay> plan(
+            List<PlannedDish> dishes, ChosenLoads chosen, WantedDay wish, Workplace workplace) {
         if (chosen.loads().isEmpty()) {
             return Optional.empty();
         }

@@ -33,7 +33,7 @@ final class DayRemedies {
     private final DayPlanner.Workplace workplace;
     private final List<PlannedDish> dishes;
     private final ChosenLoads chosen;
-    private final DayPlanner.DayWish wish;
+    private final DayPlanner.WantedDay wish;
     private final Day day;
     private final List<PlannedDay.Remedy> found = new ArrayList<>();
 
@@ -43,7 +43,7 @@ final class DayRemedies {
             DayPlanner.Workplace workplace,
             List<PlannedDish> dishes,
             ChosenLoads chosen,
-            DayPlanner.DayWish wish,
+            DayPlanner.WantedDay wish,
             Day day) {
         this.loads = loads;
         this.rulings = rulings;

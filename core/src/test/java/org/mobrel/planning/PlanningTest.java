@@ -191,7 +191,7 @@ class PlanningTest {
         PlannedDay day = days.plan(
                         dishes,
                         chosen,
-                        new DayPlanner.DayWish(late, true, false, List.of(BIG), List.of(BIG, SMALL)),
+                        new DayPlanner.WantedDay(late, true, false, List.of(BIG), List.of(BIG, SMALL)),
                         KITCHEN)
                 .orElseThrow();
         assertThat(day.day().fits()).isFalse();
@@ -202,7 +202,7 @@ class PlanningTest {
         assertThat(days.plan(
                                 dishes,
                                 chosen,
-                                new DayPlanner.DayWish(early, true, false, List.of(BIG), List.of(BIG)),
+                                new DayPlanner.WantedDay(early, true, false, List.of(BIG), List.of(BIG)),
                                 KITCHEN)
                         .orElseThrow()
                         .remedies())

@@ -150,7 +150,7 @@ class PlanWorker {
                     new LoadPlanner.Wish(kitchen.workplace().burners(), quickSoak, body.isEven()));
             Optional<DayTarget> wished = Optional.ofNullable(settings).flatMap(PlanBody.DaySettings::aims);
             Instant proposed = day == 0 ? begun : begun.plus(Duration.ofDays(1));
-            DayPlanner.DayWish wish = new DayPlanner.DayWish(
+            DayPlanner.WantedDay wish = new DayPlanner.WantedDay(
                     wished.orElseGet(() -> new DayTarget(DayTarget.Kind.START, proposed)),
                     wished.isPresent(),
                     quickSoak,

@@ -27,7 +27,7 @@ export function DevicePanel({ title, icon, problem, children }: PanelProps) {
   );
 }
 
-export interface DeviceWords {
+export interface DeviceText {
   readonly text: string;
   readonly detail?: string | undefined;
   readonly warns?: boolean;
@@ -37,7 +37,7 @@ interface StripProps {
   /** Such as 'This device listens'. */
   readonly label: string;
   readonly icon: ReactNode;
-  readonly words: DeviceWords;
+  readonly words: DeviceText;
   /** What the button at its end is called. */
   readonly stop: string;
   readonly onStop: () => void;

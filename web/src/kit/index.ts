@@ -1,7 +1,7 @@
 export { Button, LinkButton } from "./Button";
 export { Card } from "./Card";
 export { Choice } from "./Choice";
-export { DevicePanel, DeviceStrip, type DeviceWords } from "./Device";
+export { DevicePanel, DeviceStrip, type DeviceText } from "./Device";
 export { Disclosure } from "./Disclosure";
 export { Empty } from "./Empty";
 export { Field } from "./Field";

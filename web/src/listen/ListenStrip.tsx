@@ -1,6 +1,6 @@
 import { Ear as EarSign } from "lucide-react";
 import type { Schemas } from "@/api/client";
-import { Button, DeviceStrip, type DeviceWords } from "@/kit";
+import { Button, DeviceStrip, type DeviceText } from "@/kit";
 import { type Listening, stopListening, useListening } from "./listening";
 
 type Run = Schemas["RunResponse"];
@@ -35,7 +35,7 @@ export function ListenStrip({ run, onEvent }: Props) {
   );
 }
 
-function wordsOf(run: Run, { heard, cutOff, learned }: Listening): DeviceWords {
+function wordsOf(run: Run, { heard, cutOff, learned }: Listening): DeviceText {
   if (cutOff) {
     return {
       text: "No connection to the kitchen:",

@@ -1,6 +1,6 @@
 import { Camera } from "lucide-react";
 import type { Schemas } from "@/api/client";
-import { DeviceStrip, type DeviceWords } from "@/kit";
+import { DeviceStrip, type DeviceText } from "@/kit";
 import { LivePicture } from "./LivePicture";
 import { type Looking, stopLooking, useLooking } from "./looking";
 
@@ -33,7 +33,7 @@ const UNSEEN: Record<NonNullable<Looking["unseen"]>, string> = {
   still: "The camera shows no new picture.",
 };
 
-function wordsOf({ seen, unseen, cutOff }: Looking): DeviceWords {
+function wordsOf({ seen, unseen, cutOff }: Looking): DeviceText {
   if (cutOff) {
     return {
       text: "No connection to the kitchen:",

@@ -1,11 +1,11 @@
 /** What each step of a rehearsal asks for, and what is normal meanwhile. */
-export interface StepWords {
+export interface StepText {
   readonly title: string;
   readonly now: string;
   readonly normal: string;
 }
 
-export const STEPS: Readonly<Record<string, StepWords>> = {
+export const STEPS: Readonly<Record<string, StepText>> = {
   heat: {
     title: "Heat",
     now: "Burner to full, weight off. Press Play and wait for a plume: steady, straight, loud.",

@@ -64,14 +64,14 @@ export function useTryLines() {
   );
 }
 
-export interface InsideWish {
+export interface InsideRequest {
   readonly altitudeFt: number;
   readonly ventMinutes: number;
   readonly psi: number;
   readonly size: string;
 }
 
-export function useInside(wish: InsideWish) {
+export function useInside(wish: InsideRequest) {
   return useQuery({
     queryKey: keys.inside(wish),
     staleTime: Number.POSITIVE_INFINITY,

@@ -45,8 +45,8 @@ public record DishPlanner(
     }
 
     /** Never fails: what cannot be worked out is a {@link DishOutcome.Problem}. */
-    public DishOutcome plan(DishWish said) {
-        DishWish wish = said.with(CountedByJars.lines(said.lines()));
+    public DishOutcome plan(WantedDish said) {
+        WantedDish wish = said.with(CountedByJars.lines(said.lines()));
         Fraction share = Setting.share(
                 said.lines(),
                 wish.pack(),
@@ -55,16 +55,16 @@ public record DishPlanner(
                 jarTable);
         Headspace headspace = rulings.headspace(said.lines(), wish.pack(), share);
         Recipe recipe = new Recipe(wish, said.lines(), share, pot(wish, share), headspace);
-        if (wish.amount() instanceof DishWish.UseUp used) {
+        if (wish.amount() instanceof WantedDish.UseUp used) {
             return used(recipe, used);
         }
-        if (wish.amount() instanceof DishWish.TimesRecipe many) {
+        if (wish.amount() instanceof WantedDish.TimesRecipe many) {
             return filled(recipe, many.times(), many.ready(), Optional.empty());
         }
-        if (wish.amount() instanceof DishWish.PotAsItIs stands) {
+        if (wish.amount() instanceof WantedDish.PotAsItIs stands) {
             return asItIs(recipe, stands);
         }
-        return targeted(recipe, ((DishWish.SoManyJars) wish.amount()).jars());
+        return targeted(recipe, ((WantedDish.SoManyJars) wish.amount()).jars());
     }
 
     /**
@@ -72,14 +72,14 @@ public record DishPlanner(
      *
      * @param said the lines as the recipe has them: no amount that is only counted from is ever ruled on
      */
-    private record Recipe(DishWish wish, List<IngredientLine> said, Fraction share, Pot pot, Headspace headspace) {
+    private record Recipe(WantedDish wish, List<IngredientLine> said, Fraction share, Pot pot, Headspace headspace) {
 
         Recipe with(Pot other) {
             return new Recipe(wish, said, share, other, headspace);
         }
     }
 
-    private static Pot pot(DishWish wish, Fraction share) {
+    private static Pot pot(WantedDish wish, Fraction share) {
         Pot pot = Pot.of(wish.lines(), wish.pack(), share, wish.yield());
         int simmered = wish.method().all(StepStatement.Takes.class).stream()
                 .filter(takes -> takes.work() == StepStatement.Work.SIMMER)
@@ -96,7 +96,7 @@ public record DishPlanner(
     }
 
     private PlannedDish planned(Recipe recipe, Filling filling) {
-        DishWish wish = recipe.wish();
+        WantedDish wish = recipe.wish();
         List<JarCount> ruledOn = filling.jars().isEmpty()
                 ? wish.amount().kinds().stream().map(kind -> kind.times(1)).toList()
                 : filling.jars();
@@ -125,7 +125,7 @@ public record DishPlanner(
         return planned(recipe, new Filling(scaled, Optional.empty(), wanted));
     }
 
-    private DishOutcome used(Recipe recipe, DishWish.UseUp used) {
+    private DishOutcome used(Recipe recipe, WantedDish.UseUp used) {
         Optional<DishOutcome.Problem> wrong = wrongInHand(used.hands(), recipe.pot());
         if (wrong.isPresent()) {
             return wrong.get();
@@ -137,7 +137,7 @@ public record DishPlanner(
         return filled(recipe, reach.factor(), used.ready(), Optional.of(reach));
     }
 
-    private DishOutcome asItIs(Recipe recipe, DishWish.PotAsItIs stands) {
+    private DishOutcome asItIs(Recipe recipe, WantedDish.PotAsItIs stands) {
         if (stands.pot().isEmpty()) {
             return planned(recipe, Filling.NONE);
         }
@@ -160,7 +160,7 @@ public record DishPlanner(
     }
 
     /** As many jars as so many times the pot makes. */
-    private DishOutcome filled(Recipe recipe, double factor, DishWish.Ready ready, Optional<InHand.Reach> reach) {
+    private DishOutcome filled(Recipe recipe, double factor, WantedDish.Ready ready, Optional<InHand.Reach> reach) {
         Pot pot = recipe.pot();
         if (pot.isEmpty()) {
             return planned(recipe, Filling.NONE);

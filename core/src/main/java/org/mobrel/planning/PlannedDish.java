@@ -27,7 +27,7 @@ import org.mobrel.scaling.Scaled;
  * @param reach how far the things in hand go; empty unless something is used up
  */
 public record PlannedDish(
-        DishWish wish,
+        WantedDish wish,
         Headspace headspace,
         Batch batch,
         Ruling ruling,
@@ -63,12 +63,12 @@ public record PlannedDish(
 
     /** Whether the jars follow from what there is. */
     public boolean usesUp() {
-        return wish.amount() instanceof DishWish.AsMany;
+        return wish.amount() instanceof WantedDish.AsMany;
     }
 
     /** Whether it stands cooked on the stove: nothing of it is bought or cut any more. */
     public boolean isCooked() {
-        return wish.amount() instanceof DishWish.PotAsItIs;
+        return wish.amount() instanceof WantedDish.PotAsItIs;
     }
 
     /** How much of the whole dish its jars hold, above 0 and at most 1: less than all of it when it is canned on several days. */

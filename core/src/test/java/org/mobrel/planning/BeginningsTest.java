@@ -96,7 +96,7 @@ class BeginningsTest {
                 Arrays.stream(lines.split("; ")).map(READER::read).toList();
         Matcher keep = KEEP.matcher(begin);
         Volume kept = keep.find() ? amount(keep.group(1)).volume().orElseThrow() : Volume.ZERO;
-        return PLANNER.plan(new DishWish(
+        return PLANNER.plan(new WantedDish(
                 "a",
                 "Dish",
                 read,
@@ -110,7 +110,7 @@ class BeginningsTest {
                 Map.of()));
     }
 
-    private static DishWish.HowMuch amount(String begin, String kinds) {
+    private static WantedDish.HowMuch amount(String begin, String kinds) {
         List<JarKind> ready =
                 Stream.of(kinds.split(" ")).map(kind -> kind(kind.charAt(0))).toList();
         boolean oneLoad = begin.endsWith(" one-load");
@@ -119,17 +119,17 @@ class BeginningsTest {
         if (parts.length > 1) {
             jars(parts[1]).forEach(jar -> onHand.put(jar.kind(), jar.count()));
         }
-        DishWish.Ready filled = new DishWish.Ready(ready, oneLoad, onHand);
+        WantedDish.Ready filled = new WantedDish.Ready(ready, oneLoad, onHand);
         String said = parts[0];
         if (said.startsWith("jars ")) {
-            return new DishWish.SoManyJars(ready, jars(said.substring(5)));
+            return new WantedDish.SoManyJars(ready, jars(said.substring(5)));
         }
         if (said.startsWith("times ")) {
-            return new DishWish.TimesRecipe(filled, Double.parseDouble(said.substring(6)));
+            return new WantedDish.TimesRecipe(filled, Double.parseDouble(said.substring(6)));
         }
         Matcher use = USE.matcher(said);
         if (use.matches()) {
-            return new DishWish.UseUp(
+            return new WantedDish.UseUp(
                     filled,
                     List.of(new InHand(Integer.parseInt(use.group(1)), amount(use.group(2)), use.group(3) != null)));
         }
@@ -143,7 +143,7 @@ class BeginningsTest {
                         pot.group(2) == null
                                 ? Mass.ZERO
                                 : amount(pot.group(2)).mass().orElseThrow()));
-        return new DishWish.PotAsItIs(
+        return new WantedDish.PotAsItIs(
                 filled,
                 Optional.of(measure),
                 Optional.ofNullable(pot.group(3)).map(share -> Fraction.of(Double.parseDouble(share))));

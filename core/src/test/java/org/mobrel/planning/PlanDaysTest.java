@@ -69,7 +69,7 @@ class PlanDaysTest {
             String key, String lines, String steps, Map<String, Minutes> work, JarCount... jars) {
         List<IngredientLine> read =
                 Arrays.stream(lines.split("; ")).map(READER::read).toList();
-        DishWish wish = new DishWish(
+        WantedDish wish = new WantedDish(
                 key,
                 "Dish " + key,
                 read,
@@ -78,7 +78,8 @@ class PlanDaysTest {
                 Method.of(steps.isEmpty() ? List.of() : List.of(steps), read, READER),
                 List.of(),
                 YieldCorrection.NONE,
-                new DishWish.SoManyJars(Arrays.stream(jars).map(JarCount::kind).toList(), List.of(jars)),
+                new WantedDish.SoManyJars(
+                        Arrays.stream(jars).map(JarCount::kind).toList(), List.of(jars)),
                 Volume.ZERO,
                 work);
         return (PlannedDish)

@@ -74,10 +74,10 @@ class PlanningTest {
         return new PlannedCanner(id, profile, List.of());
     }
 
-    private static DishWish wish(String key, String lines, DishWish.HowMuch amount) {
+    private static WantedDish wish(String key, String lines, WantedDish.HowMuch amount) {
         List<IngredientLine> read =
                 Arrays.stream(lines.split("; ")).map(READER::read).toList();
-        return new DishWish(
+        return new WantedDish(
                 key,
                 "Dish " + key,
                 read,
@@ -91,16 +91,16 @@ class PlanningTest {
                 Map.of());
     }
 
-    private static DishWish.HowMuch jars(JarKind kind, int count) {
-        return new DishWish.SoManyJars(List.of(kind), count == 0 ? List.of() : List.of(kind.times(count)));
+    private static WantedDish.HowMuch jars(JarKind kind, int count) {
+        return new WantedDish.SoManyJars(List.of(kind), count == 0 ? List.of() : List.of(kind.times(count)));
     }
 
-    private static DishOutcome outcome(DishWish wish) {
+    private static DishOutcome outcome(WantedDish wish) {
         return new DishPlanner(RULINGS, JARS, Altitude.ofFeet(900), BIG.profile(), TimingPolicy.LONGEST_INGREDIENT)
                 .plan(wish);
     }
 
-    private static PlannedDish planned(DishWish wish) {
+    private static PlannedDish planned(WantedDish wish) {
         return (PlannedDish) outcome(wish);
     }
 
@@ -123,8 +123,8 @@ class PlanningTest {
         DishOutcome outcome = outcome(wish(
                 "a",
                 STEW,
-                new DishWish.UseUp(
-                        new DishWish.Ready(List.of(QUART), oneLoad, Map.of()),
+                new WantedDish.UseUp(
+                        new WantedDish.Ready(List.of(QUART), oneLoad, Map.of()),
                         List.of(new InHand(line, Amount.read(amount).orElseThrow(), false)))));
         if (problem == null) {
             assertThat(((PlannedDish) outcome).jars()).containsExactly(QUART.times(quarts));

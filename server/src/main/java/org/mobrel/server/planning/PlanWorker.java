@@ -74,12 +74,12 @@ class PlanWorker {
     /** Works dishes out one after the other, in one kitchen. */
     final class Dishes {
         private final KitchenCanner canner;
-        private final DishWishes wishes;
+        private final WantedDishes wishes;
         private final DishPlanner planner;
 
         private Dishes(Kitchen kitchen, KitchenCanner canner, Altitude altitude, JarTable jars, Cupboard cupboard) {
             this.canner = canner;
-            this.wishes = new DishWishes(rulings, jars, cupboard, kitchen.household());
+            this.wishes = new WantedDishes(rulings, jars, cupboard, kitchen.household());
             this.planner = new DishPlanner(rulings.rulings(), jars, altitude, canner.profile(), kitchen.school());
         }
 
@@ -90,7 +90,7 @@ class PlanWorker {
         Planned plan(PlanBody.Dish dish, Recipe recipe, YieldCorrection yield, String field) {
             DishOutcome outcome = planner.plan(wishes.read(dish, recipe, yield, field));
             if (outcome instanceof DishOutcome.Problem problem) {
-                throw DishWishes.words(problem, field);
+                throw WantedDishes.words(problem, field);
             }
             return new Planned(dish, recipe, canner, (PlannedDish) outcome);
         }

@@ -155,7 +155,7 @@ final class BatchRecord {
 
     private static String jar(int jar, RunState state) {
         Optional<JarCheck> found = Optional.ofNullable(state.checked().get(jar));
-        String words = found.map(EventWords::found)
+        String words = found.map(EventFormat::found)
                 .or(() -> Optional.ofNullable(state.leftOut().get(jar)).map(place -> "left out"))
                 .orElse("");
         String fate = Optional.ofNullable(state.fates().get(jar))
@@ -208,7 +208,7 @@ final class BatchRecord {
                         .append(times.second().apply(event.at()))
                         .append("</td>")
                         .append(Html.cell(event.kind().code().replace('-', ' ')))
-                        .append(Html.cell(EventWords.of(event)))
+                        .append(Html.cell(EventFormat.of(event)))
                         .append(Html.cell(event.note()))
                         .append("</tr>");
             }

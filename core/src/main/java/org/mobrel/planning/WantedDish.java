@@ -32,7 +32,7 @@ import org.mobrel.scaling.YieldCorrection;
  * @param work how long the cook's own work takes, by its code such as 'prep' or 'simmer'; a kitchen average or the recipe's own words
  *     where it is not there
  */
-public record DishWish(
+public record WantedDish(
         String key,
         String title,
         List<IngredientLine> lines,
@@ -45,7 +45,7 @@ public record DishWish(
         Volume keepBack,
         Map<String, Minutes> work) {
 
-    public DishWish {
+    public WantedDish {
         lines = List.copyOf(lines);
         variants = List.copyOf(variants);
         work = Map.copyOf(work);
@@ -146,8 +146,8 @@ public record DishWish(
     public record PotAsItIs(Ready ready, Optional<PotMeasure> pot, Optional<Fraction> solids) implements AsMany {}
 
     /** The same with the lines as they are counted. */
-    DishWish with(List<IngredientLine> counted) {
-        return new DishWish(key, title, counted, pack, solidsShare, method, variants, yield, amount, keepBack, work);
+    WantedDish with(List<IngredientLine> counted) {
+        return new WantedDish(key, title, counted, pack, solidsShare, method, variants, yield, amount, keepBack, work);
     }
 
     private static List<JarKind> atLeastOne(List<JarKind> kinds) {

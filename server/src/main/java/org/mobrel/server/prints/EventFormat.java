@@ -17,14 +17,14 @@ import org.mobrel.run.WaterSeen;
 import org.mobrel.run.ZeroSigns;
 
 /** What an event of a run says besides that it happened, on paper. */
-final class EventWords {
+final class EventFormat {
 
-    private EventWords() {}
+    private EventFormat() {}
 
     static String of(RunEvent event) {
         return event.as(InstrumentReading.class)
-                .map(EventWords::reading)
-                .or(() -> event.as(JarCheck.class).map(EventWords::check))
+                .map(EventFormat::reading)
+                .or(() -> event.as(JarCheck.class).map(EventFormat::check))
                 .or(() -> event.as(JarSeat.class).map(seat -> "jar " + seat.jar()))
                 .or(() -> event.as(LeftJar.class).map(left -> "jar %d: %s"
                         .formatted(left.jar(), plain(left.place().code()))))
@@ -35,7 +35,7 @@ final class EventWords {
                         event.as(CheckTick.class).map(tick -> tick.check().label() + (tick.waived() ? ", waived" : "")))
                 .or(() -> event.as(HeatSource.class).map(source -> plain(source.code())))
                 .or(() -> event.as(WaterSeen.class).map(seen -> seen.left() ? "some was left" : "none was left"))
-                .or(() -> event.as(ZeroSigns.class).map(EventWords::signs))
+                .or(() -> event.as(ZeroSigns.class).map(EventFormat::signs))
                 .orElse("");
     }
 

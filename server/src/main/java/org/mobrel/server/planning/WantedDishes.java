@@ -14,7 +14,7 @@ import org.mobrel.jars.JarSize;
 import org.mobrel.jars.JarTable;
 import org.mobrel.jars.Mouth;
 import org.mobrel.planning.DishOutcome;
-import org.mobrel.planning.DishWish;
+import org.mobrel.planning.WantedDish;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Mass;
 import org.mobrel.quantity.Volume;
@@ -30,14 +30,14 @@ import org.mobrel.server.recipe.Recipe;
 import org.mobrel.server.ruling.RulingService;
 
 /** Reads what is kept of a dish into what the core plans, and says in words what is wrong with it. */
-final class DishWishes {
+final class WantedDishes {
 
     private final RulingService rulings;
     private final JarTable jarTable;
     private final Cupboard cupboard;
     private final Household household;
 
-    DishWishes(RulingService rulings, JarTable jarTable, Cupboard cupboard, Household household) {
+    WantedDishes(RulingService rulings, JarTable jarTable, Cupboard cupboard, Household household) {
         this.rulings = rulings;
         this.jarTable = jarTable;
         this.cupboard = cupboard;
@@ -48,13 +48,13 @@ final class DishWishes {
      * @param field where the dish stands in the request, such as 'dishes[0]'
      * @throws InvalidField if something in it cannot be meant
      */
-    DishWish read(PlanBody.Dish dish, Recipe recipe, YieldCorrection yield, String field) {
+    WantedDish read(PlanBody.Dish dish, Recipe recipe, YieldCorrection yield, String field) {
         List<IngredientLine> lines = rulings.read(recipe.lines(), recipe.answers());
         List<JarKind> kinds = kinds(dish, field);
-        DishWish.HowMuch amount = dish.asManyAsThereAre()
+        WantedDish.HowMuch amount = dish.asManyAsThereAre()
                 ? asMany(dish, ready(dish, kinds), field)
-                : new DishWish.SoManyJars(kinds, counted(dish, field));
-        return new DishWish(
+                : new WantedDish.SoManyJars(kinds, counted(dish, field));
+        return new WantedDish(
                 dish.key(),
                 recipe.title(),
                 lines,
@@ -70,18 +70,18 @@ final class DishWishes {
                 dish.ownWork());
     }
 
-    private static DishWish.HowMuch asMany(PlanBody.Dish dish, DishWish.Ready ready, String field) {
+    private static WantedDish.HowMuch asMany(PlanBody.Dish dish, WantedDish.Ready ready, String field) {
         return switch (dish.mode()) {
-            case "use" -> new DishWish.UseUp(ready, hands(dish, field));
+            case "use" -> new WantedDish.UseUp(ready, hands(dish, field));
             case "pot" ->
-                new DishWish.PotAsItIs(
+                new WantedDish.PotAsItIs(
                         ready,
                         Optional.ofNullable(dish.pot()).map(pot -> measure(pot, field + ".pot")),
                         Optional.ofNullable(dish.pot())
                                 .flatMap(pot -> Optional.ofNullable(pot.solids()))
                                 .map(Fraction::of));
-            case "times" -> new DishWish.TimesRecipe(ready, dish.times() == null ? 1 : dish.times());
-            default -> new DishWish.TimesRecipe(ready, 1);
+            case "times" -> new WantedDish.TimesRecipe(ready, dish.times() == null ? 1 : dish.times());
+            default -> new WantedDish.TimesRecipe(ready, 1);
         };
     }
 
@@ -100,9 +100,9 @@ final class DishWishes {
     }
 
     /** The kinds in the order of the cook's wish; of the cupboard's others the smaller ones, for what fills none of them. */
-    private DishWish.Ready ready(PlanBody.Dish dish, List<JarKind> kinds) {
+    private WantedDish.Ready ready(PlanBody.Dish dish, List<JarKind> kinds) {
         if (!dish.isOnHand()) {
-            return new DishWish.Ready(kinds, dish.isOneLoad(), Map.of());
+            return new WantedDish.Ready(kinds, dish.isOneLoad(), Map.of());
         }
         List<JarKind> all = new ArrayList<>(kinds);
         cupboard.emptyJars().keySet().stream()
@@ -112,7 +112,7 @@ final class DishWishes {
                 .forEach(all::add);
         Map<JarKind, Integer> there = new HashMap<>();
         all.forEach(kind -> there.put(kind, cupboard.empty(kind).orElse(JarCount.MOST)));
-        return new DishWish.Ready(all, dish.isOneLoad(), there);
+        return new WantedDish.Ready(all, dish.isOneLoad(), there);
     }
 
     /** What the core could not work out, at the field that has to be changed. */

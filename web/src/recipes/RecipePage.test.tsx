@@ -261,6 +261,21 @@ test("a typed step goes to the method, not among the ingredients", async () => {
   expect(lines()).toEqual(RECIPE.lines);
 });
 
+test("while nothing was answered the page says so, and not that the answer comes with the first line", async () => {
+  server.on(DRAFT, () => new Promise<Answer>(() => {}));
+  await show(<RecipePage id={8} />);
+  const ruling = within(await screen.findByRole("region", { name: "Ruling" }));
+  expect(ruling.getByText("One moment …")).toBeTruthy();
+  expect(ruling.queryByText(/As soon as there is one line/)).toBeNull();
+});
+
+test("of an empty line nothing is asked, and no answer is waited for", async () => {
+  server.on("GET /api/recipes/8", ok({ ...RECIPE, lines: [" "] }));
+  await show(<RecipePage id={8} />);
+  const ruling = within(await screen.findByRole("region", { name: "Ruling" }));
+  expect(ruling.getByText(/As soon as there is one line/)).toBeTruthy();
+});
+
 test("a recipe that is not there says so", async () => {
   server.on("GET /api/recipes/8", problem(404, "not-found", "There is no recipe 8."));
   await show(<RecipePage id={8} />);

@@ -76,7 +76,8 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
   });
   const shown = draft.lines.length > 0 ? look.data : undefined;
   const ruling = shown?.ruling;
-  const unruled = draft.lines.length > 0 && !(shown && kitchen.data);
+  // Of empty lines nothing is asked, so nothing is waited for.
+  const unruled = draft.lines.some((line) => line.trim() !== "") && !(shown && kitchen.data);
   const waits = unruled && awaited(look, kitchen);
   const order = useCalmOrder(longestFirst(ruling, size, draft.lines.length));
   const setLine = (index: number, text: string | undefined) =>

@@ -137,7 +137,7 @@ class PrintController {
 
     private static LabelSheet sheet(List<String> grid, Paper paper) {
         if (grid.isEmpty()) {
-            return LabelSheet.usualOn(paper);
+            return onPaper(LabelSheet.usualOn(paper), paper);
         }
         if (grid.size() != 8) {
             throw new InvalidField(
@@ -156,13 +156,24 @@ class PrintController {
                     && sheet.top() >= 0
                     && sheet.gapX() >= 0
                     && sheet.gapY() >= 0;
-            if (!sound || !sheet.fits(paper)) {
-                throw new InvalidField("grid", "these labels do not lie on that paper");
+            if (!sound) {
+                throw offPaper();
             }
-            return sheet;
+            return onPaper(sheet, paper);
         } catch (NumberFormatException noNumber) {
             throw new InvalidField("grid", "numbers, in millimetres");
         }
+    }
+
+    private static LabelSheet onPaper(LabelSheet sheet, Paper paper) {
+        if (!sheet.fits(paper)) {
+            throw offPaper();
+        }
+        return sheet;
+    }
+
+    private static InvalidField offPaper() {
+        return new InvalidField("grid", "these labels do not lie on that paper");
     }
 
     /** @param where the request comes from, whose usual sheet it is if none is named */

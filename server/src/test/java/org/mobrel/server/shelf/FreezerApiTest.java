@@ -69,6 +69,9 @@ class FreezerApiTest {
                     .as(language)
                     .startsWith('%', 'P', 'D', 'F');
         }
+        assertThat(server.get("/api/prints/freezer-labels.pdf?paper=a5").status())
+                .as("no usual sheet of labels lies on A5")
+                .isEqualTo(400);
     }
 
     @ParameterizedTest

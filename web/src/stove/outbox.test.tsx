@@ -241,6 +241,67 @@ test("two pages of one device show the same taps, and both send under the same k
   }
 });
 
+test("what a page leaves behind when it is closed is sent by the other page of the device, without a touch", async () => {
+  server.answer = away;
+  const closed = page({ alone: () => new Promise(() => undefined) });
+  const other = page();
+  const end = other.listen();
+  void closed.tap(RUN, READING);
+  await waiting(other, ["reading"]);
+  expect(server.sent).toEqual([]);
+  server.answer = () => Promise.resolve();
+  await vi.advanceTimersByTimeAsync(6_100);
+  await settled(other);
+  expect(server.types()).toEqual(["reading"]);
+  end();
+});
+
+test("what was read of the device while a tap got through does not bring it back", async () => {
+  const store = deviceStore();
+  let readAt: () => void = () => undefined;
+  const read = new Promise<void>((resolve) => {
+    readAt = resolve;
+  });
+  let changed: () => void = () => undefined;
+  const outbox = page({
+    store: {
+      ...store,
+      all: async () => {
+        const taps = await store.all();
+        await read;
+        return taps;
+      },
+      onChange: (hear) => {
+        changed = hear;
+        return () => undefined;
+      },
+    },
+  });
+  outbox.listen();
+  let answer: () => void = () => undefined;
+  server.answer = () =>
+    new Promise((resolve) => {
+      answer = resolve;
+    });
+  const tapped = outbox.tap(RUN, READING);
+  await vi.waitFor(() => expect(server.sent).toHaveLength(1));
+  changed();
+  await vi.waitFor(async () => expect(await store.all()).toHaveLength(1));
+  answer();
+  await tapped;
+  readAt();
+  await vi.advanceTimersByTimeAsync(100);
+  expect(outbox.list()).toEqual([]);
+});
+
+test("a device whose database does not answer holds no tap back for longer than a second", async () => {
+  const outbox = page({ store: { ...deviceStore(), put: () => new Promise(() => undefined) } });
+  const tapped = outbox.tap(RUN, READING);
+  await vi.advanceTimersByTimeAsync(1_100);
+  await tapped;
+  expect(server.types()).toEqual(["reading"]);
+});
+
 test("what was kept and is refused afterwards stays until somebody has read it, also on a reloaded page", async () => {
   server.answer = away;
   const first = page();

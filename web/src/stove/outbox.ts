@@ -58,6 +58,12 @@ const KEPT_AFTER_MS = 400;
 const FIRST_PAUSE_MS = 500;
 const LONGEST_PAUSE_MS = 8_000;
 
+/** So long the device may take to keep a tap before it is sent all the same. */
+const STORED_WITHIN_MS = 1_000;
+
+/** What another page of this device has not got through by then is sent by this one: that page may be closed. Longer than its one try takes. */
+const TAKEN_OVER_AFTER_MS = PATIENCE_MS + 1_000;
+
 /** The same look tapped again so soon is a finger that bounced. */
 const BOUNCE_MS = 1_500;
 
@@ -78,6 +84,9 @@ export class Outbox {
   private readonly failures = new Map<number, number>();
   private readonly pauses = new Map<number, ReturnType<typeof setTimeout>>();
   private readonly hearers = new Set<() => void>();
+  /** Taps this page has done with; what was read of the device just before still has them. */
+  private readonly done = new Set<string>();
+  private takingOver: ReturnType<typeof setTimeout> | undefined;
   private readonly parts: OutboxParts;
   private order = 0;
 
@@ -101,7 +110,18 @@ export class Outbox {
 
   /** Listens to other pages of this device; answers how to stop. */
   listen(): () => void {
-    return this.parts.store.onChange(() => void this.reread());
+    const deaf = this.parts.store.onChange(() => void this.reread().then(() => this.takeOver()));
+    return () => {
+      deaf();
+      clearTimeout(this.takingOver);
+    };
+  }
+
+  private takeOver() {
+    clearTimeout(this.takingOver);
+    if (this.taps.some((tap) => tap.refused === undefined)) {
+      this.takingOver = setTimeout(() => this.sendEach(), TAKEN_OVER_AFTER_MS);
+    }
   }
 
   /**
@@ -131,7 +151,9 @@ export class Outbox {
       ? Promise.resolve()
       : new Promise<void>((resolve, reject) => this.waiters.set(key, { resolve, reject }));
     setTimeout(() => this.keep(key), KEPT_AFTER_MS);
-    void this.stored(() => this.parts.store.put(tap)).then(() => this.send(run.id));
+    void Promise.race([this.stored(() => this.parts.store.put(tap)), after(STORED_WITHIN_MS)]).then(() =>
+      this.send(run.id),
+    );
     return settled;
   }
 
@@ -143,6 +165,10 @@ export class Outbox {
   /** Tries at once, where there is reason to think that the server is back. */
   sendAll() {
     this.failures.clear();
+    this.sendEach();
+  }
+
+  private sendEach() {
     for (const runId of new Set(this.taps.map((tap) => tap.runId))) {
       void this.send(runId);
     }
@@ -258,6 +284,7 @@ export class Outbox {
 
   private remove(key: string) {
     this.bases.delete(key);
+    this.done.add(key);
     this.change(this.taps.filter((tap) => tap.key !== key));
     void this.stored(() => this.parts.store.remove(key));
   }
@@ -270,7 +297,7 @@ export class Outbox {
     }
     const own = this.taps.filter((tap) => this.waiters.has(tap.key));
     const others = stored
-      .filter((tap) => own.every(({ key }) => key !== tap.key))
+      .filter((tap) => !this.done.has(tap.key) && own.every(({ key }) => key !== tap.key))
       .map((tap) => ({ ...tap, kept: true }));
     this.change([...own, ...others].sort((one, two) => one.order - two.order));
   }
@@ -300,6 +327,8 @@ function same(one: EventRequest, other: EventRequest): boolean {
 }
 
 const alone = <T>(_runId: number, act: () => Promise<T>): Promise<T> => act();
+
+const after = (millis: number) => new Promise<void>((resolve) => setTimeout(resolve, millis));
 
 /** Gives up an answer that does not come, so that the next try finds the way free. */
 async function within(act: (signal: AbortSignal) => Promise<void>): Promise<void> {

@@ -25,6 +25,12 @@ final class EventTimeline {
     record Step(
             RunEvent event, Optional<EventKind> takesBack, boolean struck, boolean afterCorrected, boolean tooHigh) {}
 
+    /** The step of an event that is the last one in time, and that corrects nothing. */
+    static Step last(RunPlan plan, RunEvent event) {
+        return new Step(
+                event, Optional.empty(), false, false, event.reading().stream().anyMatch(plan::isTooHigh));
+    }
+
     static List<Step> of(RunPlan plan, List<RunEvent> written) {
         Map<Integer, List<Correction>> corrections = written.stream()
                 .map(RunEvent::correction)

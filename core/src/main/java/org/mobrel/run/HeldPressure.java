@@ -13,12 +13,12 @@ import org.mobrel.quantity.GaugePressure;
 public record HeldPressure(GaugePressure lowest, int readings) {
 
     /** Empty for a run without a complete hold, and for one that went by its weight. */
-    public static Optional<HeldPressure> of(RunPlan plan, List<RunEvent> events) {
-        RunState state = RunState.after(plan, events);
+    public static Optional<HeldPressure> of(RunHistory run) {
+        RunState state = run.state();
         if (state.when().holdSince().isEmpty() || state.when().completedAt().isEmpty()) {
             return Optional.empty();
         }
-        List<GaugePressure> read = EventTimeline.of(plan, events).stream()
+        List<GaugePressure> read = EventTimeline.of(run.plan(), run.events()).stream()
                 .filter(step -> !step.struck())
                 .map(EventTimeline.Step::event)
                 .filter(event -> !event.at().isBefore(state.when().holdSince().get())

@@ -22,12 +22,13 @@ public final class RunRules {
      * @param written all events so far, in the order they were written down
      * @param command with the instant at which it was uttered
      */
-    public static CommandResult decide(RunPlan plan, List<RunEvent> written, RunEvent command) {
-        RunState state = RunState.after(plan, written);
+    public static CommandResult decide(RunHistory written, RunEvent command) {
+        RunPlan plan = written.plan();
+        RunState state = written.state();
         RunEvent event = plain(plan, state, timed(state, command));
         RunState then =
-                event.at().isBefore(state.when().lastAt().orElse(event.at())) ? upTo(plan, written, event.at()) : state;
-        Optional<Refusal> refusal = guard(plan, then.seenAt(plan, event.at()), event, written);
+                event.at().isBefore(state.when().lastAt().orElse(event.at())) ? upTo(written, event.at()) : state;
+        Optional<Refusal> refusal = guard(plan, then.seenAt(plan, event.at()), event, written.events());
         return refusal.map(CommandResult::refuse).orElseGet(() -> CommandResult.accept(event));
     }
 
@@ -51,11 +52,11 @@ public final class RunRules {
     }
 
     /** The state as it was when a late reading was taken. */
-    private static RunState upTo(RunPlan plan, List<RunEvent> written, Instant at) {
+    private static RunState upTo(RunHistory written, Instant at) {
         RunState state = RunState.start();
-        for (EventTimeline.Step step : EventTimeline.of(plan, written)) {
+        for (EventTimeline.Step step : EventTimeline.of(written.plan(), written.events())) {
             if (!step.event().at().isAfter(at)) {
-                state = state.after(plan, step);
+                state = state.after(written.plan(), step);
             }
         }
         return state;

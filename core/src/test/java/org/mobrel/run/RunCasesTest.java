@@ -44,7 +44,7 @@ class RunCasesTest {
         List<Object> refusals = new ArrayList<>();
         for (JsonNode command : timeline.get("commands").valueStream().toList()) {
             if (command.get("at").asDouble() <= until) {
-                CommandResult answer = RunRules.decide(plan, events, command(command));
+                CommandResult answer = RunRules.decide(RunHistory.of(plan, events), command(command));
                 answer.event().ifPresent(events::add);
                 answer.refusal().ifPresent(refusal -> refusals.add(refused(command, refusal)));
             }

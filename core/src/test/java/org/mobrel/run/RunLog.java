@@ -27,7 +27,7 @@ abstract class RunLog {
     }
 
     Optional<Refusal> tell(RunEvent command) {
-        CommandResult answer = RunRules.decide(plan, log, command);
+        CommandResult answer = RunRules.decide(RunHistory.of(plan, log), command);
         answer.event().ifPresent(log::add);
         return answer.refusal();
     }

@@ -274,10 +274,10 @@ class RunRulesTest extends RunLog {
         read(55, 12);
         read(70, 11.25);
         read(116, 9);
-        assertThat(HeldPressure.of(plan, log))
+        assertThat(HeldPressure.of(RunHistory.of(plan, log)))
                 .as("of the hold from minute 55 on; what came before and after it does not count")
                 .contains(new HeldPressure(new GaugePressure(11_250), 2));
-        assertThat(HeldPressure.of(plan, log.subList(0, 6)))
+        assertThat(HeldPressure.of(RunHistory.of(plan, log.subList(0, 6))))
                 .as("no hold is complete yet")
                 .isEmpty();
     }

@@ -56,7 +56,7 @@ public class DeviceService implements GaugeKeys {
         return new NewDevice(new Device(repository.add(name, hash(key), now), name, now), key);
     }
 
-    /** @throws Missing if there is no such gauge */
+    /** @throws NotFound if there is no such gauge */
     @Transactional
     public void revoke(long id) {
         if (repository.revoke(id, clock.instant()) == 0) {
@@ -67,15 +67,15 @@ public class DeviceService implements GaugeKeys {
     /**
      * Takes a batch of readings.
      *
-     * @throws NotAllowed if the key is nobody's
-     * @throws Missing if there is no such run
+     * @throws Unauthorized if the key is nobody's
+     * @throws NotFound if there is no such run
      */
     public RunService.Received take(long run, String key, List<RunService.Sent> readings) {
         Device device = device(key);
         return runs.read(run, device.id(), device.name(), readings);
     }
 
-    /** @throws NotAllowed if the key is nobody's */
+    /** @throws Unauthorized if the key is nobody's */
     public Device device(String key) {
         return repository
                 .byKey(hash(key))

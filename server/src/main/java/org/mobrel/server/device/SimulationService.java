@@ -38,6 +38,9 @@ public class SimulationService implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(SimulationService.class);
     private static final long TICK_MILLIS = 250;
 
+    /** So many readings are written down while a run is held. */
+    private static final int AT_ONCE = 20;
+
     /** What is known of one simulated run; only the ticking thread lets it go on. */
     private static final class Running {
         private volatile Run run;
@@ -109,7 +112,8 @@ public class SimulationService implements SmartLifecycle {
         if (!there) {
             repository.add(id, new KnobChange(runs.run(id).clock(clock.instant()), KnobChange.Knob.BURNER, 100));
         }
-        all.put(id, new Running(runs.run(id), repository.turns(id)));
+        // One that is on goes on as it is: it has heard of its new pace already.
+        all.computeIfAbsent(id, known -> new Running(runs.run(known), repository.turns(known)));
     }
 
     /** @throws Conflict if the run is not on the simulated canner */
@@ -172,9 +176,12 @@ public class SimulationService implements SmartLifecycle {
         Instant now = run.clock(clock.instant());
         known.unsent.addAll(simulation.get().until(now, run, known.turns));
         stream.say("simulation", id, SimulationMessages.answer(id, known.turns, simulation));
-        if (!known.unsent.isEmpty()) {
-            devices.takeSimulated(id, List.copyOf(known.unsent));
-            known.unsent.clear();
+        // A few at a time: behind a machine that stood still there may be hundreds, and a tap of the cook's comes in
+        // between.
+        while (!known.unsent.isEmpty()) {
+            List<RunService.Sent> some = known.unsent.subList(0, Math.min(AT_ONCE, known.unsent.size()));
+            devices.takeSimulated(id, List.copyOf(some));
+            some.clear();
         }
     }
 

@@ -3,6 +3,7 @@ package org.mobrel.server.run;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
+import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -27,6 +28,11 @@ class ClockWatch implements SmartLifecycle {
     /** A clock that differs by less was only drawn to the right time. */
     private static final Duration SET = Duration.ofSeconds(2);
 
+    /** Between the looks at the two clocks no more may pass: a machine that stood still there would seem to have been set. */
+    private static final long AT_ONCE_NANOS = 200_000_000;
+
+    private static final int TRIES = 5;
+
     private static final long LOOK_SECONDS = 1;
 
     /** How often it is kept that Mobrel was there; what is missing in a crash is at most so much. */
@@ -48,15 +54,33 @@ class ClockWatch implements SmartLifecycle {
 
     private record Look(Instant wall, long nanos) {}
 
+    /** Both clocks as they stood together; empty on a machine that does not get to it now. */
+    private Optional<Look> both() {
+        for (int tried = 0; tried < TRIES; tried++) {
+            long before = elapsed.nanos();
+            Instant wall = clock.instant();
+            if (Math.abs(elapsed.nanos() - before) <= AT_ONCE_NANOS) {
+                return Optional.of(new Look(wall, before));
+            }
+        }
+        return Optional.empty();
+    }
+
     private static Thread daemon(Runnable task) {
         Thread thread = new Thread(task, "clock-watch");
         thread.setDaemon(true);
         return thread;
     }
 
-    /** Looks at both clocks; whoever asks for the time of a run looks first, so that no step comes between. */
+    /**
+     * Looks at both clocks; whoever asks for the time of a run looks first, so that no step comes between. Nobody who holds a run may look: what a
+     * step adds is written into all of them.
+     */
     synchronized void look() {
-        Look now = new Look(clock.instant(), elapsed.nanos());
+        both().ifPresent(this::compare);
+    }
+
+    private void compare(Look now) {
         if (last != null) {
             Instant expected = last.wall().plusNanos(now.nanos() - last.nanos());
             if (Duration.between(expected, now.wall()).abs().compareTo(SET) > 0) {

@@ -50,11 +50,11 @@ class NextTryService {
      */
     @Transactional
     public Run of(long id, Optional<List<Integer>> some, Optional<Long> otherCanner, String by) {
-        Run first = runs.held(id);
+        Run first = runs.firstHeld(id);
         RunState state = first.state();
         boolean givenUp = state.stage() == Stage.ABANDONED;
         if (givenUp && first.nextTry().isPresent()) {
-            return runs.run(first.nextTry().get());
+            return runs.besideHeld(first.nextTry().get());
         }
         if (!givenUp && some.isEmpty()) {
             throw new InvalidField("jars", "which of the jars that did not seal");
@@ -87,7 +87,7 @@ class NextTryService {
             cupboard.takeLids(groups.stream().map(RunGroup::jars).toList());
         }
         Instant until = state.decideBy().orElseThrow();
-        return runs.run(runs.create(next(first, groups, otherCanner, new Run.Again(id, until))));
+        return runs.besideHeld(runs.create(next(first, groups, otherCanner, new Run.Again(id, until))));
     }
 
     private static void refuseWhatWasDecided(RunState state) {
@@ -100,7 +100,7 @@ class NextTryService {
     }
 
     private void tell(long run, RunEvent event, String by) {
-        runs.tell(run, now -> event.happened(now, now).by(Reporter.cook(by)), RunService.Tap.PLAIN);
+        runs.tellHeld(run, now -> event.happened(now, now).by(Reporter.cook(by)), RunService.Tap.PLAIN);
     }
 
     /** The groups of the first try with those of its jars that go in again. */

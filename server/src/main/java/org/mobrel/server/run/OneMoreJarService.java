@@ -138,7 +138,7 @@ class OneMoreJarService {
      */
     @Transactional
     public Run ofItsOwn(long id, int group, int seen, String by) {
-        Run run = runs.held(id);
+        Run run = runs.firstHeld(id);
         if (group < 0 || group >= run.groups().size()) {
             throw new InvalidField(
                     "group", "one of the load's %d".formatted(run.groups().size()));
@@ -153,7 +153,7 @@ class OneMoreJarService {
             throw new InvalidField("fromRun", "another load");
         }
         // Always in the same order: two loads that take jars of each other do not wait for one another.
-        Run first = runs.held(Math.min(id, fromRun));
+        Run first = runs.firstHeld(Math.min(id, fromRun));
         Run second = runs.held(Math.max(id, fromRun));
         Run run = first.id() == id ? first : second;
         Run from = first.id() == id ? second : first;
@@ -190,7 +190,7 @@ class OneMoreJarService {
                         one.jars().size().counted(1),
                         one.name(),
                         from.map(jar -> ", left out of another load").orElse(""));
-        return runs.tell(
+        return runs.tellHeld(
                 run.id(),
                 now -> RunEvent.of(EventKind.NOTE, now).with(words).by(Reporter.cook(by)),
                 RunService.Tap.PLAIN);

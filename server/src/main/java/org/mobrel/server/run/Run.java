@@ -11,6 +11,7 @@ import org.mobrel.jars.JarCount;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.ruling.Verdict;
 import org.mobrel.run.RunEvent;
+import org.mobrel.run.RunHistory;
 import org.mobrel.run.RunPlan;
 import org.mobrel.run.RunState;
 import org.mobrel.run.Stage;
@@ -26,7 +27,7 @@ import org.mobrel.run.Stage;
  * @param again whose jars it processes again, and until when that may be
  * @param nextTry the first run that processes jars of this one again
  * @param pace of its clock, where that is not the server's
- * @param events in the order they were written down; event n is number n + 1
+ * @param history its plan and its events in the order they were written down; event n is number n + 1
  */
 public record Run(
         long id,
@@ -36,7 +37,6 @@ public record Run(
         long cannerId,
         String cannerName,
         Verdict verdict,
-        RunPlan plan,
         GaugePressure truePressure,
         GaugePressure sentTarget,
         BigDecimal headspaceIn,
@@ -45,11 +45,10 @@ public record Run(
         Optional<Again> again,
         Optional<Long> nextTry,
         Optional<ClockRate> pace,
-        List<RunEvent> events) {
+        RunHistory history) {
 
     public Run {
         groups = List.copyOf(groups);
-        events = List.copyOf(events);
     }
 
     /**
@@ -60,8 +59,16 @@ public record Run(
      */
     public record Again(long run, Instant until) {}
 
+    public RunPlan plan() {
+        return history.plan();
+    }
+
+    public List<RunEvent> events() {
+        return history.events();
+    }
+
     public RunState state() {
-        return RunState.after(plan, events);
+        return history.state();
     }
 
     /** Whether it is on the practice device: nothing of it was canned, and nothing of it counts. */
@@ -82,8 +89,8 @@ public record Run(
 
     /** Whether it was stored after another look at the same run; two transactions may be heard of in the wrong order. */
     public boolean isNewerThan(Run other) {
-        return events.size() != other.events.size()
-                ? events.size() > other.events.size()
+        return events().size() != other.events().size()
+                ? events().size() > other.events().size()
                 : pacedAt().isAfter(other.pacedAt());
     }
 
@@ -92,16 +99,18 @@ public record Run(
     }
 
     Run with(ClockRate other) {
-        return as(plan, truePressure, Optional.of(other), events);
+        return as(truePressure, Optional.of(other), history);
     }
 
-    Run with(List<RunEvent> others) {
-        return as(plan, truePressure, pace, others);
+    /** With one more event at its end. */
+    Run and(RunEvent event) {
+        return as(truePressure, pace, history.and(event));
     }
 
     /** As the kitchen says it should be run. */
     Run by(RunSetting setting) {
-        RunPlan as = new RunPlan(
+        RunPlan plan = plan();
+        RunPlan other = new RunPlan(
                 plan.process(),
                 setting.target(),
                 setting.gauge().kind(),
@@ -110,10 +119,10 @@ public record Run(
                 setting.startWater(),
                 setting.zeroNotBefore(),
                 setting.care());
-        return as(as, setting.truePressure(), pace, events);
+        return as(setting.truePressure(), pace, RunHistory.of(other, events()));
     }
 
-    private Run as(RunPlan other, GaugePressure needed, Optional<ClockRate> rate, List<RunEvent> others) {
+    private Run as(GaugePressure needed, Optional<ClockRate> rate, RunHistory other) {
         return new Run(
                 id,
                 batchId,
@@ -122,7 +131,6 @@ public record Run(
                 cannerId,
                 cannerName,
                 verdict,
-                other,
                 needed,
                 sentTarget,
                 headspaceIn,
@@ -131,7 +139,7 @@ public record Run(
                 again,
                 nextTry,
                 rate,
-                others);
+                other);
     }
 
     public List<JarCount> jars() {
@@ -148,7 +156,7 @@ public record Run(
 
     /** As {@link #jarsOf}, of those that are in the canner or were: a jar that was left out is none of them. */
     public List<JarCount> insideOf(long batch) {
-        Set<Integer> inside = state().inCanner(plan);
+        Set<Integer> inside = state().inCanner(plan());
         List<JarCount> jars = new ArrayList<>();
         int from = 1;
         for (RunGroup group : groups) {

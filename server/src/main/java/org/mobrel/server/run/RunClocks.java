@@ -106,7 +106,7 @@ class RunClocks {
         RunEvent away = RunEvent.of(EventKind.SERVER_AWAY, SqlTime.millis(from))
                 .happened(SqlTime.millis(from), SqlTime.millis(now))
                 .by(MOBREL);
-        if (RunRules.decide(run.plan(), run.events(), away).event().isPresent()) {
+        if (RunRules.decide(run.history(), away).event().isPresent()) {
             service.note(run, away);
         }
     }

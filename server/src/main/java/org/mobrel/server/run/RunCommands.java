@@ -29,8 +29,8 @@ final class RunCommands {
 
     private RunCommands() {}
 
-    /** @throws BadField if something is missing that this kind of event needs */
-    static RunService.Wish command(RunMessages.EventRequest request) {
+    /** @throws InvalidField if something is missing that this kind of event needs */
+    static RunService.Command command(RunMessages.EventRequest request) {
         EventKind kind = EventKind.ofCode(request.type())
                 .orElseThrow(
                         () -> new InvalidField("type", "\"" + request.type() + "\" is nothing that happens in a run"));

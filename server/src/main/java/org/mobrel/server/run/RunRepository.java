@@ -23,6 +23,7 @@ import org.mobrel.run.Hearth;
 import org.mobrel.run.HeatSource;
 import org.mobrel.run.Jiggles;
 import org.mobrel.run.RunEvent;
+import org.mobrel.run.RunHistory;
 import org.mobrel.run.RunPlan;
 import org.mobrel.server.platform.SqlTime;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -134,6 +135,7 @@ class RunRepository {
         return parts -> {
             List<RunGroup> groups = parts.groups(id, batch, title, verdict);
             int jars = groups.stream().mapToInt(group -> group.jars().count()).sum();
+            RunPlan plan = new RunPlan(process, target, gauge, jars, jiggles, startWater, zeroNotBefore, Set.of());
             return new Run(
                     id,
                     batch,
@@ -142,7 +144,6 @@ class RunRepository {
                     canner,
                     cannerName,
                     verdict,
-                    new RunPlan(process, target, gauge, jars, jiggles, startWater, zeroNotBefore, Set.of()),
                     truePressure,
                     sentTarget,
                     headspace,
@@ -151,7 +152,7 @@ class RunRepository {
                     again,
                     nextTry,
                     parts.pace(id),
-                    parts.eventsOf(id));
+                    RunHistory.of(plan, parts.eventsOf(id)));
         };
     }
 

@@ -98,11 +98,11 @@ public class RunService {
         return current(repository.ofBatches(batches));
     }
 
-    /** @throws Missing if there is no such run */
+    /** @throws NotFound if there is no such run */
     @Transactional(readOnly = true)
     public Run run(long id) {
         look();
-        return settings.current(repository.run(id).orElseThrow(() -> new NotFound("run", id)));
+        return besideHeld(id);
     }
 
     private List<Run> current(List<Run> runs) {
@@ -142,7 +142,7 @@ public class RunService {
     }
 
     /** What a cook wants to write down, as it depends on the instant it reaches the server. */
-    public interface Wish {
+    public interface Command {
         RunEvent at(Instant now);
     }
 
@@ -163,12 +163,17 @@ public class RunService {
      * Writes an event down, if it may happen now.
      *
      * @return the run after it
-     * @throws Missing if there is no such run
+     * @throws NotFound if there is no such run
      * @throws Conflict if the run's rules refuse it; it says why and how long still
      */
     @Transactional
-    public Run tell(long id, Wish command, Tap tap) {
+    public Run tell(long id, Command command, Tap tap) {
         look();
+        return tellHeld(id, command, tap);
+    }
+
+    /** As {@link #tell}, for whoever holds a run already and has looked at the clock before. */
+    Run tellHeld(long id, Command command, Tap tap) {
         Run run = held(id);
         if (tap.key().flatMap(key -> repository.numberOf(id, key)).isPresent()) {
             return run;
@@ -188,7 +193,7 @@ public class RunService {
 
     /** As {@link #tell}, at an instant of its own; for kitchens that are loaded, not cooked in. */
     @Transactional
-    public Run tellAt(long id, Wish command, Instant now) {
+    public Run tellAt(long id, Command command, Instant now) {
         Run run = held(id);
         return write(run, command.at(SqlTime.millis(now)), RunRepository.RunOrigin.UNKNOWN);
     }
@@ -212,8 +217,7 @@ public class RunService {
      */
     @Transactional
     public Received read(long id, long device, String name, List<Sent> readings) {
-        look();
-        Run run = held(id);
+        Run run = firstHeld(id);
         Set<Long> known = repository.numbersOf(id, device);
         Instant heard = SqlTime.millis(run.clock(clock.instant()));
         List<Long> stored = new ArrayList<>();
@@ -227,7 +231,7 @@ public class RunService {
             Instant at = SqlTime.millis(sent.happened().isAfter(heard) ? heard : sent.happened());
             RunEvent command =
                     RunEvent.reading(sent.reading(), at).happened(at, heard).by(Reporter.gauge(name));
-            CommandResult answer = RunRules.decide(run.plan(), run.events(), command);
+            CommandResult answer = RunRules.decide(run.history(), command);
             if (answer.event().isPresent()) {
                 run = append(run, answer.event().get(), RunRepository.RunOrigin.gauge(device, sent.seq()));
                 stored.add(sent.seq());
@@ -245,7 +249,7 @@ public class RunService {
     @Transactional
     public Run overhear(long id, RunEvent event) {
         Run run = held(id);
-        CommandResult answer = RunRules.decide(run.plan(), run.events(), event);
+        CommandResult answer = RunRules.decide(run.history(), event);
         if (answer.event().isEmpty()) {
             return run;
         }
@@ -263,13 +267,23 @@ public class RunService {
     /** Lets a run's clock go faster from now on; it never goes back. */
     @Transactional
     public Run pace(long id, int pace) {
-        look();
-        Run run = held(id);
+        Run run = firstHeld(id);
         Instant now = SqlTime.millis(clock.instant());
         Run after = run.with(new ClockRate(now, SqlTime.millis(run.clock(now)), pace, true));
         repository.add(id, after.pace().orElseThrow());
         changed(after);
         return after;
+    }
+
+    /** As {@link #held}, with a look at the clock before it: the first run that a transaction holds. */
+    Run firstHeld(long id) {
+        look();
+        return held(id);
+    }
+
+    /** A run as it is now, for whoever holds one already. */
+    Run besideHeld(long id) {
+        return settings.current(repository.run(id).orElseThrow(() -> new NotFound("run", id)));
     }
 
     /** A run that nobody else changes until this transaction ends. */
@@ -283,7 +297,7 @@ public class RunService {
     }
 
     private Run write(Run run, RunEvent command, RunRepository.RunOrigin origin) {
-        CommandResult answer = RunRules.decide(run.plan(), run.events(), command);
+        CommandResult answer = RunRules.decide(run.history(), command);
         if (answer.refusal().isPresent()) {
             throw RunRefusals.conflict(answer.refusal().get(), run.state().seenAt(run.plan(), command.heard()));
         }
@@ -304,9 +318,7 @@ public class RunService {
         refusals.ofJarElsewhere(held, event);
         Run run = event.kind() == EventKind.LID_LOCKED ? lock(held) : held;
         repository.add(run.id(), run.events().size() + 1, event, origin);
-        List<RunEvent> events = new ArrayList<>(run.events());
-        events.add(event);
-        Run after = run.with(events);
+        Run after = run.and(event);
         RunState before = run.state();
         RunState state = after.state();
         if (state.isClosed()) {

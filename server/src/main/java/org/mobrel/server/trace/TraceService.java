@@ -102,7 +102,7 @@ public class TraceService {
     /**
      * The lots that were canned between a test and the one before it, each with the margin it had if the dial was as far off then.
      *
-     * @throws Missing if there is no such test that counts
+     * @throws NotFound if there is no such test that counts
      */
     @Transactional(readOnly = true)
     public GaugeTrace ofTest(long test) {
@@ -137,7 +137,7 @@ public class TraceService {
     }
 
     private static Touched touched(ShelfLot lot, Run run, GaugeError error) {
-        Optional<HeldPressure> held = HeldPressure.of(run.plan(), run.events());
+        Optional<HeldPressure> held = HeldPressure.of(run.history());
         return new Touched(lot, run, held, held.map(each -> Margin.of(each.lowest(), error, run.truePressure())));
     }
 

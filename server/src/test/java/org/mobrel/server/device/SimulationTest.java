@@ -16,6 +16,7 @@ import org.mobrel.quantity.Volume;
 import org.mobrel.ruling.Verdict;
 import org.mobrel.run.EventKind;
 import org.mobrel.run.RunEvent;
+import org.mobrel.run.RunHistory;
 import org.mobrel.run.RunPlan;
 import org.mobrel.server.run.Run;
 
@@ -33,7 +34,6 @@ class SimulationTest {
                 1,
                 "Big canner",
                 Verdict.COVERED,
-                new RunPlan(new Minutes(25), target, GaugeKind.DIAL, 7),
                 target,
                 target,
                 BigDecimal.ONE,
@@ -42,7 +42,7 @@ class SimulationTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                List.of(events));
+                RunHistory.of(new RunPlan(new Minutes(25), target, GaugeKind.DIAL, 7), List.of(events)));
     }
 
     @Test

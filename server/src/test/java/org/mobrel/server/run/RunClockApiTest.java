@@ -86,6 +86,19 @@ class RunClockApiTest {
     }
 
     @Test
+    void a_clock_set_in_the_moment_in_which_a_load_goes_in_again_keeps_nobody_waiting(TestServer server) {
+        TestKitchen kitchen = TestKitchen.in(server, 0.5);
+        long run = kitchen.run(1, 0);
+        kitchen.untilHolding(run);
+        kitchen.happen(run, "{\"type\": \"stop-early\"}");
+        server.setClock(HOUR);
+        TestServer.Answer again = server.post("/api/runs/%d/again".formatted(run), "{}");
+        assertThat(again.status()).as(again.body().toString()).isEqualTo(201);
+        assertThat(again.body().get("againUntil")).isEqualTo(run(server, run).get("decideBy"));
+        server.setClock(HOUR.negated());
+    }
+
+    @Test
     void only_mobrel_itself_may_say_what_its_clock_did(TestServer server) {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(1, 0);

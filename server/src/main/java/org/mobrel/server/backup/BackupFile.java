@@ -46,7 +46,7 @@ final class BackupFile {
 
     /**
      * @return rows by section
-     * @throws BadField with a sentence, if it is not a whole backup of a version this program knows
+     * @throws InvalidField with a sentence, if it is not a whole backup of a version this program knows
      */
     Map<String, Integer> verify() throws IOException {
         Map<String, Set<Object>> numbers = new HashMap<>();

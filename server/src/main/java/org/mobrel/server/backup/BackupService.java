@@ -85,7 +85,7 @@ public class BackupService {
     /**
      * Takes a file in, all or nothing.
      *
-     * @throws BadField if it is not a whole backup of a version this program knows; then nothing is changed
+     * @throws InvalidField if it is not a whole backup of a version this program knows; then nothing is changed
      * @throws OnlyTried after a dry run, with what it would have done
      */
     @Transactional

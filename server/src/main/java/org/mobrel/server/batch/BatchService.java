@@ -286,7 +286,7 @@ public class BatchService {
             Optional<Accepted> acceptance,
             BatchMessages.BatchRuling ruling) {}
 
-    /** @throws Missing if there is no such batch */
+    /** @throws NotFound if there is no such batch */
     @Transactional(readOnly = true)
     public Record record(long id) {
         StoredBatch batch = batch(id);

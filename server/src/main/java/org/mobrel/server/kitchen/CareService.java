@@ -53,8 +53,8 @@ public class CareService {
     /**
      * Writes a test down; from then on the last one by date says how far the dial is off.
      *
-     * @throws BadField if the canner has no dial that rules it, or the test is not over yet
-     * @throws Missing if there is no such canner
+     * @throws InvalidField if the canner has no dial that rules it, or the test is not over yet
+     * @throws NotFound if there is no such canner
      */
     @Transactional
     public void tested(long canner, GaugeTest test) {
@@ -70,7 +70,7 @@ public class CareService {
                 new DialTested(canner, service.canner(canner).profile().name(), id, test, before, false));
     }
 
-    /** @throws Missing if there is no such test that counts */
+    /** @throws NotFound if there is no such test that counts */
     @Transactional
     public void strikeTest(long canner, long test) {
         if (care.strike(canner, test, clock.instant()) == 0) {
@@ -104,8 +104,8 @@ public class CareService {
     }
 
     /**
-     * @throws BadField if nothing was looked at
-     * @throws Missing if there is no such canner
+     * @throws InvalidField if nothing was looked at
+     * @throws NotFound if there is no such canner
      */
     @Transactional
     public void inspected(long canner, Inspection inspection) {

@@ -43,7 +43,7 @@ public class OutsideService {
         return LookBack.of(rulings.rulings(), batch, deed);
     }
 
-    /** @throws BadField if a word is none of those that answer its question */
+    /** @throws InvalidField if a word is none of those that answer its question */
     static LookBack.Deed deed(
             Minutes minutes,
             GaugePressure read,
@@ -96,7 +96,7 @@ public class OutsideService {
         return repository.all(REMEMBERED);
     }
 
-    /** @throws Missing if nothing of that number was written down */
+    /** @throws NotFound if nothing of that number was written down */
     @Transactional
     void decide(long id, Decision decision) {
         if (repository.decide(id, decision, clock.instant()) == 0) {

@@ -37,7 +37,7 @@ class CompatibleRecipes {
         this.rulings = rulings;
     }
 
-    /** @throws Missing if the plan has no such load */
+    /** @throws NotFound if the plan has no such load */
     List<DayMessages.CompanyRecipe> of(PlanView looked, int number) {
         PlannedLoad load = looked.loads().stream()
                 .filter(each -> each.number() == number)

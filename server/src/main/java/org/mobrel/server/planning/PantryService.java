@@ -30,7 +30,7 @@ class PantryService {
      * Says how much of a thing is in the house.
      *
      * @param amount nothing when there is none
-     * @throws BadField if it is no amount
+     * @throws InvalidField if it is no amount
      */
     @Transactional
     void say(String item, String amount) {

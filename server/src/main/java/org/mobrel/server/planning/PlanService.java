@@ -68,7 +68,7 @@ public class PlanService {
      * Plans the latest version of a recipe alone, without keeping the plan.
      *
      * @throws Conflict if the kitchen has no altitude yet, for then there is no pressure
-     * @throws Missing if there is no such recipe or canner
+     * @throws NotFound if there is no such recipe or canner
      */
     @Transactional(readOnly = true)
     public StoveHandover plan(long recipeId, long cannerId, List<JarCount> asked) {
@@ -128,7 +128,7 @@ public class PlanService {
     /**
      * A plan with all that follows from it; a dish that cannot be worked out says why.
      *
-     * @throws Missing if there is no such plan
+     * @throws NotFound if there is no such plan
      * @throws Conflict if the kitchen lacks altitude or canner
      */
     @Transactional(readOnly = true)
@@ -144,7 +144,7 @@ public class PlanService {
      * Saves what the cook set.
      *
      * @param basedOn the revision the cook had before
-     * @throws BadField if something in it cannot be meant; then nothing is saved
+     * @throws InvalidField if something in it cannot be meant; then nothing is saved
      * @throws Conflict if another device was first, or the dish is on the stove already
      */
     @Transactional
@@ -244,7 +244,7 @@ public class PlanService {
         }
     }
 
-    /** @throws Missing if there is no such plan */
+    /** @throws NotFound if there is no such plan */
     @Transactional
     void putAway(long id, boolean away) {
         stored(id);
@@ -324,7 +324,7 @@ public class PlanService {
      *
      * @param write whether it is written into the recipe, as its next version
      * @return the new line
-     * @throws BadField if the line cannot be weighed, or there is no such food
+     * @throws InvalidField if the line cannot be weighed, or there is no such food
      */
     @Transactional
     String swap(long id, String key, int line, String foodId, boolean write) {
@@ -361,7 +361,7 @@ public class PlanService {
      * @param jars what was really filled
      * @param rest what was left besides
      * @throws Conflict if the dish is not at the stove yet
-     * @throws BadField if it is no plausible yield of this pot
+     * @throws InvalidField if it is no plausible yield of this pot
      */
     @Transactional
     void made(long id, String key, List<PlanBody.WantedJars> jars, Volume rest) {

@@ -59,7 +59,7 @@ class PlanViewService {
      * Plans a recipe alone, without keeping the plan.
      *
      * @throws Conflict if the kitchen has no altitude yet, for then there is no pressure
-     * @throws Missing if there is no such recipe or canner
+     * @throws NotFound if there is no such recipe or canner
      */
     @Transactional(readOnly = true)
     StoveHandover plan(Recipe recipe, long cannerId, List<JarCount> asked) {

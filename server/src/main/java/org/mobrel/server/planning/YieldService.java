@@ -90,7 +90,7 @@ class YieldService {
                 Mouth.ofCode(jar.mouth()).orElseThrow(() -> new InvalidField(field + ".mouth", "regular or wide")));
     }
 
-    /** @throws Missing if nothing of that number was ever said */
+    /** @throws NotFound if nothing of that number was ever said */
     @Transactional
     void strike(long id, boolean struck) {
         if (repository.made(id).isEmpty()) {

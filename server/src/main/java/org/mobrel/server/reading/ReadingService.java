@@ -169,7 +169,7 @@ public class ReadingService {
      * Remembers what the words of a line mean.
      *
      * @param line as the cook typed it; its amount does not matter
-     * @throws BadField if there is no such food, or the line has no words
+     * @throws InvalidField if there is no such food, or the line has no words
      */
     @Transactional
     public void teach(String line, String food, Set<State> states, Optional<Length> piece) {
@@ -219,7 +219,7 @@ public class ReadingService {
     /**
      * Adds a food of the cook's own. A name may hold a known word, as 'sea kale' does: the longer phrase counts.
      *
-     * @throws BadField if the name already means something
+     * @throws InvalidField if the name already means something
      */
     @Transactional
     public void addOwnFood(String name, String note) {
@@ -233,7 +233,7 @@ public class ReadingService {
         changed();
     }
 
-    /** @throws Missing if there is no such food */
+    /** @throws NotFound if there is no such food */
     @Transactional
     public void removeOwnFood(long id) {
         if (repository.remove(id) == 0) {

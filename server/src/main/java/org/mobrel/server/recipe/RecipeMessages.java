@@ -134,7 +134,7 @@ final class RecipeMessages {
             @Size(max = 200_000, message = "200,000 characters at most") @Nullable String imported,
             @Nullable Integer basedOn) {
 
-        /** @throws BadField if no line has any words, or the pack is unknown */
+        /** @throws InvalidField if no line has any words, or the pack is unknown */
         RecipeDraft toDraft() {
             List<String> kept = tidy(lines);
             if (kept.isEmpty()) {

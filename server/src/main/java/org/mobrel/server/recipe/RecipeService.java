@@ -34,7 +34,7 @@ public class RecipeService {
         return repository.latest(archived, words);
     }
 
-    /** @throws Missing if there is no such recipe */
+    /** @throws NotFound if there is no such recipe */
     @Transactional(readOnly = true)
     public List<Recipe> versions(long id) {
         latest(id);
@@ -49,13 +49,13 @@ public class RecipeService {
         return create(now.named(title + ", copy"));
     }
 
-    /** @throws Missing if there is no such recipe */
+    /** @throws NotFound if there is no such recipe */
     @Transactional(readOnly = true)
     public Recipe latest(long id) {
         return repository.latest(id).orElseThrow(() -> new NotFound("recipe", id));
     }
 
-    /** @throws Missing if there is no such version */
+    /** @throws NotFound if there is no such version */
     @Transactional(readOnly = true)
     public Recipe version(long id, int version) {
         return repository.version(id, version).orElseThrow(() -> new NotFound("recipe", id + ", version " + version));
@@ -76,7 +76,7 @@ public class RecipeService {
      * Saves the next version.
      *
      * @param basedOn the version the cook had open
-     * @throws Missing if there is no such recipe
+     * @throws NotFound if there is no such recipe
      * @throws Conflict if somebody saved another version meanwhile
      */
     @Transactional
@@ -105,7 +105,7 @@ public class RecipeService {
     /**
      * Takes a recipe out of the book, or puts it back; its versions stay.
      *
-     * @throws Missing if there is no such recipe
+     * @throws NotFound if there is no such recipe
      */
     @Transactional
     public void archive(long id, boolean archived) {
@@ -119,14 +119,14 @@ public class RecipeService {
         return remarks.notes(id);
     }
 
-    /** @throws Missing if there is no such recipe */
+    /** @throws NotFound if there is no such recipe */
     @Transactional
     public void note(long id, String text) {
         latest(id);
         remarks.add(id, text, clock.instant());
     }
 
-    /** @throws Missing if there is no such open note */
+    /** @throws NotFound if there is no such open note */
     @Transactional
     public void noteDone(long id, long note) {
         if (remarks.done(id, note, clock.instant()) == 0) {
@@ -143,7 +143,7 @@ public class RecipeService {
     /**
      * Keeps who takes the departures of a version on, and why.
      *
-     * @throws Missing if there is no such version
+     * @throws NotFound if there is no such version
      */
     @Transactional
     public void judge(long id, int version, List<String> departs, String by, String reason) {

@@ -15,7 +15,7 @@ public record JarRequest(
         @Nullable String mouth,
         @Min(value = 1, message = "between 1 and 500") @Max(value = 500, message = "between 1 and 500") int count) {
 
-    /** @throws BadField if there is no such size or mouth */
+    /** @throws InvalidField if there is no such size or mouth */
     public JarCount toCore(String field) {
         JarSize known = JarSize.ofCode(size)
                 .orElseThrow(() -> new InvalidField(

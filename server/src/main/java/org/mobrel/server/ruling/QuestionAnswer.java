@@ -24,7 +24,7 @@ public record QuestionAnswer(
         @Size(max = 300, message = "300 characters at most") @Nullable String words,
         @NotNull(message = "what was chosen") @Size(max = 80, message = "80 characters at most") String choice) {
 
-    /** @throws BadField if there is no such question */
+    /** @throws InvalidField if there is no such question */
     public static List<QuestionAnswer> checked(@Nullable List<QuestionAnswer> answers) {
         List<QuestionAnswer> all = Objects.requireNonNullElse(answers, List.of());
         all.forEach(answer -> question(answer.code()));

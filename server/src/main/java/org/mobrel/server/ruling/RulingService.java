@@ -225,21 +225,21 @@ public class RulingService {
         }
     }
 
-    /** @throws BadField if there is no such pack */
+    /** @throws InvalidField if there is no such pack */
     public static Pack pack(@Nullable String code) {
         return code == null
                 ? Pack.HOT
                 : Pack.ofCode(code).orElseThrow(() -> new InvalidField("pack", "\"" + code + "\" is not hot or raw"));
     }
 
-    /** @throws BadField if a jar names no known size or mouth */
+    /** @throws InvalidField if a jar names no known size or mouth */
     public static List<JarCount> jars(List<JarRequest> asked) {
         return IntStream.range(0, asked.size())
                 .mapToObj(index -> asked.get(index).toCore("jars[" + index + "]"))
                 .toList();
     }
 
-    /** @throws BadField if there is no such school */
+    /** @throws InvalidField if there is no such school */
     public static TimingPolicy school(@Nullable String code) {
         return code == null
                 ? TimingPolicy.LONGEST_INGREDIENT
@@ -252,7 +252,7 @@ public class RulingService {
         return altitude(request.altitudeFt(), request.altitudeM());
     }
 
-    /** @throws BadField unless one of both is given, and somebody could cook there */
+    /** @throws InvalidField unless one of both is given, and somebody could cook there */
     public static Altitude altitude(@Nullable Double feet, @Nullable Double metres) {
         if ((feet == null) == (metres == null)) {
             throw new InvalidField("altitudeFt", "in feet or in metres, not in both");
@@ -268,7 +268,7 @@ public class RulingService {
         return gauge(request.gauge(), request.gaugeErrorPsi());
     }
 
-    /** @throws BadField if there is no such gauge, or none can be so far off */
+    /** @throws InvalidField if there is no such gauge, or none can be so far off */
     public static Gauge gauge(String code, @Nullable BigDecimal errorPsi) {
         GaugeKind kind = GaugeKind.ofCode(code)
                 .orElseThrow(() -> new InvalidField("gauge", "\"" + code + "\" is not dial or weighted"));

@@ -16,7 +16,7 @@ public record MeasureRequest(@Nullable BigDecimal value, @Nullable String unit) 
     /** A tenth of a cubic metre: more than any kitchen cooks in a day. */
     private static final Volume MOST_KEPT = Volume.ofMillilitres(100_000);
 
-    /** @throws BadField if it is no amount of food */
+    /** @throws InvalidField if it is no amount of food */
     public Amount amount(String field) {
         BigDecimal known = positive(field);
         return Amount.read(known.toPlainString() + " " + (unit == null ? "" : unit))
@@ -28,7 +28,7 @@ public record MeasureRequest(@Nullable BigDecimal value, @Nullable String unit) 
     /**
      * A volume, also as servings of this household.
      *
-     * @throws BadField if it is none
+     * @throws InvalidField if it is none
      */
     public Volume volume(String field, Household household) {
         BigDecimal known = positive(field);

@@ -95,7 +95,7 @@ public class HoldService {
      * Lets a lot be used again, with what it went into.
      *
      * @return all that were let go
-     * @throws Missing if there is no such hold
+     * @throws NotFound if there is no such hold
      * @throws Conflict if it was released before
      */
     @Transactional

@@ -186,7 +186,7 @@ public class NeedService {
     /**
      * Keeps a kit, anew or in place of one.
      *
-     * @throws Missing if there is no such kit or recipe
+     * @throws NotFound if there is no such kit or recipe
      */
     @Transactional
     public long keep(Optional<Long> id, String name, long recipe, MealKit kit) {
@@ -198,7 +198,7 @@ public class NeedService {
         return repository.keep(id, name, recipe, kit);
     }
 
-    /** @throws Missing if there is no such kit */
+    /** @throws NotFound if there is no such kit */
     @Transactional
     public void removeKit(long id) {
         if (repository.remove(id) == 0) {

@@ -78,7 +78,7 @@ final class ShelfMessages {
             @Size(max = 200, message = "200 characters at most") @Nullable String note,
             @Size(max = 60, message = "60 characters at most") @Nullable String by) {
 
-        /** @throws BadField if it is none that is written by hand, or lacks a place */
+        /** @throws InvalidField if it is none that is written by hand, or lacks a place */
         Movement movement(ShelfLot lot) {
             MovementKind said = MovementKind.ofCode(kind)
                     .orElseThrow(() -> new InvalidField("kind", "eaten, given, spoiled, put-back, moved or undone"));

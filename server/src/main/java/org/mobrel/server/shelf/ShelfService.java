@@ -158,7 +158,7 @@ public class ShelfService {
      * Writes a movement into the ledger.
      *
      * @return its number
-     * @throws Missing if there is no such lot
+     * @throws NotFound if there is no such lot
      * @throws Conflict if it cannot be: no jar is there that could leave, none has left that could come back, the lot is on hold
      */
     @Transactional
@@ -227,7 +227,7 @@ public class ShelfService {
     /**
      * Takes jars off the shelf as an ingredient of a batch, from wherever they stand; the lot is chained to it.
      *
-     * @throws Missing if there is no such lot
+     * @throws NotFound if there is no such lot
      * @throws Conflict if there are not so many jars, or the lot is on hold
      */
     @Transactional

@@ -23,7 +23,7 @@ class Stocktake {
 
     /**
      * @return what differed, lot by lot
-     * @throws BadField if there is no such lot, or more were counted than there can be; then nothing is written
+     * @throws InvalidField if there is no such lot, or more were counted than there can be; then nothing is written
      */
     @Transactional
     List<ShelfMessages.Difference> count(Place place, List<ShelfMessages.Counted> counted, ShelfService.Said said) {

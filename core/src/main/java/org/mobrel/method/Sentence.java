@@ -26,12 +26,18 @@ public record Sentence(int step, String text, String plain, boolean serving) {
             "\\b(?:(?:just |right )?before (?:serving|eating|you eat|you serve)|(?:at|when|for|until|upon|after) serving(?: time)?"
                     + "|to serve(?! \\d)|at (?:the )?table|(?:when|after|once|as|on|upon|before) (?:you(?:'re| are| have|'ve)? |it is |the jars? (?:is|are) )?(?:ready to )?open(?:ed|ing)?"
                     + "|when (?:you )?(?:reheat(?:ing|ed)?|eat(?:ing)?|serve|come to eat|use)|when re-?heated|if you want .{0,40}when)\\b");
+    /** What somebody likes it with is on the plate, unless it is stirred in. */
+    private static final Pattern LIKED = Pattern.compile(
+            "^(?!.*\\b(?:add|stir|whisk|mix|put|pour|drop|throw|thicken|blend|puree|melt|jars?)\\w*\\b).*?(?:"
+                    + "\\b(?:kids|children|family|husband|wife|we|they|i|everyone|guests?) (?:all |really |always )*(?:loves?|likes?|eats?|enjoys?|has|have|had) (?:it|this|them|these) (?:with|over|on)\\b"
+                    + "|^\\W*(?:this|it|these|they|the \\w+)(?:'s| is| are| tastes?| goes)? (?:\\w+ )?(?:good|great|lovely|delicious|nice|best|wonderful|well) (?:with|over|on)\\b"
+                    + "|\\balways (?:had|ate|served) [^.,]{0,40}\\bwith it\\b)");
     /** Words that open a sentence about serving. */
     private static final Pattern SERVE = Pattern.compile(
             "^\\W*(?:serv(?:e|ing)\\b|reheat\\b(?!.*\\b(?:fill|ladle|jars?)\\b)|to (?:eat|use)\\b|garnish\\b|open (?:a|the|each) jar\\b)");
     /** A sentence that fills or processes is about canning, whatever else it says. */
     private static final Pattern CANNING = Pattern.compile(
-            "\\b(?:fill|ladle|pack)\\w*\\b.{0,60}\\bjars?\\b|\\bbefore (?:filling|canning|processing|it goes|you (?:can|fill))\\b|\\bcanner\\b|\\binto (?:the |each |hot |clean )*jars?\\b");
+            "\\b(?:fill|ladle|pack)\\w*\\b.{0,60}\\bjars?\\b|\\bbefore (?:filling|canning|processing|it goes|you (?:can|fill))\\b|\\bcanner\\b|\\b(?:in|into) (?:the |each |every |all |your |these |hot |clean |quart |pint )*jars?\\b");
 
     /** The sentences of the steps in their order; what follows a sentence about serving in its step is about serving too. */
     static List<Sentence> of(List<String> steps) {
@@ -47,7 +53,8 @@ public record Sentence(int step, String text, String plain, boolean serving) {
                 serving = !canning
                         && (serving
                                 || SERVING.matcher(plain).find()
-                                || SERVE.matcher(plain).find());
+                                || SERVE.matcher(plain).find()
+                                || LIKED.matcher(plain).find());
                 all.add(new Sentence(step, text.strip(), plain, serving));
             }
         }
@@ -69,6 +76,8 @@ public record Sentence(int step, String text, String plain, boolean serving) {
                     // 'Instead of potatoes use rice' has rice in it.
                     + "|\\b(?:without|instead of|rather than)\\b(?:\\s+(?!(?:use|add|put|stir|take|throw|pour|mix)\\b)[\\w'-]+){0,3}\\s*$");
 
+    private static final Pattern NOT_IT = Pattern.compile("\\s*not(?: (?:the|your|any|all|its))*\\s*");
+
     /** Whether the sentence says it, and does not deny it. */
     boolean says(Pattern what) {
         Matcher found = what.matcher(plain);
@@ -84,6 +93,13 @@ public record Sentence(int step, String text, String plain, boolean serving) {
     boolean isDenied(int at) {
         int from = clauseStart(at);
         return DENIED.matcher(plain.substring(from, at)).find();
+    }
+
+    /** Whether it is what is not left out: 'leave out the celery, but not the rice'. */
+    boolean isExcepted(int at) {
+        int from = clauseStart(at);
+        return NOT_IT.matcher(plain.substring(from, at)).matches()
+                && StepPhrases.TAKES_AWAY.matcher(plain.substring(0, from)).find();
     }
 
     /** Whether the words at an index only say how thick, how large or in what something is. */

@@ -12,6 +12,8 @@ final class StepPhrases {
             "\\bblend(?:s|ed|ing)?\\b(?! (?:of\\b|(?:the |all the |these )?(?:spices|herbs|seasonings?|dry rub|flavou?rs)))(?<!(?:flavou?rs|flavou?rs to|spices?|seasonings?|herbs?|tastes|them to) blend(?:ed)?)(?<!flavou?rs (?:have |are )blended)",
             "\\b(?:blender|stick[- ]blend\\w*|immersion|liquidi[sz]\\w*|pure[e]{1,2}(?:s|d|ing)?|blitz\\w*|whi[sz]z?(?:es|ed|ing)?|whizz?\\w*|mouli|food mill|potato ricer|ricer|emulsif\\w*)\\b",
             "\\bmash(?:es|ed|ing|er)?\\b",
+            "\\b(?:hand|stand|electric) mixer\\b",
+            "\\b(?:creamy|smooth|silky|velvety) texture\\b",
             "\\bsmash(?:ed|ing)?\\b(?! (?:the |a |1 |2 |3 |4 |some )?(?:cloves?|garlic|peppercorns))",
             "\\bprocess(?:ed|ing)?\\b.{0,40}\\b(?:smooth|pure|paste|food processor|pulp)",
             "\\bfood processor\\b(?<!(?:slice|shred|grate|chop|dice|cut|julienne)\\w{0,3} .{0,40}food processor)",
@@ -20,6 +22,8 @@ final class StepPhrases {
             "\\b(?:push|press|rub|pass|forc|put|work|run|sieve)\\w*\\b (?!(?:the |your |this )?(?:\\w+ )?(?:stock|broth|liquid|liquor|juices?)\\b).{0,40}\\b(?:sieve|strainer|food mill|mill|tamis|chinois)\\b",
             "\\bsieved? (?:the (?:soup|stew|vegetables|beans|mixture|pulp)|it|them|everything|all)\\b",
             "\\bcrush(?:ed|ing)?\\b.{0,30}\\b(?:beans?|peas|chickpeas|vegetables|potatoes|carrots|squash|pumpkin|against the (?:side|pot))\\b",
+            "\\b(?:until|till) (?!.{0,30}\\b(?:salt|sugar|bouillon|(?:stock|bouillon) cubes?|powder|paste|seasonings?)\\b).{0,40}\\b(?:disintegrat\\w*|dissolv\\w*|(?:break|cook|boil)s? down|collapses?)\\b",
+            "\\b(?:potatoes|beans|peas|lentils|vegetables|squash|pumpkin|everything)\\b (?:all |have |has )?(?:fall|falls|fallen|falling|cook|cooks|cooked|boil|boils|boiled) (?:apart|down|to pieces|to nothing)\\b",
             "\\bpulse(?:d)? (?:until|in the|with|it|everything|a few|several|the|\\d)",
             "\\bmill(?:ed)? (?:it|them|the) (?:until|to)?.{0,10}\\b(?:smooth|fine)");
 
@@ -32,7 +36,8 @@ final class StepPhrases {
             "\\b(?:dust|toss|coat|roll|sprinkle|shake)\\w*\\b.{0,40}\\bflour\\b",
             "\\bflour\\b",
             "\\b(?:reduc|boil|cook|simmer)\\w*\\b.{0,40}\\b(?:to|into) an? (?:\\w+ ){0,2}(?:paste|syrup|gravy|jam|glaze)\\b",
-            "\\b(?:reduc|cook|boil|simmer)\\w*\\b.{0,60}\\b(?:until|till) (?:it is |it's |the \\w+ is |very |quite |nice and |really |good and )*(?:thick|syrupy|stiff|stodgy)\\b(?! (?:slices|rounds|pieces))",
+            "\\b(?:reduc|cook|boil|simmer)\\w*\\b.{0,60}\\b(?:until|till) (?:it is |it's |the \\w+ is |as |very |quite |nice and |really |good and )*(?:thick|syrupy|stiff|stodgy)\\b(?! (?:slices|rounds|pieces))",
+            "\\bthick enough to\\b",
             "\\bcoats? the (?:back of (?:a|the) )?(?:\\w+ )?spoon\\b");
 
     /** Verbs that take away, without a word behind them. */
@@ -43,6 +48,12 @@ final class StepPhrases {
             "\\b(?:drain|strain|lift|throw)\\w*\\b.{0,40}\\b(?:off|out|away)\\b",
             "\\bleave\\b.{0,20}\\bout\\b",
             "\\b(?:pour|take|cut|peel|scoop|spoon|pull|fish|tip|wipe)\\w*\\b.{0,40}\\b(?:off|out|away)\\b");
+
+    /** What comes out of the pot, and goes into the jars. */
+    static final Pattern OUT_OF_THE_POT = any(
+            "\\b(?:remov|lift|take|scoop|fish)\\w*\\b[^.]{0,40}\\bfrom the heat\\b",
+            "\\b(?:remov|lift|take|scoop|fish)\\w*\\b[^.]{0,40}\\b(?:from|out of) the (?:pot|pan|water|kettle|broth|stock)\\b[^.]{0,20}\\b(?:fill|pack|ladle|put|spoon|divide|load)\\w*\\b[^.]{0,30}\\bjars?\\b");
+
     /** Words by which a remark is about the work, or about what is in the jars; a story about grandmother's noodles has none of them. */
     static final Pattern OF_THIS_BATCH = any(
             "\\b(?:add|stir|whisk|mix|put|pour|drop|throw|toss|thicken|blend|puree|mash|dredge|use|using|swap|replace|instead|soak)\\b",
@@ -91,12 +102,13 @@ final class StepPhrases {
                     + "|\\b(\\d+) ?(min|sec)\\w*[- ](?:of )?(?:vent|exhaust|steam)\\w*");
     static final Pattern NO_VENT = any(
             "\\b(?:no need to|do not|don't|dont|never|without|skip(?:ping)?|needn't) (?:the )?(?:vent|exhaust)\\w*\\b",
-            "\\bventing is not (?:needed|necessary)\\b");
+            "\\bventing is not (?:needed|necessary)\\b",
+            "^(?!.*\\d ?min).*\\b(?:clos|shut|put|set|drop)\\w*\\b[^.]{0,30}\\b(?:petcock|vent|weight|regulator)\\b[^.]{0,20}\\b(?:as soon as|the moment|when(?:ever)?|once)\\b[^.]{0,20}\\bsteam\\b[^.]{0,15}\\b(?:appear|com|start|show|escap|begin)");
 
     private static final String CANNER = "(?:canner|pressure|lid|pot|jars?|cooker|weight)";
     static final Pattern FORCED_COOLING = any(
             "\\b(?:cool|chill|run|put|place|hold|set|plunge|pour|stand|dip|douse)\\w*\\b[^.]{0,50}\\b" + CANNER
-                    + "\\b[^.]{0,50}\\b(?:(?:cold|running|cool|iced?) (?:tap )?water|cold tap|sink|ice bath|ice|the tap|wet (?:towels?|cloths?))\\b",
+                    + "\\b[^.]{0,50}\\b(?:(?:cold|running|cool|iced?) (?:tap )?water|stream of water|snow|cold tap|sink|ice bath|ice|the tap|wet (?:towels?|cloths?))\\b",
             "\\b(?:cold|running|cool|iced?) (?:tap )?water\\b[^.]{0,40}\\b(?:over|on|round|around|onto)\\b[^.]{0,20}\\b"
                     + CANNER + "\\b",
             "\\b(?:wet|cold|damp) (?:towels?|cloths?)\\b[^.]{0,30}\\b(?:on|over|round|around)\\b[^.]{0,15}\\b" + CANNER
@@ -140,6 +152,7 @@ final class StepPhrases {
             "\\b(?:pack|stuff|cram|press|push|fill|ram)\\w*\\b[^.]{0,60}\\b(?:tight(?:ly)?|firm(?:ly)?|snug(?:ly)?|as full as|as many as|as much as|to the (?:very )?(?:top|brim|rim|shoulders?|neck)|completely|right up|to capacity)\\b",
             "\\b(?:stuff|cram)(?:s|ed|ing)?\\b(?! (?:it |them )?with\\b)",
             "\\b" + JARS + "[^.]{0,30}\\bfull of\\b",
+            "\\b(?:solids only|only (?:the )?solids)\\b",
             "\\btightly packed\\b");
     static final Pattern BANDS = any("\\b(?:bands?|rings?|lids?|screw|finger)\\b");
     /** Solids up to the headspace. */
@@ -168,31 +181,26 @@ final class StepPhrases {
 
     static final Pattern SKINS_ON = any(
             "\\b(?:do not|don't|dont|without|no need to|never|not|needn't) peel\\w*\\b",
-            "\\b(?:leave|left|leaving|keep|keeping)\\b[^.]{0,25}\\b(?:skins?|peels?|jackets?) on\\b",
-            "\\b(?:skins?|peels?|jackets?) (?:left |kept )?on\\b",
+            "(?<!\\b(?:not|never|don't|dont) )\\b(?:leave|left|leaving|keep|keeping)\\b[^.]{0,25}\\b(?:skins?|peels?|jackets?) (?:of the \\w+ )?on\\b",
+            "(?<!\\b(?:not|never|don't|dont) (?:leave|keep)(?: the| their| any)? )\\b(?:skins?|peels?|jackets?) (?:left |kept )?on\\b",
             "\\bunpeeled\\b|\\bun-peeled\\b",
             "\\b(?:in|with) their (?:skins?|jackets|peels?)\\b(?!.{0,60}\\b(?:peel|slip|rub|pull))",
             "\\bscrub(?:bed)?\\b(?!.{0,60}\\bpeel)");
 
     static final Pattern CUTS = any(
             "\\b(?:cut|chop|dic|cub|slic|chunk|quarter|halv|piece|strip|trim)(?:s|e|ed|es|ing|ped)?\\b",
-            "\\bleave\\b[^.]{0,20}\\bwhole\\b");
+            "\\bleave\\b[^.]{0,20}\\bwhole\\b",
+            "\\bwhole (?:\\w+ )?(?:potatoes|carrots|beets?|turnips|parsnips|onions|tomatoes|chickens?|breasts?|roasts?)\\b",
+            "\\bin 1 piece\\b|\\bin one piece\\b|\\bsize of (?:your|a) fist\\b");
     static final Pattern ABOUT_JARS = any("\\b(?:headspace|rim|head space|from the top|below the)\\b");
     static final Pattern SHAPES = Pattern.compile(
-            "\\b(chunks?|large pieces|big pieces|steaks?|chops|quarters|halves|quartered|halved|in half|whole|wedges|fist-sized|bite[- ]sized|fillets|roasts?)\\b");
+            "\\b(chunks?|large pieces|big pieces|steaks?|chops|quarters|halves|quartered|halved|in half|whole|(?:1|one) piece|wedges|fist-sized|size of (?:your|a) fist|bite[- ]sized|fillets|roasts?)\\b");
     static final Pattern SMALL = any("\\b(?:small|bite[- ]sized|dice[ds]?|cubes?|strips?|thin|finely)\\b");
 
     static final Pattern SIMMERS =
             any("\\bsimmer(?:s|ed|ing)?\\b|\\bcook(?:s|ed|ing)?\\b|\\bboil(?:s|ed|ing)?\\b|\\bbraise\\w*\\b");
     static final Pattern ROASTS = any("\\b(?:roast|bake)(?:s|d|ed|ing)?\\b");
     static final Pattern CHILLS = any("\\b(?:chill|refrigerat|fridge)\\w*\\b");
-    /** Ways to process that reach no more than the boil, or that nobody can control. */
-    static final Pattern OTHER_METHODS = any(
-            "\\b(?:boiling[- ])?water[- ]?bath\\b",
-            "\\b(?:process|can|bake|put|set)\\w*\\b[^.]{0,40}\\b(?:in|into) (?:the |an? )?(?:hot |warm |slow )?(?:oven|microwave|dishwasher|steam canner|steamer|slow cooker|multi-?cooker|electric pressure cooker)\\b(?=.*\\b(?:jars?|process|seal|can)\\b|$)",
-            "\\b(?:turn|invert|flip|stand)\\w*\\b[^.]{0,30}\\bjars?\\b[^.]{0,30}\\b(?:upside[- ]down|over|on their heads|lids?)\\b[^.]{0,20}(?:seal)?",
-            "\\bopen[- ]kettle\\b");
-
     static final Pattern STRAINS = any(
             "\\bstrain(?:s|ed|ing)?\\b",
             "\\b(?:remove|discard|lift out|take out|throw out|fish out)\\w*\\b[^.]{0,20}\\b(?:bones|carcass(?:es)?)\\b");

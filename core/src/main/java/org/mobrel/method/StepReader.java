@@ -50,8 +50,10 @@ final class StepReader {
             work(sentence, named, sayings);
             StatedProcess.in(sentence.text())
                     .forEach(stated -> sayings.add(new StepStatement.States(quote(sentence), stated)));
-            if (sentence.says(StepPhrases.OTHER_METHODS)) {
-                sayings.add(new StepStatement.OtherMethod(quote(sentence)));
+            for (Departure departure : Departure.values()) {
+                if (departure.isSaidIn(sentence)) {
+                    sayings.add(new StepStatement.Departs(quote(sentence), departure));
+                }
             }
             processed |= sentence.says(StepPhrases.PROCESSES);
             heated |= sentence.says(StepPhrases.HEATS);
@@ -78,8 +80,8 @@ final class StepReader {
         for (LineReader.Named one : named) {
             int at = sentence.plain().indexOf(PlainText.of(one.words()));
             String clause = at < 0 ? sentence.plain() : sentence.clause(at);
-            boolean there = (at < 0 || !sentence.isDenied(at))
-                    && !StepPhrases.TAKES_AWAY.matcher(clause).find()
+            boolean there = (at < 0 || !sentence.isDenied(at) || sentence.isExcepted(at))
+                    && (!StepPhrases.TAKES_AWAY.matcher(clause).find() || isMoved(sentence, one.mention()))
                     && (at < 0 || !sentence.isCompared(at, one.words()));
             if (!there) {
                 continue;
@@ -97,6 +99,12 @@ final class StepReader {
                         sayings.add(new StepStatement.AddsStopped(quote(sentence), known, one.words())));
             }
         }
+    }
+
+    /** Noodles taken out of the pot go into the jars next; fat and bones do not. */
+    private static boolean isMoved(Sentence sentence, Mention mention) {
+        return mention.stop().filter(stop -> !stop.isFat()).isPresent()
+                && StepPhrases.OUT_OF_THE_POT.matcher(sentence.plain()).find();
     }
 
     private static boolean isFatInTheJar(Sentence sentence, Mention mention) {
@@ -117,7 +125,9 @@ final class StepReader {
             return true;
         }
         return switch (stop.code()) {
-            case "puree", "dry-beans", "unpeeled" -> true;
+            case "unpeeled" -> true;
+            // A dish of its own, such as refried beans, is smooth whatever the sentence does to it.
+            case "puree" -> !words.contains(" ") || sayings.stream().anyMatch(StepStatement.Purees.class::isInstance);
             case "thickener" ->
                 stop.remedies().isEmpty()
                         || stop.group().startsWith("bought")

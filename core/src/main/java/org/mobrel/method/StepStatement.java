@@ -184,12 +184,12 @@ public sealed interface StepStatement {
         }
     }
 
-    /** Another way to process than a pressure canner. */
-    record OtherMethod(Quote quote) implements StepStatement {
+    /** The canning itself, otherwise than a canner's manual has it. */
+    record Departs(Quote quote, Departure departure) implements StepStatement {
 
         @Override
         public StepStatement at(Quote other) {
-            return new OtherMethod(other);
+            return new Departs(other, departure);
         }
     }
 

@@ -357,7 +357,7 @@ public final class PageReader {
                         || said instanceof StepStatement.DryBeans
                         || said instanceof StepStatement.ShortVent
                         || said instanceof StepStatement.ForcedCooling
-                        || said instanceof StepStatement.OtherMethod
+                        || said instanceof StepStatement.Departs
                         || said instanceof StepStatement.Names named && !listed.contains(meaning(named.food())));
     }
 

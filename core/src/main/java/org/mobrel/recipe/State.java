@@ -206,6 +206,17 @@ public enum State {
             "to garnish",
             "as a garnish",
             "when the jar is opened",
+            "add when serving",
+            "added when serving",
+            "add at serving",
+            "add when opened",
+            "add when opening",
+            "when opening",
+            "when opening the jar",
+            "when you open the jar",
+            "add when you open the jar",
+            "added when you open the jar",
+            "added when opened",
             "when opened");
 
     private static final Phrases<State> PHRASES = new Phrases<>();

@@ -8,6 +8,7 @@ import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mobrel.jars.JarSize;
+import org.mobrel.method.Departure;
 import org.mobrel.method.StatedProcess;
 import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.GaugePressure;
@@ -51,7 +52,7 @@ public record StatedRemark(String code, String text, OptionalInt step) {
     public static List<StatedRemark> of(List<Stated> stated, Batch batch, Ruling ruling) {
         Optional<Timing> timing = ruling.timing();
         Stream<StatedRemark> methods =
-                batch.method().all(StepStatement.OtherMethod.class).stream().map(StatedRemark::otherMethod);
+                batch.method().all(StepStatement.Departs.class).stream().map(StatedRemark::departs);
         if (timing.isEmpty()) {
             return methods.toList();
         }
@@ -65,12 +66,33 @@ public record StatedRemark(String code, String text, OptionalInt step) {
         return Stream.concat(methods, times).toList();
     }
 
-    private static StatedRemark otherMethod(StepStatement.OtherMethod said) {
+    private static StatedRemark departs(StepStatement.Departs said) {
         return new StatedRemark(
-                "stated-method-differs",
-                "Your recipe says “%s” Nothing but a pressure canner gets hot enough inside the jars of this, for however long."
-                        .formatted(said.quote().words().replaceAll("[.]+$", "") + "."),
+                switch (said.departure()) {
+                    case OTHER_METHOD -> "stated-method-differs";
+                    case NOT_PROCESSED -> "stated-without-process";
+                    case WAX -> "stated-wax";
+                    case LARGE_JARS -> "stated-large-jars";
+                    case USED_LIDS -> "stated-used-lids";
+                    case WAITING -> "stated-waiting";
+                },
+                "Your recipe says “%s.” %s"
+                        .formatted(said.quote().words().replaceAll("[.]+$", ""), against(said.departure())),
                 OptionalInt.of(said.quote().step()));
+    }
+
+    private static String against(Departure departure) {
+        return switch (departure) {
+            case OTHER_METHOD ->
+                "Nothing but a pressure canner gets hot enough inside the jars of this, for however long.";
+            case NOT_PROCESSED ->
+                "A lid that holds says nothing of what lives on in the jar: without its full time under pressure the food belongs in the refrigerator or the freezer.";
+            case WAX -> "Wax closes no jar of this: it takes a new lid and a band.";
+            case LARGE_JARS -> "Nothing was tested in jars over a quart.";
+            case USED_LIDS -> "The compound of a lid seals once: each jar takes a new one.";
+            case WAITING ->
+                "Jars go into the canner as soon as they are filled: cold ones heat up more slowly than those that were tested.";
+        };
     }
 
     private static Optional<StatedRemark> differs(

@@ -17,7 +17,6 @@ import org.mobrel.method.Method;
 import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.Length;
 import org.mobrel.recipe.Choice;
-import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.Mention;
 import org.mobrel.recipe.QuestionCode;
 
@@ -60,7 +59,8 @@ final class StepRules {
         return method(batch).all(StepStatement.AddsStopped.class).stream()
                 .filter(said -> batch.lines().stream()
                         .noneMatch(ruled -> ruled.line().stopped().contains(said.stop())))
-                .filter(said -> !isInALine(batch, said.words()))
+                // Of dried beans that are listed their own rule says how they go in.
+                .filter(said -> !said.stop().code().equals("dry-beans") || !hasBeans(batch))
                 .map(said -> stop(
                         batch,
                         said,
@@ -72,15 +72,6 @@ final class StepRules {
                         Source.GUIDE_SOUPS,
                         atOpening(batch, said, "Add it when you open the jar"),
                         leaveOut(batch, said)));
-    }
-
-    private static boolean isInALine(Examined batch, String words) {
-        return batch.lines().stream()
-                .map(LineRuling::line)
-                .filter(IngredientLine::goesIntoJar)
-                .anyMatch(line -> line.text()
-                        .toLowerCase(java.util.Locale.ROOT)
-                        .contains(words.toLowerCase(java.util.Locale.ROOT)));
     }
 
     static Stream<Finding> beansDoNotGoInDry(Examined batch) {

@@ -3,6 +3,7 @@ package org.mobrel.method;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -45,6 +46,11 @@ class StepReaderTest {
         if (saying instanceof StepStatement.BoilsBeans boils) {
             return "b" + boils.minutes();
         }
+        if (saying instanceof StepStatement.Departs departs) {
+            return departs.departure() == Departure.OTHER_METHOD
+                    ? "o"
+                    : "o" + departs.departure().name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
         return switch (saying.getClass().getSimpleName()) {
             case "Purees" -> "p";
             case "Thickens" -> "t";
@@ -56,7 +62,6 @@ class StepReaderTest {
             case "PacksHot" -> "h";
             case "Unpeeled" -> "u";
             case "States" -> "x";
-            case "OtherMethod" -> "o";
             default -> "";
         };
     }

@@ -1,0 +1,36 @@
+package org.mobrel.method;
+
+import java.util.regex.Pattern;
+
+/** What recipes say of the canning itself, and no canner's manual does. Mobrel's run goes its own way; the cook is told why. */
+public enum Departure {
+    /** Ways to process that reach no more than the boil, or that nobody can control. */
+    OTHER_METHOD(
+            "\\b(?:boiling[- ])?water[- ]?bath\\b",
+            "\\b(?:process|can|bake|put|set)\\w*\\b[^.]{0,40}\\b(?:in|into) (?:the |an? )?(?:hot |warm |slow )?(?:oven|microwave|dishwasher|steam canner|steamer|slow cooker|multi-?cooker|electric pressure cooker)\\b(?=.*\\b(?:jars?|process|seal|can)\\b|$)",
+            "\\b(?:bake|process|cook|seal)\\w*\\b[^.]{0,30}\\bjars?\\b[^.]{0,30}\\b(?:in|into) (?:the |an? )?(?:hot |warm |slow )?(?:oven|microwave|dishwasher|steamer|slow cooker)\\b",
+            "\\b(?:steam|atmospheric|electric) canners?\\b",
+            "\\bcanning (?:setting|mode|function|program(?:me)?|button)\\b",
+            "\\b(?:turn|invert|flip|stand)\\w*\\b[^.]{0,30}\\bjars?\\b[^.]{0,30}\\b(?:upside[- ]down|over|on their heads|lids?)\\b[^.]{0,20}(?:seal)?",
+            "\\bopen[- ]kettle\\b"),
+    NOT_PROCESSED(
+            "^(?!.*\\b(?:freez|frozen|refrigerat|fridge)).*?\\b(?:no need to|needn't|need not|do not|don't|dont|without|never|skip|skipping|no) (?:any |the |further |more |need for )*(?:process|pressure[- ]?cann|canning)\\w*\\b(?: (?:it|them|these|the jars?))?(?=\\s*(?:[.,;:!]|$|\\b(?:if|when|as|because|since|at all|is|are|needed|necessary|required)\\b))"),
+    WAX("\\bparaffin\\b", "\\b(?:seal|cover|top|pour|melt)\\w*\\b[^.]{0,30}\\bwax\\b(?! (?:beans?|paper))"),
+    LARGE_JARS(
+            "\\b(?:half[- ]?gallon|1/2[- ]?gallon|2[- ]?quart|gallon|(?:1\\.5|2)[- ]?(?:l|lit(?:er|re)s?))[- ]?(?:sized? |mason |canning |glass )?jars?\\b"),
+    USED_LIDS("\\b(?:re-?us(?:e|es|ed|ing)|used|old|last year's|second[- ]hand)\\b[^.]{0,15}\\blids?\\b"),
+    /** Filled jars that stand before they are processed; jars that stand afterwards are as they should be. */
+    WAITING(
+            "\\bjars?\\b[^.]{0,60}\\b(?:over ?night|tomorrow|next (?:day|morning)|in the (?:morning|fridge|refrigerator))\\b[^.]{0,40}\\bbefore (?:you )?(?:process|cann?)\\w*\\b",
+            "\\b(?:fill|pack)\\w*\\b[^.]{0,40}\\bjars?\\b[^.]{0,50}\\b(?:process|can)\\w*\\b[^.]{0,30}\\b(?:tomorrow|next (?:day|morning)|in the morning)\\b");
+
+    private final Pattern says;
+
+    Departure(String... patterns) {
+        says = Pattern.compile(String.join("|", patterns));
+    }
+
+    boolean isSaidIn(Sentence sentence) {
+        return sentence.says(says);
+    }
+}

@@ -31,7 +31,7 @@ const queries = new QueryClient({
 // Whatever another device changes is asked for again here.
 onChange((concept) => void refresh(queries, concept));
 
-const outbox = deviceOutbox();
+const outbox = deviceOutbox(() => void refresh(queries, "runs"));
 
 void watchForUpdates();
 whenIdle(() => void loadEveryPage());

@@ -1,5 +1,6 @@
 import { act, fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { beforeEach, expect, test, vi } from "vitest";
+import { keys } from "@/api/keys";
 import { FakeEventSource } from "@/test/eventSource";
 import { at, run as runOf, seen } from "@/test/runs";
 import { type Answer, held, ok, problem, server } from "@/test/server";
@@ -238,15 +239,18 @@ test("what the other device did first is told with its name", async () => {
 });
 
 test("a tap without a server is shown as not written down, and the clock goes on", async () => {
-  const { user } = await stove({ stage: "venting", clockEndsAt: at(-1) });
+  const { user, queries } = await stove({ stage: "venting", clockEndsAt: at(-1) });
+  queries.setQueryData(keys.shelf, {});
   server.unplug(EVENTS);
   await user.click(button("Weight on"));
   const card = screen.getByRole("region", { name: "Big canner" });
   expect(await within(card).findByText("Not written down yet")).toBeTruthy();
   expect(within(card).getByText(/Coming up to 12.5 on this dial/)).toBeTruthy();
-  // It is sent again as soon as the server is there.
+  expect(queries.getQueryState(keys.shelf)?.isInvalidated).toBe(false);
+  // It is sent again as soon as the server is there, and what else shows it asks again only then.
   server.on(EVENTS, ok(runOf({ stage: "rising", weightOnAt: at(0), events: events(1) })));
   await waitFor(() => expect(within(card).queryByText("Not written down yet")).toBeNull());
+  expect(queries.getQueryState(keys.shelf)?.isInvalidated).toBe(true);
 });
 
 test("what this kitchen wants to look at is ticked before the lid can be locked", async () => {

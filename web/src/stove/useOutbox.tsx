@@ -25,11 +25,15 @@ export function rememberCook(name: string) {
   localStorage.setItem(BY, name);
 }
 
-/** The outbox of this page, as it talks to the server and keeps on this device. */
-export function deviceOutbox(): Outbox {
+/**
+ * The outbox of this page, as it talks to the server and keeps on this device.
+ *
+ * @param written what is to be done whenever a tap was written down; by then the cook may be on another page, such as the shelf
+ */
+export function deviceOutbox(written: () => void): Outbox {
   return new Outbox({
     store: deviceStore(),
-    send: async (runId, event, signal, kitchen) =>
+    send: async (runId, event, signal, kitchen) => {
       hear(
         await body(
           api.POST("/api/runs/{id}/events", {
@@ -39,7 +43,9 @@ export function deviceOutbox(): Outbox {
             ...(kitchen === undefined ? {} : { headers: { [FOR_KITCHEN]: kitchen } }),
           }),
         ),
-      ),
+      );
+      written();
+    },
     // Of two quick taps the second knows what the first has written down by now.
     known: (run) => (live().runs?.find((each) => each.id === run.id) ?? run).events.length,
     now: runNow,
@@ -108,9 +114,8 @@ export function useRecordEvent(run: Run): Recording {
         setError(undefined);
       } catch (refused) {
         setError(refused);
-        throw refused;
-      } finally {
         void changed();
+        throw refused;
       }
     },
     [outbox, run, changed],

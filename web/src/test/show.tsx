@@ -4,6 +4,7 @@ import { userEvent } from "@testing-library/user-event";
 import type { ReactNode } from "react";
 import { Router } from "wouter";
 import { memoryLocation } from "wouter/memory-location";
+import { refresh } from "@/api/useChanged";
 import { ToastShelf } from "@/kit/Toast";
 import { deviceOutbox, OutboxProvider } from "@/stove";
 
@@ -17,7 +18,7 @@ export async function show(what: ReactNode) {
   const shown = render(
     <QueryClientProvider client={queries}>
       <ToastShelf>
-        <OutboxProvider outbox={deviceOutbox()}>
+        <OutboxProvider outbox={deviceOutbox(() => void refresh(queries, "runs"))}>
           <Router hook={hook} searchHook={searchHook}>
             {what}
           </Router>

@@ -52,6 +52,9 @@ final class StoveHand {
     /** By canner, the notes that were kept. */
     private final Map<String, List<String>> kept = new TreeMap<>();
 
+    /** Notes of which the hand does not know whether they were kept: a busy machine said nothing in time. */
+    private final List<String> unsure = new ArrayList<>();
+
     private int notes;
 
     StoveHand(Page page, String name) {
@@ -89,18 +92,22 @@ final class StoveHand {
 
     private void note(Locator card, String canner) {
         Locator field = card.getByLabel("A note");
+        String words = "%s %d".formatted(name, ++notes);
         try {
             if (!field.isVisible()) {
                 card.getByText("Notes, the record, and stopping")
                         .click(new Locator.ClickOptions().setTimeout(AT_ONCE_MS));
             }
-            String words = "%s %d".formatted(name, notes + 1);
             field.fill(words, new Locator.FillOptions().setTimeout(AT_ONCE_MS));
-            field.press("Enter", new Locator.PressOptions().setTimeout(AT_ONCE_MS));
-            notes++;
-            kept.computeIfAbsent(canner, first -> new ArrayList<>()).add(words);
         } catch (PlaywrightException gone) {
             // The load left the stove.
+            return;
+        }
+        try {
+            field.press("Enter", new Locator.PressOptions().setTimeout(AT_ONCE_MS));
+            kept.computeIfAbsent(canner, first -> new ArrayList<>()).add(words);
+        } catch (PlaywrightException gone) {
+            unsure.add(words);
         }
     }
 
@@ -114,6 +121,11 @@ final class StoveHand {
     /** What the server has not taken, as the page says. */
     List<String> refused() {
         return page.getByText("could not be written down").allInnerTexts();
+    }
+
+    /** Each of these may have been written down once. */
+    List<String> unsure() {
+        return unsure;
     }
 
     List<String> notes() {

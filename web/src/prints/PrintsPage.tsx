@@ -2,32 +2,9 @@ import { Printer } from "lucide-react";
 import { useState } from "react";
 import { Button, Card, Choice, NumberField, PageFrame, ProblemNote, Stepper } from "@/kit";
 import { useKitchen } from "@/kitchen";
-import { usualPaper } from "@/quantity";
 import { type Lot, lotName, useShelf } from "@/shelf";
+import { asked, keepPaper, keptPaper, type LabelPaper, type Sheet, usualOn } from "./sheet";
 
-/** A sheet of labels by its measures in millimetres. */
-interface Sheet {
-  readonly columns: number;
-  readonly rows: number;
-  readonly width: number;
-  readonly height: number;
-  readonly left: number;
-  readonly top: number;
-  readonly gapX: number;
-  readonly gapY: number;
-}
-
-const A4: Sheet = { columns: 3, rows: 8, width: 64, height: 33.9, left: 7, top: 12.9, gapX: 2, gapY: 0 };
-const LETTER: Sheet = {
-  columns: 3,
-  rows: 10,
-  width: 66.7,
-  height: 25.4,
-  left: 4.8,
-  top: 12.7,
-  gapX: 3.1,
-  gapY: 0,
-};
 /** What is counted, and what is measured: in millimetres, or inches where the kitchen has those. */
 const MEASURES: readonly (readonly [keyof Sheet, string])[] = [
   ["columns", "Labels across"],
@@ -41,28 +18,13 @@ const MEASURES: readonly (readonly [keyof Sheet, string])[] = [
 ];
 const COUNTS: readonly (keyof Sheet)[] = ["columns", "rows"];
 const MM_IN_AN_INCH = 25.4;
-const KEPT = "mobrel.label-sheet";
-
-function kept(): { readonly paper: string; readonly sheet: Sheet } {
-  try {
-    const text = localStorage.getItem(KEPT);
-    return text ? JSON.parse(text) : usual();
-  } catch {
-    return usual();
-  }
-}
-
-function usual() {
-  const paper = usualPaper();
-  return { paper, sheet: paper === "letter" ? LETTER : A4 };
-}
 
 /** Everything that goes on paper: labels for jars, and lists. */
 export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
   const shelf = useShelf();
   const kitchen = useKitchen();
-  const [paper, setPaper] = useState(kept().paper);
-  const [sheet, setSheet] = useState<Sheet>(kept().sheet);
+  const [labels, setLabels] = useState(keptPaper);
+  const { paper, sheet } = labels;
   const [first, setFirst] = useState(1);
   const [square, setSquare] = useState("yes");
   const [counts, setCounts] = useState<ReadonlyMap<string, number>>(new Map());
@@ -72,15 +34,12 @@ export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
   const wanted = lots.filter((each) => countOf(each) > 0);
   const total = wanted.reduce((sum, each) => sum + countOf(each), 0);
   const spots = sheet.columns * sheet.rows;
-  const keep = (next: { paper?: string; sheet?: Sheet }) => {
-    const now = { paper: next.paper ?? paper, sheet: next.sheet ?? sheet };
-    setPaper(now.paper);
-    setSheet(now.sheet);
-    localStorage.setItem(KEPT, JSON.stringify(now));
+  const keep = (next: LabelPaper) => {
+    setLabels(next);
+    keepPaper(next);
   };
   const address =
-    `/api/prints/labels.pdf?paper=${paper}&first=${first}&code=${square === "yes"}` +
-    `&grid=${MEASURES.map(([key]) => sheet[key]).join(",")}` +
+    `/api/prints/labels.pdf?${asked(labels)}&first=${first}&code=${square === "yes"}` +
     wanted.map((each) => `&lots=${each.code}*${countOf(each)}`).join("");
   return (
     <PageFrame
@@ -157,7 +116,7 @@ export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
                 { value: "a4", text: "A4" },
                 { value: "letter", text: "US letter" },
               ]}
-              onChange={(next) => keep({ paper: next, sheet: next === "a4" ? A4 : LETTER })}
+              onChange={(next) => keep(usualOn(next))}
             />
             <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))] gap-x-4">
               {MEASURES.map(([key, text]) => (
@@ -167,7 +126,7 @@ export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
                   counted={COUNTS.includes(key)}
                   inches={kitchen.data?.units === "us"}
                   value={sheet[key]}
-                  onChange={(value) => keep({ sheet: { ...sheet, [key]: value } })}
+                  onChange={(value) => keep({ paper, sheet: { ...sheet, [key]: value } })}
                 />
               ))}
             </div>

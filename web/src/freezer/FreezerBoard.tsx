@@ -2,7 +2,7 @@ import { Printer, Snowflake } from "lucide-react";
 import { useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Button, Card, Disclosure, Field, ProblemNote, Stepper, useKept, useToast, whenSent } from "@/kit";
-import { asked, keptPaper } from "@/prints/sheet";
+import { keptPaper, labelQuery } from "@/prints";
 import { daysBetween, formatDate } from "@/quantity";
 import { type Frozen, useFreeze, useFreezer, usePutBack, useTakeOut } from "./useFreezer";
 
@@ -28,7 +28,7 @@ export function FreezerBoard({ metric }: { readonly metric: boolean }) {
         {all > 0 && (
           <a
             className="flex min-h-11 items-center gap-2 rounded-field px-3 font-bold text-primary hover:bg-steam"
-            href={`/api/prints/freezer-labels.pdf?${asked(keptPaper())}`}
+            href={`/api/prints/freezer-labels.pdf?${labelQuery(keptPaper())}`}
             target="_blank"
             rel="noreferrer"
           >

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Button, Card, Choice, NumberField, PageFrame, ProblemNote, Stepper } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { type Lot, lotName, useShelf } from "@/shelf";
-import { asked, keepPaper, keptPaper, type LabelPaper, type Sheet, usualOn } from "./sheet";
+import { keepPaper, keptPaper, type LabelPaper, labelQuery, type Sheet, usualOn } from "./sheet";
 
 /** What is counted, and what is measured: in millimetres, or inches where the kitchen has those. */
 const MEASURES: readonly (readonly [keyof Sheet, string])[] = [
@@ -39,7 +39,7 @@ export function PrintsPage({ lot }: { readonly lot: string | undefined }) {
     keepPaper(next);
   };
   const address =
-    `/api/prints/labels.pdf?${asked(labels)}&first=${first}&code=${square === "yes"}` +
+    `/api/prints/labels.pdf?${labelQuery(labels)}&first=${first}&code=${square === "yes"}` +
     wanted.map((each) => `&lots=${each.code}*${countOf(each)}`).join("");
   return (
     <PageFrame

@@ -1,12 +1,12 @@
 import { expect, test } from "vitest";
-import { asked, keepPaper, keptPaper, usualOn } from "./sheet";
+import { keepPaper, keptPaper, labelQuery, usualOn } from "./sheet";
 
 test("labels go on the sheet this device was told of, and on the usual one otherwise", () => {
-  expect(asked(keptPaper())).toBe(asked(usualOn(keptPaper().paper)));
+  expect(labelQuery(keptPaper())).toBe(labelQuery(usualOn(keptPaper().paper)));
   const own = { ...usualOn("a4"), sheet: { ...usualOn("a4").sheet, rows: 9, height: 30 } };
   keepPaper(own);
   expect(keptPaper()).toEqual(own);
-  expect(asked(own)).toBe("paper=a4&grid=3,9,64,30,7,12.9,2,0");
+  expect(labelQuery(own)).toBe("paper=a4&grid=3,9,64,30,7,12.9,2,0");
 });
 
 test.each(["", "{", "null", "{}", '{"paper":"a4","sheet":{"columns":3}}'])(

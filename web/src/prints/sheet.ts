@@ -56,6 +56,6 @@ export function keepPaper(paper: LabelPaper) {
 }
 
 /** The paper and its labels, as an address has them. */
-export function asked({ paper, sheet }: LabelPaper): string {
+export function labelQuery({ paper, sheet }: LabelPaper): string {
   return `paper=${paper}&grid=${ORDER.map((key) => sheet[key]).join(",")}`;
 }

@@ -22,7 +22,22 @@ public enum Departure {
     /** Filled jars that stand before they are processed; jars that stand afterwards are as they should be. */
     WAITING(
             "\\bjars?\\b[^.]{0,60}\\b(?:over ?night|tomorrow|next (?:day|morning)|in the (?:morning|fridge|refrigerator))\\b[^.]{0,40}\\bbefore (?:you )?(?:process|cann?)\\w*\\b",
-            "\\b(?:fill|pack)\\w*\\b[^.]{0,40}\\bjars?\\b[^.]{0,50}\\b(?:process|can)\\w*\\b[^.]{0,30}\\b(?:tomorrow|next (?:day|morning)|in the morning)\\b");
+            "\\b(?:fill|pack)\\w*\\b[^.]{0,40}\\bjars?\\b[^.]{0,50}\\b(?:process|can)\\w*\\b[^.]{0,30}\\b(?:tomorrow|next (?:day|morning)|in the morning)\\b"),
+    /** Fuller than the inch and more that jars under pressure are given. */
+    HEADSPACE(
+            "\\b(?:no|without(?: any)?|don't bother with|skip the) head ?space\\b",
+            "(?<![\\d/] )\\b(?:1/[248]|3/[48]|half an?|half|a quarter|a quarter of an|quarter)[- ]?(?:of an )?(?:inch|in\\b|\")[^.]{0,20}\\b(?:head ?space|of the (?:top|rim)|from the (?:top|rim)|of space|at the top)\\b"),
+    /** The clock starts with the pressure, and the heat stays on until it is over. */
+    TIMING(
+            "\\b(?:start|begin)\\w*\\b[^.]{0,15}\\b(?:count|tim|clock)\\w*\\b(?!.*\\b(?:pressure|psi|jiggl|rock|gauge|dial|full|\\d+ ?(?:lbs?|pounds?)))[^.]{0,20}\\b(?:as soon as|when|once|the moment)\\b[^.]{0,20}\\b(?:weight|lid|steam|heat|burner|stove|canner)\\b",
+            "\\b(?:heat|burner|flame|gas|stove)\\b[^.]{0,30}\\b(?:early|too soon|sooner|before the (?:time|end))\\b",
+            "\\b(?:turn|switch)\\w*\\b[^.]{0,10}\\b(?:off)\\b[^.]{0,20}\\b(?:minutes|min) (?:early|sooner|before)\\b"),
+    /** Opened, cooled or tightened while all of it is still hot. */
+    AFTERWARDS(
+            "\\b(?:open|lift off|take off|remove|unlock)\\w*\\b[^.]{0,15}\\blid\\b[^.]{0,20}\\b(?:right away|at once|immediately|straight away|as soon as the (?:time|timer|heat))\\b",
+            "\\bhot jars?\\b[^.]{0,30}\\b(?:fridge|refrigerator|freezer|ice|cold water|draft|draught|window)\\b",
+            "\\b(?:re-?tighten|tighten)\\w*\\b[^.]{0,20}\\b(?:bands?|rings?|lids?)\\b[^.]{0,40}\\b(?:come out|out of the canner|after (?:processing|canning)|while (?:still )?hot)\\b"),
+    NO_RACK("\\bwithout (?:a |the )?rack\\b(?! between)|\\bno rack\\b|\\bdirectly on the (?:bottom|floor)\\b");
 
     private final Pattern says;
 

@@ -25,6 +25,8 @@ final class StepPhrases {
             "\\b(?:until|till) (?!.{0,30}\\b(?:salt|sugar|bouillon|(?:stock|bouillon) cubes?|powder|paste|seasonings?)\\b).{0,40}\\b(?:disintegrat\\w*|dissolv\\w*|(?:break|cook|boil)s? down|collapses?)\\b",
             "\\b(?:potatoes|beans|peas|lentils|vegetables|squash|pumpkin|everything)\\b (?:all |have |has )?(?:fall|falls|fallen|falling|cook|cooks|cooked|boil|boils|boiled) (?:apart|down|to pieces|to nothing)\\b",
             "\\bpulse(?:d)? (?:until|in the|with|it|everything|a few|several|the|\\d)",
+            "\\b(?:push|press|rub|forc)\\w*\\b.{0,40}\\bcolander\\b",
+            "\\bmill(?:ed|ing)? (?:all )?(?:the|your) (?:vegetables|beans|soup|tomatoes|squash|potatoes)\\b",
             "\\bmill(?:ed)? (?:it|them|the) (?:until|to)?.{0,10}\\b(?:smooth|fine)");
 
     /** Anything that makes the broth thick. */
@@ -38,6 +40,7 @@ final class StepPhrases {
             "\\b(?:reduc|boil|cook|simmer)\\w*\\b.{0,40}\\b(?:to|into) an? (?:\\w+ ){0,2}(?:paste|syrup|gravy|jam|glaze)\\b",
             "\\b(?:reduc|cook|boil|simmer)\\w*\\b.{0,60}\\b(?:until|till) (?:it is |it's |the \\w+ is |as |very |quite |nice and |really |good and )*(?:thick|syrupy|stiff|stodgy)\\b(?! (?:slices|rounds|pieces))",
             "\\bthick enough to\\b",
+            "\\bclings? to\\b",
             "\\bcoats? the (?:back of (?:a|the) )?(?:\\w+ )?spoon\\b");
 
     /** Verbs that take away, without a word behind them. */
@@ -63,6 +66,10 @@ final class StepPhrases {
     static final Pattern INTO_THE_JAR = any(
             "\\b(?:in|into|over|onto|on|to)\\b[^.]{0,40}\\bjars?\\b",
             "\\b(?:top|cover|fill|seal|layer)\\w*\\b[^.]{0,40}\\bwith\\b");
+
+    /** By the cup it is no oil for browning, unless it is poured off. */
+    static final Pattern MUCH_OIL = Pattern.compile(
+            "^(?!.*\\b(?:drain|pour off|discard|blot)\\w*\\b).*\\b(?:\\d/\\d|half an?|half|a quarter|quarter|a|1|2) ?(?:of a )?cups? (?:of )?(?:\\w+ ){0,2}oil\\b");
 
     static final Pattern BROWNS_OR_GREASES = any(
             "\\b(?:brown|fry|fries|fried|saut|sear|sweat|soften|heat|wilt|greas|rub|wip|brush|rims?|gasket)\\w*\\b");

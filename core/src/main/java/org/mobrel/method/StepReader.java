@@ -109,8 +109,8 @@ final class StepReader {
 
     private static boolean isFatInTheJar(Sentence sentence, Mention mention) {
         return mention.food().filter(food -> food.has(FoodTrait.FOR_BROWNING)).isPresent()
-                && sentence.says(StepPhrases.INTO_THE_JAR)
-                && !sentence.says(StepPhrases.BROWNS_OR_GREASES);
+                && (sentence.says(StepPhrases.INTO_THE_JAR) && !sentence.says(StepPhrases.BROWNS_OR_GREASES)
+                        || StepPhrases.MUCH_OIL.matcher(sentence.plain()).find());
     }
 
     private Optional<StoppedIngredient> fat() {

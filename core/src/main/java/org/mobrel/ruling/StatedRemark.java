@@ -75,9 +75,13 @@ public record StatedRemark(String code, String text, OptionalInt step) {
                     case LARGE_JARS -> "stated-large-jars";
                     case USED_LIDS -> "stated-used-lids";
                     case WAITING -> "stated-waiting";
+                    case HEADSPACE -> "stated-headspace";
+                    case TIMING -> "stated-timing";
+                    case AFTERWARDS -> "stated-afterwards";
+                    case NO_RACK -> "stated-no-rack";
                 },
                 "Your recipe says “%s.” %s"
-                        .formatted(said.quote().words().replaceAll("[.]+$", ""), against(said.departure())),
+                        .formatted(said.quote().words().replaceAll("[.;,]+$", ""), against(said.departure())),
                 OptionalInt.of(said.quote().step()));
     }
 
@@ -92,6 +96,13 @@ public record StatedRemark(String code, String text, OptionalInt step) {
             case USED_LIDS -> "The compound of a lid seals once: each jar takes a new one.";
             case WAITING ->
                 "Jars go into the canner as soon as they are filled: cold ones heat up more slowly than those that were tested.";
+            case HEADSPACE ->
+                "With less room than the card gives, a jar boils over, and food under its lid keeps it from sealing.";
+            case TIMING ->
+                "The time counts from when the pressure is reached, starts again when it is lost, and ends before the heat goes off.";
+            case AFTERWARDS ->
+                "The canner cools by itself to zero, stays shut ten minutes longer, and jars cool where they stand, their bands as they are.";
+            case NO_RACK -> "Jars stand on the rack: on the bare bottom they crack, and steam does not get round them.";
         };
     }
 

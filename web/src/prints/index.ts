@@ -1,0 +1,1 @@
+export { keptPaper, labelQuery } from "./sheet";

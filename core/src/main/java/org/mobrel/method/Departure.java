@@ -30,12 +30,11 @@ public enum Departure {
     /** The clock starts with the pressure, and the heat stays on until it is over. */
     TIMING(
             "\\b(?:start|begin)\\w*\\b[^.]{0,15}\\b(?:count|tim|clock)\\w*\\b(?!.*\\b(?:pressure|psi|jiggl|rock|gauge|dial|full|\\d+ ?(?:lbs?|pounds?)))[^.]{0,20}\\b(?:as soon as|when|once|the moment)\\b[^.]{0,20}\\b(?:weight|lid|steam|heat|burner|stove|canner)\\b",
-            "\\b(?:heat|burner|flame|gas|stove)\\b[^.]{0,30}\\b(?:early|too soon|sooner|before the (?:time|end))\\b",
-            "\\b(?:turn|switch)\\w*\\b[^.]{0,10}\\b(?:off)\\b[^.]{0,20}\\b(?:minutes|min) (?:early|sooner|before)\\b"),
+            "\\b(?:turn|switch)\\w*\\b(?=[^.]{0,40}\\boff\\b)[^.]{0,60}\\b(?:early|sooner|before the time)\\b"),
     /** Opened, cooled or tightened while all of it is still hot. */
     AFTERWARDS(
             "\\b(?:open|lift off|take off|remove|unlock)\\w*\\b[^.]{0,15}\\blid\\b[^.]{0,20}\\b(?:right away|at once|immediately|straight away|as soon as the (?:time|timer|heat))\\b",
-            "\\bhot jars?\\b[^.]{0,30}\\b(?:fridge|refrigerator|freezer|ice|cold water|draft|draught|window)\\b",
+            "\\b(?:put|place|set|move|stand|carry)\\w*\\b[^.]{0,20}\\bhot jars?\\b[^.]{0,20}\\b(?:in|into|to|under|by)\\b[^.]{0,15}\\b(?:fridge|refrigerator|freezer|ice|cold water|open window)\\b",
             "\\b(?:re-?tighten|tighten)\\w*\\b[^.]{0,20}\\b(?:bands?|rings?|lids?)\\b[^.]{0,40}\\b(?:come out|out of the canner|after (?:processing|canning)|while (?:still )?hot)\\b"),
     NO_RACK("\\bwithout (?:a |the )?rack\\b(?! between)|\\bno rack\\b|\\bdirectly on the (?:bottom|floor)\\b");
 

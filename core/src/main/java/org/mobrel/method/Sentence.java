@@ -37,7 +37,7 @@ public record Sentence(int step, String text, String plain, boolean serving) {
             "^\\W*(?:serv(?:e|ing)\\b|reheat\\b(?!.*\\b(?:fill|ladle|jars?)\\b)|to (?:eat|use)\\b|garnish\\b|open (?:a|the|each) jar\\b)");
     /** A sentence that fills or processes is about canning, whatever else it says. */
     private static final Pattern CANNING = Pattern.compile(
-            "\\b(?:fill|ladle|pack)\\w*\\b.{0,60}\\bjars?\\b|\\bbefore (?:filling|canning|processing|it goes|you (?:can|fill))\\b|\\bcanner\\b|\\b(?:in|into) (?:the |each |every |all |your |these |hot |clean |quart |pint )*jars?\\b");
+            "\\b(?:fill|ladle|pack)\\w*\\b.{0,60}\\bjars?\\b|\\bbefore (?:filling|canning|processing|it goes|you (?:can|fill))\\b|\\bcanner\\b|\\b(?:into|in (?=(?:each|every|all)\\b)) ?(?:the |each |every |all |your |these |hot |clean |quart |pint |of )*jars?\\b");
 
     /** The sentences of the steps in their order; what follows a sentence about serving in its step is about serving too. */
     static List<Sentence> of(List<String> steps) {

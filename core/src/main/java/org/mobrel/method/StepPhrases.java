@@ -22,8 +22,8 @@ final class StepPhrases {
             "\\b(?:push|press|rub|pass|forc|put|work|run|sieve)\\w*\\b (?!(?:the |your |this )?(?:\\w+ )?(?:stock|broth|liquid|liquor|juices?)\\b).{0,40}\\b(?:sieve|strainer|food mill|mill|tamis|chinois)\\b",
             "\\bsieved? (?:the (?:soup|stew|vegetables|beans|mixture|pulp)|it|them|everything|all)\\b",
             "\\bcrush(?:ed|ing)?\\b.{0,30}\\b(?:beans?|peas|chickpeas|vegetables|potatoes|carrots|squash|pumpkin|against the (?:side|pot))\\b",
-            "\\b(?:until|till) (?!.{0,30}\\b(?:salt|sugar|bouillon|(?:stock|bouillon) cubes?|powder|paste|seasonings?)\\b).{0,40}\\b(?:disintegrat\\w*|dissolv\\w*|(?:break|cook|boil)s? down|collapses?)\\b",
-            "\\b(?:potatoes|beans|peas|lentils|vegetables|squash|pumpkin|everything)\\b (?:all |have |has )?(?:fall|falls|fallen|falling|cook|cooks|cooked|boil|boils|boiled) (?:apart|down|to pieces|to nothing)\\b",
+            "\\b(?:until|till) (?!.{0,30}\\b(?:salt|sugar|honey|bouillon|cubes?|base|bits|fond|powder|paste|seasonings?|tomato(?:es)?|greens|onions?)\\b).{0,40}\\b(?:disintegrat\\w*|dissolv\\w*|breaks? down)\\b",
+            "\\b(?:potatoes|beans|peas|lentils|squash|pumpkin|everything)\\b (?:all |have |has )?(?:fall|falls|fallen|falling|cook|cooks|cooked|boil|boils|boiled) (?:apart|to pieces|to nothing)\\b",
             "\\bpulse(?:d)? (?:until|in the|with|it|everything|a few|several|the|\\d)",
             "\\b(?:push|press|rub|forc)\\w*\\b.{0,40}\\bcolander\\b",
             "\\bmill(?:ed|ing)? (?:all )?(?:the|your) (?:vegetables|beans|soup|tomatoes|squash|potatoes)\\b",
@@ -39,7 +39,7 @@ final class StepPhrases {
             "\\bflour\\b",
             "\\b(?:reduc|boil|cook|simmer)\\w*\\b.{0,40}\\b(?:to|into) an? (?:\\w+ ){0,2}(?:paste|syrup|gravy|jam|glaze)\\b",
             "\\b(?:reduc|cook|boil|simmer)\\w*\\b.{0,60}\\b(?:until|till) (?:it is |it's |the \\w+ is |as |very |quite |nice and |really |good and )*(?:thick|syrupy|stiff|stodgy)\\b(?! (?:slices|rounds|pieces))",
-            "\\bthick enough to\\b",
+            "^(?!.*\\b(?:slic|cut|chop|piece)).*\\bthick enough to\\b",
             "\\bclings? to\\b",
             "\\bcoats? the (?:back of (?:a|the) )?(?:\\w+ )?spoon\\b");
 
@@ -69,7 +69,7 @@ final class StepPhrases {
 
     /** By the cup it is no oil for browning, unless it is poured off. */
     static final Pattern MUCH_OIL = Pattern.compile(
-            "^(?!.*\\b(?:drain|pour off|discard|blot)\\w*\\b).*\\b(?:\\d/\\d|half an?|half|a quarter|quarter|a|1|2) ?(?:of a )?cups? (?:of )?(?:\\w+ ){0,2}oil\\b");
+            "^(?!.*\\b(?:drain|pour off|discard|blot)\\w*\\b).*\\b(?:\\d/\\d|half an?|half|a quarter|quarter|a|1|2) ?(?:of a )?cups? (?:of )?(?:(?!and |or |plus |with )\\w+ ){0,2}oil\\b");
 
     static final Pattern BROWNS_OR_GREASES = any(
             "\\b(?:brown|fry|fries|fried|saut|sear|sweat|soften|heat|wilt|greas|rub|wip|brush|rims?|gasket)\\w*\\b");
@@ -110,7 +110,7 @@ final class StepPhrases {
     static final Pattern NO_VENT = any(
             "\\b(?:no need to|do not|don't|dont|never|without|skip(?:ping)?|needn't) (?:the )?(?:vent|exhaust)\\w*\\b",
             "\\bventing is not (?:needed|necessary)\\b",
-            "^(?!.*\\d ?min).*\\b(?:clos|shut|put|set|drop)\\w*\\b[^.]{0,30}\\b(?:petcock|vent|weight|regulator)\\b[^.]{0,20}\\b(?:as soon as|the moment|when(?:ever)?|once)\\b[^.]{0,20}\\bsteam\\b[^.]{0,15}\\b(?:appear|com|start|show|escap|begin)");
+            "^(?!.*\\d ?min)(?!.*\\b(?:not|never|don't|dont) ).*\\b(?:clos|shut|put|set|drop)\\w*\\b[^.]{0,30}\\b(?:petcock|vent|weight|regulator)\\b[^.]{0,20}\\b(?:as soon as|the moment|when(?:ever)?|once)\\b[^.]{0,20}\\bsteam\\b[^.]{0,15}\\b(?:appear|com|start|show|escap|begin)");
 
     private static final String CANNER = "(?:canner|pressure|lid|pot|jars?|cooker|weight)";
     static final Pattern FORCED_COOLING = any(

@@ -10,6 +10,7 @@ import org.mobrel.jars.JarSize;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
 import org.mobrel.recipe.PlainText;
+import org.mobrel.recipe.Times;
 
 /**
  * A time, a pressure or both that a recipe states for its process. It is only compared with the ruling, never followed.
@@ -20,9 +21,9 @@ public record StatedProcess(Optional<Minutes> minutes, Optional<GaugePressure> p
 
     private static final Pattern ABOUT = Pattern.compile(
             "\\b(?:process(?:ed|ing)?|pressure[- ](?:can|cook|process)\\w*|canning|canner)\\b|\\bat \\d+(?:\\.\\d+)? ?(?:lbs?|pounds?|psi|#)|^\\W*(?:pints?|quarts?|half[- ]pints?)\\b.*\\bmin");
-    private static final String NUMBER = "(\\d{1,3})(?: ?(?:-|to) ?(\\d{1,3}))?";
-    private static final Pattern TIME = Pattern.compile("(?:(\\d) ?(?:hours?|hrs?|h)\\b(?:,? (?:and )?)?)?" + NUMBER
-            + " ?(?:minutes?|mins?|m)\\b|(\\d) ?(?:hours?|hrs?)\\b");
+    /** No process is as long. */
+    private static final int MOST_MINUTES = 1_000;
+
     private static final Pattern PRESSURE = Pattern.compile(
             "\\b(\\d{1,2}(?:\\.\\d+)?) ?(?:#|(?:lbs?|pounds?|psi)\\b)(?! (?:of )?(?!pressure)(?:beef|pork|lamb|meat|beans|potatoes|carrots|chicken))");
     private static final Pattern SIZE = Pattern.compile("\\b(half[- ]?pints?|pints?|quarts?)\\b");
@@ -37,13 +38,12 @@ public record StatedProcess(Optional<Minutes> minutes, Optional<GaugePressure> p
         }
         Optional<GaugePressure> pressure = pressure(plain);
         List<StatedProcess> stated = new ArrayList<>();
-        Matcher time = TIME.matcher(plain);
         int from = 0;
-        while (time.find()) {
+        for (Times.Span time : Times.in(plain)) {
             String before = plain.substring(from, time.start());
-            if (!OTHER_WORK.matcher(before).find()) {
+            if (time.most() < MOST_MINUTES && !OTHER_WORK.matcher(before).find()) {
                 stated.add(new StatedProcess(
-                        Optional.of(minutes(time)), pressure, size(before, plain.substring(time.end()))));
+                        Optional.of(new Minutes(time.most())), pressure, size(before, plain.substring(time.end()))));
             }
             from = time.end();
         }
@@ -51,15 +51,6 @@ public record StatedProcess(Optional<Minutes> minutes, Optional<GaugePressure> p
             stated.add(new StatedProcess(Optional.empty(), pressure, Optional.empty()));
         }
         return stated;
-    }
-
-    private static Minutes minutes(Matcher time) {
-        if (time.group(4) != null) {
-            return new Minutes(Integer.parseInt(time.group(4)) * 60);
-        }
-        int hours = time.group(1) == null ? 0 : Integer.parseInt(time.group(1));
-        String minutes = time.group(3) == null ? time.group(2) : time.group(3);
-        return new Minutes(hours * 60 + Integer.parseInt(minutes));
     }
 
     private static Optional<GaugePressure> pressure(String plain) {

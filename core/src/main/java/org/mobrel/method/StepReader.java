@@ -1,10 +1,10 @@
 package org.mobrel.method;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.FoodTrait;
@@ -14,13 +14,11 @@ import org.mobrel.quantity.Length;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.recipe.Mention;
 import org.mobrel.recipe.PlainText;
+import org.mobrel.recipe.Times;
 
 /** Reads what the sentences of a method say. What is done when a jar is opened says nothing about the jar. */
 final class StepReader {
 
-    private static final Pattern MINUTES = Pattern.compile("\\b(\\d+)(?: ?(?:-|to) ?(\\d+))? ?(?:minutes?|mins?)\\b");
-    private static final Pattern HOURS =
-            Pattern.compile("\\b(\\d+)(?: 1/2)?(?: ?(?:-|to|or) ?(\\d+))?(?: 1/2)? ?(?:hours?|hrs?|h)\\b");
     private static final Fraction THIRD = Fraction.of(1.0 / 3);
     private static final Fraction TWO_THIRDS = Fraction.of(2.0 / 3);
     private static final Fraction FULL = Fraction.of(1);
@@ -276,28 +274,14 @@ final class StepReader {
         if (StepPhrases.OVERNIGHT.matcher(sentence.plain()).find()) {
             return StepStatement.Soak.OVERNIGHT;
         }
-        Matcher hours = HOURS.matcher(sentence.plain());
-        if (hours.find()) {
-            int most = Integer.parseInt(hours.group(2) == null ? hours.group(1) : hours.group(2));
-            return most >= 12 ? StepStatement.Soak.OVERNIGHT : StepStatement.Soak.SHORT;
-        }
-        return minutes(sentence.plain()).isPresent() ? StepStatement.Soak.SHORT : StepStatement.Soak.SOME;
+        return minutes(sentence.plain())
+                .map(most -> most >= 12 * 60 ? StepStatement.Soak.OVERNIGHT : StepStatement.Soak.SHORT)
+                .orElse(StepStatement.Soak.SOME);
     }
 
     /** The longest time a sentence names; of a range its upper end. */
     private static Optional<Integer> minutes(String plain) {
-        Matcher hours = HOURS.matcher(plain);
-        Matcher minutes = MINUTES.matcher(plain);
-        Optional<Integer> most = Optional.empty();
-        while (hours.find()) {
-            int value = 60 * Integer.parseInt(hours.group(2) == null ? hours.group(1) : hours.group(2));
-            most = Optional.of(Math.max(value, most.orElse(0)));
-        }
-        while (minutes.find()) {
-            int value = Integer.parseInt(minutes.group(2) == null ? minutes.group(1) : minutes.group(2));
-            most = Optional.of(Math.max(value, most.orElse(0)));
-        }
-        return most;
+        return Times.in(plain).stream().map(Times.Span::most).max(Comparator.naturalOrder());
     }
 
     private void cuts(Sentence sentence, List<LineReader.Named> named, List<StepStatement> sayings) {

@@ -82,7 +82,7 @@ final class AmountReader {
         if (trace.matches()) {
             return new Read(amount(BigDecimal.ONE, MeasureUnit.PINCH), trace.group(2), numbered);
         }
-        String counted = NumberText.figuresFirst(without(QUALIFIER, unnumbered).stripLeading());
+        String counted = Figures.atStart(without(QUALIFIER, unnumbered).stripLeading());
         Matcher start = START.matcher(counted);
         if (!start.matches()) {
             return atEnd(unnumbered, numbered);
@@ -103,8 +103,8 @@ final class AmountReader {
 
     private static Found withUnit(BigDecimal value, String rest) {
         for (Pattern sized : new Pattern[] {SIZED_PACKAGE, PACKAGE_WITH_SIZE, TIMES}) {
-            Matcher pack = sized.matcher(rest);
-            if (pack.matches()) {
+            Matcher pack = sized.matcher(Figures.beforeUnits(rest));
+            if (pack.matches() && rest.endsWith(pack.group(3))) {
                 Optional<Amount> total = NumberText.value(pack.group(1))
                         .flatMap(each -> unit(pack.group(2)).flatMap(unit -> amount(value.multiply(each), unit)));
                 return new Found(total, pack.group(3));
@@ -119,7 +119,8 @@ final class AmountReader {
             }
         }
         Matcher both = ONE_AND_ANOTHER.matcher(bare);
-        Optional<BigDecimal> second = both.matches() ? NumberText.value(both.group(2)) : Optional.empty();
+        Optional<BigDecimal> second =
+                both.matches() ? NumberText.value(Figures.everywhere(both.group(2))) : Optional.empty();
         return second.map(other ->
                         new Found(amount(value.add(other), MeasureUnit.PIECE), both.group(1) + " and " + both.group(3)))
                 .orElseGet(() -> new Found(amount(value, MeasureUnit.PIECE), bare));
@@ -159,16 +160,17 @@ final class AmountReader {
 
     /** 'Carrots, 2 lb', 'pork stock (3 qt)' and 'carrots 2 x 400 g'. */
     private static Read atEnd(String line, boolean numbered) {
-        Matcher times = TIMES_AT_END.matcher(line);
-        if (times.matches()) {
+        String figures = Figures.beforeUnits(line);
+        Matcher times = TIMES_AT_END.matcher(figures);
+        if (times.matches() && line.startsWith(times.group(1))) {
             Optional<Amount> total = NumberText.value(times.group(2)).flatMap(count -> NumberText.value(times.group(3))
                     .flatMap(each -> unit(times.group(4)).flatMap(unit -> amount(count.multiply(each), unit))));
             if (total.isPresent()) {
                 return new Read(total, times.group(1).strip(), numbered);
             }
         }
-        Matcher end = AT_END.matcher(line);
-        if (end.matches()) {
+        Matcher end = AT_END.matcher(figures);
+        if (end.matches() && line.startsWith(end.group(1))) {
             Optional<Amount> amount = NumberText.value(end.group(3) == null ? end.group(2) : end.group(3))
                     .flatMap(value -> unit(end.group(4)).flatMap(unit -> amount(value, unit)));
             if (amount.isPresent()) {

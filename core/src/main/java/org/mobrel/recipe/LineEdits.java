@@ -52,7 +52,7 @@ public final class LineEdits {
 
     /** Every size it names that is larger than this becomes this; a whole piece is cut. */
     public static Optional<String> cutTo(IngredientLine line, Length most) {
-        String plain = NumberText.plain(line.text());
+        String plain = Figures.beforeUnits(NumberText.plain(line.text()));
         Matcher sizes = PieceSize.PATTERN.matcher(plain);
         StringBuilder smaller = new StringBuilder();
         while (sizes.find()) {
@@ -124,7 +124,7 @@ public final class LineEdits {
     }
 
     private static Optional<String> changed(IngredientLine line, String text) {
-        return text.equals(line.text()) || text.equals(NumberText.plain(line.text()))
+        return text.equals(line.text()) || text.equals(Figures.beforeUnits(NumberText.plain(line.text())))
                 ? Optional.empty()
                 : Optional.of(text);
     }

@@ -1,5 +1,6 @@
 package org.mobrel.recipe;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -45,7 +46,9 @@ public final class LineWriter {
     }
 
     public static String amount(Amount amount) {
-        String value = amount.value().stripTrailingZeros().toPlainString();
+        BigDecimal bare = amount.value().stripTrailingZeros();
+        // '1.200 g' would be read as thousands.
+        String value = (bare.scale() == 3 ? bare.setScale(4) : bare).toPlainString();
         return amount.unit().code().isEmpty()
                 ? value
                 : value + " " + amount.unit().code();

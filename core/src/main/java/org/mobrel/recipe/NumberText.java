@@ -7,12 +7,11 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Numbers as kitchens write them: '1 1/2', '1-1/2', '1½', '2,5', '1,200', 'half a', 'a dozen'. */
+/** Numbers in figures: '1 1/2', '1½', '2,5', '1,200'; {@link Figures} makes them of all others. */
 final class NumberText {
 
     /** A number in plain figures, to be used inside other patterns. */
-    static final String PATTERN =
-            "(?:\\d+(?: and |[ -])\\d+/\\d+|\\d+/\\d+|\\d{1,3}(?:,\\d{3})+(?!\\d)|\\d*[.,]\\d+|\\d+)";
+    static final String PATTERN = "(?:\\d+ \\d+/\\d+|\\d+/\\d+|\\d{1,3}(?:,\\d{3})+(?!\\d)|\\d*[.,]\\d+|\\d+)";
 
     private static final Map<Character, String> VULGAR = Map.ofEntries(
             Map.entry('½', "1/2"),
@@ -31,48 +30,18 @@ final class NumberText {
             Map.entry('⅗', "3/5"),
             Map.entry('⅘', "4/5"));
 
-    private static final Map<String, String> IN_WORDS = Map.ofEntries(
-            Map.entry("a", "1"),
-            Map.entry("an", "1"),
-            Map.entry("one", "1"),
-            Map.entry("two", "2"),
-            Map.entry("three", "3"),
-            Map.entry("four", "4"),
-            Map.entry("five", "5"),
-            Map.entry("six", "6"),
-            Map.entry("seven", "7"),
-            Map.entry("eight", "8"),
-            Map.entry("nine", "9"),
-            Map.entry("ten", "10"),
-            Map.entry("twelve", "12"),
-            Map.entry("half", "1/2"),
-            Map.entry("half a", "1/2"),
-            Map.entry("half an", "1/2"),
-            Map.entry("a half", "1/2"),
-            Map.entry("quarter", "1/4"),
-            Map.entry("a quarter", "1/4"),
-            Map.entry("quarter of a", "1/4"),
-            Map.entry("one and a half", "1 1/2"),
-            Map.entry("two and a half", "2 1/2"),
-            Map.entry("half a dozen", "6"),
-            Map.entry("a dozen", "12"),
-            Map.entry("one dozen", "12"),
-            Map.entry("two dozen", "24"),
-            Map.entry("dozen", "12"),
-            Map.entry("a couple of", "2"),
-            Map.entry("a couple", "2"));
-
-    /** The longest words first, and never the half of half-and-half. */
-    private static final Pattern WORDS_AT_START = Pattern.compile(
-            "^(half a dozen|(?:one|two) and a half|quarter of a|a quarter|a half|half an?|half(?!-| and half)|(?:a|one|two) dozen"
-                    + "|a couple of|a couple|dozen|quarter|one|two|three|four|five|six|seven|eight|nine|ten|twelve|an?)\\s+(?=\\S)",
-            Pattern.CASE_INSENSITIVE);
-
-    private static final Pattern WORDS_BEFORE_INCHES = Pattern.compile(
-            "\\b((?:one|two) and a half|half an?|half|quarter|one|two|three|four|five|six|seven|eight|nine|ten|twelve)[ -]+(inch|cm\\b|centimet)",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern MIXED = Pattern.compile("(?:(\\d+)(?: and |[ -]))?(\\d+)/(\\d+)");
+    private static final Pattern MIXED = Pattern.compile("(?:(\\d+) )?(\\d+)/(\\d+)");
     private static final Pattern THOUSANDS = Pattern.compile("\\d{1,3}(?:,\\d{3})+");
+
+    /** '1.200 g' is twelve hundred grams: nobody weighs in thousandths of one. '453.592 g' is a pound that somebody converted. */
+    private static final Pattern THOUSANDS_BY_POINT = Pattern.compile(
+            "(?<![\\d.,])(\\d{1,2})\\.(\\d{3})(?=\\s*(?:g|gr|grams?|grammes?|ml|millilit(?:er|re)s?)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    /** '1,500 kg' is one and a half: nobody cans by the ton. */
+    private static final Pattern DECIMALS_BY_COMMA = Pattern.compile(
+            "(?<![\\d.,])(\\d{1,3}),(\\d{3})(?=\\s*(?:kg|kilos?|kilograms?|l|lit(?:er|re)s?)\\b)",
+            Pattern.CASE_INSENSITIVE);
 
     private NumberText() {}
 
@@ -98,37 +67,19 @@ final class NumberText {
                         });
             }
         }
-        return plain.toString();
+        return plain.indexOf(".") < 0 && plain.indexOf(",") < 0 ? plain.toString() : byUnit(plain.toString());
     }
 
-    /** Puts figures for a number in words at the beginning: 'half a turkey' is '1/2 turkey'. */
-    static String figuresFirst(String text) {
-        Matcher words = WORDS_AT_START.matcher(text);
-        if (!words.find()) {
-            return text;
-        }
-        String figures = IN_WORDS.get(words.group(1).toLowerCase(java.util.Locale.ROOT));
-        return figures == null ? text : figures + " " + text.substring(words.end());
-    }
-
-    /** Puts figures for a number in words before a unit of length: 'two-inch' is '2-inch'. */
-    static String figuresBeforeInches(String text) {
-        Matcher words = WORDS_BEFORE_INCHES.matcher(text);
-        StringBuilder figures = new StringBuilder();
-        while (words.find()) {
-            String number = IN_WORDS.get(words.group(1).toLowerCase(java.util.Locale.ROOT));
-            words.appendReplacement(figures, number == null ? words.group() : number + " " + words.group(2));
-        }
-        return words.appendTail(figures).toString();
+    /** What a point or a comma before three digits means is told by the unit behind them. */
+    private static String byUnit(String plain) {
+        return DECIMALS_BY_COMMA
+                .matcher(THOUSANDS_BY_POINT.matcher(plain).replaceAll("$1$2"))
+                .replaceAll("$1.$2");
     }
 
     /** The value of what {@link #PATTERN} matched; empty for a fraction over nothing. */
     static Optional<BigDecimal> value(String text) {
         String bare = text.strip();
-        String inWords = IN_WORDS.get(bare.toLowerCase(java.util.Locale.ROOT));
-        if (inWords != null) {
-            return value(inWords);
-        }
         Matcher mixed = MIXED.matcher(bare);
         if (!mixed.matches()) {
             return Optional.of(

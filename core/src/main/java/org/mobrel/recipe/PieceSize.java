@@ -23,7 +23,7 @@ final class PieceSize {
         if (!mayHoldSize(text)) {
             return Optional.empty();
         }
-        Matcher sizes = PATTERN.matcher(NumberText.figuresBeforeInches(NumberText.plain(text)));
+        Matcher sizes = PATTERN.matcher(Figures.beforeUnits(NumberText.plain(text)));
         Optional<Length> largest = Optional.empty();
         while (sizes.find()) {
             Optional<Length> size = length(sizes.group(2), sizes.group(3).toLowerCase(Locale.ROOT));

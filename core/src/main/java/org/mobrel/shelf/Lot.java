@@ -3,7 +3,6 @@ package org.mobrel.shelf;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -16,14 +15,8 @@ import java.util.stream.Collectors;
  */
 public record Lot(LotCode code, List<Movement> movements) {
 
-    /** @throws IllegalArgumentException if more jars left a place than were there */
     public Lot {
         movements = List.copyOf(movements);
-        Optional<Place> lacking = shortOf(movements);
-        if (lacking.isPresent()) {
-            throw new IllegalArgumentException("lot %s has fewer than 0 jars in %s"
-                    .formatted(code.text(), lacking.get().name()));
-        }
     }
 
     /** The movements that count: without those that were taken back, and without the words that took them back. */
@@ -44,27 +37,39 @@ public record Lot(LotCode code, List<Movement> movements) {
         return jars;
     }
 
-    private static Optional<Place> shortOf(List<Movement> all) {
-        return standing(all).entrySet().stream()
-                .filter(place -> place.getValue() < 0)
-                .map(Map.Entry::getKey)
-                .findFirst();
+    /**
+     * Places that more jars left than stood there, each with how many: the ledger is broken, and a count of that place mends it. Empty for every
+     * ledger that was written by {@link #allows}.
+     */
+    public Map<Place, Integer> missingAt() {
+        Map<Place, Integer> missing = new TreeMap<>();
+        standing(movements).forEach((place, jars) -> {
+            if (jars < 0) {
+                missing.put(place, -jars);
+            }
+        });
+        return missing;
     }
 
     /** Jars in each place that has any, by the names of the places. */
     public Map<Place, Integer> jarsAt() {
         Map<Place, Integer> jars = standing(movements);
-        jars.values().removeIf(count -> count == 0);
+        jars.values().removeIf(count -> count <= 0);
         return jars;
     }
 
-    public int jarsAt(Place place) {
+    /** Jars in a place by the ledger; below zero in a broken one. */
+    public int balanceAt(Place place) {
         return standing(movements).getOrDefault(place, 0);
+    }
+
+    public int jarsAt(Place place) {
+        return Math.max(0, balanceAt(place));
     }
 
     /** Jars on the shelf now, wherever they stand. */
     public int jars() {
-        return standing(movements).values().stream().mapToInt(Integer::intValue).sum();
+        return jarsAt().values().stream().mapToInt(Integer::intValue).sum();
     }
 
     /** Jars that moved by a kind of movement and were not taken back. */
@@ -95,9 +100,16 @@ public record Lot(LotCode code, List<Movement> movements) {
         }
         List<Movement> after = new ArrayList<>(movements);
         after.add(next);
-        int jars = standing(after).values().stream().mapToInt(Integer::intValue).sum();
-        return shortOf(after).isEmpty()
-                && (next.kind() == MovementKind.SHELVED ? movements.isEmpty() : jars <= shelved() - used());
+        Map<Place, Integer> before = standing(movements);
+        Map<Place, Integer> then = standing(after);
+        // A place that is short already may only get fuller: that is how a broken ledger is mended.
+        boolean allThere = then.entrySet().stream()
+                .allMatch(place -> place.getValue() >= Math.min(0, before.getOrDefault(place.getKey(), 0)));
+        int jars = then.values().stream().mapToInt(Integer::intValue).sum();
+        return allThere
+                && (next.kind() == MovementKind.SHELVED
+                        ? movements.isEmpty()
+                        : jars <= Math.max(0, shelved() - used()));
     }
 
     private boolean canBeTakenBack(long id) {

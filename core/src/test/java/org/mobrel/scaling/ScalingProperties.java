@@ -58,7 +58,7 @@ class ScalingProperties {
                     if (withBroth) {
                         all.add(broth);
                     }
-                    all.add(new Line("2 tsp salt", "9.858 ml salt"));
+                    all.add(new Line("2 tsp salt", "9.86 ml salt"));
                     return all;
                 });
     }

@@ -1,7 +1,6 @@
 package org.mobrel.shelf;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -56,7 +55,27 @@ class LotTest {
         assertThat(lot(shelved, Movement.out(MovementKind.USED, 1, Place.SHELF)).allows(back))
                 .as("what went into a pot does not come back")
                 .isFalse();
-        assertThatIllegalArgumentException().isThrownBy(() -> lot(shelved, eaten, eaten, eaten));
+    }
+
+    @Test
+    void a_broken_ledger_can_be_shown_and_a_count_mends_it_and_nothing_else_leaves() {
+        Movement shelved = Movement.in(MovementKind.SHELVED, 2, Place.SHELF);
+        Movement used = Movement.out(MovementKind.USED, 2, Place.SHELF);
+        Movement eaten = Movement.out(MovementKind.EATEN, 1, Place.SHELF);
+        Lot broken = lot(shelved, used, eaten);
+        assertThat(broken.missingAt()).isEqualTo(Map.of(Place.SHELF, 1));
+        assertThat(broken.jars()).isZero();
+        assertThat(broken.jarsAt()).isEmpty();
+        assertThat(broken.balanceAt(Place.SHELF)).isEqualTo(-1);
+        assertThat(broken.allows(eaten)).isFalse();
+        Movement found = Movement.in(MovementKind.FOUND, 1, Place.SHELF);
+        assertThat(broken.allows(found)).isTrue();
+        assertThat(broken.allows(Movement.in(MovementKind.FOUND, 2, Place.SHELF)))
+                .as("more than ever were there")
+                .isFalse();
+        Lot mended = lot(shelved, used, eaten, found);
+        assertThat(mended.missingAt()).isEmpty();
+        assertThat(mended.jars()).isZero();
     }
 
     @Test

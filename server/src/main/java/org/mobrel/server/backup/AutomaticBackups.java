@@ -19,13 +19,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.mobrel.server.platform.Repeating;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -70,11 +68,7 @@ class AutomaticBackups implements SmartLifecycle {
     private final ZoneId zone;
     private final Optional<Path> folder;
     private final Optional<Path> copies;
-    private final ScheduledExecutorService ticking = Executors.newSingleThreadScheduledExecutor(task -> {
-        Thread thread = new Thread(task, "automatic-backups");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final Repeating ticking = new Repeating("automatic-backups");
     private volatile Optional<String> problem = Optional.empty();
     private volatile boolean running;
 
@@ -231,14 +225,14 @@ class AutomaticBackups implements SmartLifecycle {
     public void start() {
         running = true;
         if (folder.isPresent()) {
-            ticking.scheduleWithFixedDelay(this::makeIfDue, FIRST_AFTER_S, LOOK_EVERY_S, TimeUnit.SECONDS);
+            ticking.start(Duration.ofSeconds(FIRST_AFTER_S), Duration.ofSeconds(LOOK_EVERY_S), this::makeIfDue);
         }
     }
 
     @Override
     public void stop() {
         running = false;
-        ticking.shutdownNow();
+        ticking.stop();
     }
 
     @Override

@@ -45,11 +45,19 @@ public class RowComparisons {
     /** By the id of the row; read once and kept until one is changed, since every ruling asks. */
     private Map<String, RowComparison> known() {
         Map<String, RowComparison> now = known;
-        if (now == null) {
-            now = repository.all().stream().collect(Collectors.toMap(RowComparison::row, Function.identity()));
-            known = now;
-        }
+        return now == null ? read() : now;
+    }
+
+    /** Never beside {@link #forgetAll}: what was read before a change would be kept after it. */
+    private synchronized Map<String, RowComparison> read() {
+        Map<String, RowComparison> now =
+                repository.all().stream().collect(Collectors.toMap(RowComparison::row, Function.identity()));
+        known = now;
         return now;
+    }
+
+    private synchronized void forgetAll() {
+        known = null;
     }
 
     public Optional<RowComparison> of(String row) {
@@ -98,18 +106,18 @@ public class RowComparisons {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                known = null;
+                forgetAll();
             }
         });
     }
 
     @TransactionalEventListener
     void replaced(KitchenReplaced replaced) {
-        known = null;
+        forgetAll();
     }
 
     @EventListener
     void changed(PeerChanged change) {
-        known = null;
+        forgetAll();
     }
 }

@@ -8,13 +8,13 @@ import java.sql.Statement;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import javax.sql.DataSource;
 import org.mobrel.server.platform.DatabaseFault;
 import org.mobrel.server.platform.DiskRoom;
+import org.mobrel.server.platform.RecordCheck;
+import org.mobrel.server.platform.Repeating;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -44,11 +44,8 @@ class KitchenHealth implements HealthIndicator, SmartLifecycle {
     private final DataSource database;
     private final SoleServer sole;
     private final boolean supervised;
-    private final ScheduledExecutorService looking = Executors.newSingleThreadScheduledExecutor(task -> {
-        Thread thread = new Thread(task, "health");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final List<RecordCheck> records;
+    private final Repeating looking = new Repeating("health");
     private final List<Trouble> damaged = new ArrayList<>();
     private volatile List<Trouble> troubles = List.of();
     private volatile boolean running;
@@ -56,7 +53,12 @@ class KitchenHealth implements HealthIndicator, SmartLifecycle {
     private long awaySince;
 
     /** @param supervised whether somebody starts the database again who is not the cook */
-    KitchenHealth(DataSource database, SoleServer sole, @Value("${mobrel.supervised:false}") boolean supervised) {
+    KitchenHealth(
+            DataSource database,
+            SoleServer sole,
+            List<RecordCheck> records,
+            @Value("${mobrel.supervised:false}") boolean supervised) {
+        this.records = List.copyOf(records);
         this.database = database;
         this.sole = sole;
         this.supervised = supervised;
@@ -78,6 +80,7 @@ class KitchenHealth implements HealthIndicator, SmartLifecycle {
 
     private synchronized List<Trouble> look() {
         List<Trouble> found = new ArrayList<>();
+        boolean thorough;
         if (sole.owner() == SoleServer.Owner.ANOTHERS) {
             found.add(new Trouble(
                     "another-server",
@@ -88,20 +91,46 @@ class KitchenHealth implements HealthIndicator, SmartLifecycle {
         try (Connection connection = database.getConnection();
                 Statement statement = connection.createStatement()) {
             ground(statement, found);
-            if (looks++ % TABLES_EVERY == 0) {
+            thorough = looks++ % TABLES_EVERY == 0;
+            if (thorough) {
                 damaged.clear();
                 openTables(statement);
             }
-            found.addAll(damaged);
             awaySince = 0;
-        } catch (SQLException | RuntimeException away) {
+        } catch (SQLException | RuntimeException e) {
             found.add(away());
+            thorough = false;
         }
+        if (thorough) {
+            checkRecords();
+        }
+        found.addAll(damaged);
         if (!found.equals(troubles)) {
             found.forEach(trouble -> LOG.warn("{}: {}", trouble.title(), trouble.detail()));
         }
         troubles = List.copyOf(found);
         return troubles;
+    }
+
+    /** On connections of their own, once this look has given its own back. */
+    private void checkRecords() {
+        for (RecordCheck check : records) {
+            try {
+                check.faults().forEach(fault -> damaged.add(brokenRecord(fault)));
+            } catch (RuntimeException e) {
+                LOG.debug("the records are checked again in a minute", e);
+            }
+        }
+    }
+
+    private static Trouble brokenRecord(RecordCheck.Fault fault) {
+        return new Trouble(
+                "broken-record",
+                "%s is broken"
+                        .formatted(fault.where().substring(0, 1).toUpperCase(Locale.ROOT)
+                                + fault.where().substring(1)),
+                fault.detail(),
+                false);
     }
 
     private static void ground(Statement statement, List<Trouble> found) throws SQLException {
@@ -162,13 +191,13 @@ class KitchenHealth implements HealthIndicator, SmartLifecycle {
     @Override
     public void start() {
         running = true;
-        looking.scheduleWithFixedDelay(this::look, 0, LOOK_EVERY_S, TimeUnit.SECONDS);
+        looking.start(Duration.ZERO, Duration.ofSeconds(LOOK_EVERY_S), this::look);
     }
 
     @Override
     public void stop() {
         running = false;
-        looking.shutdownNow();
+        looking.stop();
     }
 
     @Override

@@ -7,12 +7,10 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import org.flywaydb.core.Flyway;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.server.platform.BeforeMigration;
+import org.mobrel.server.platform.Repeating;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -55,11 +53,7 @@ class SoleServer implements BeforeMigration {
     private final String user;
     private final String password;
     private final boolean alone;
-    private final ScheduledExecutorService looking = Executors.newSingleThreadScheduledExecutor(task -> {
-        Thread thread = new Thread(task, "sole-server");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final Repeating looking = new Repeating("sole-server");
     private @Nullable Connection connection;
     private volatile Owner owner = Owner.UNKNOWN;
 
@@ -95,7 +89,7 @@ class SoleServer implements BeforeMigration {
                 throw new AnotherServer();
             }
         }
-        looking.scheduleWithFixedDelay(this::look, LOOK_EVERY_S, LOOK_EVERY_S, TimeUnit.SECONDS);
+        looking.start(Duration.ofSeconds(LOOK_EVERY_S), Duration.ofSeconds(LOOK_EVERY_S), this::look);
     }
 
     private static void pause() {
@@ -191,7 +185,7 @@ class SoleServer implements BeforeMigration {
 
     @PreDestroy
     void end() throws SQLException {
-        looking.shutdownNow();
+        looking.stop();
         synchronized (this) {
             leave();
         }

@@ -1,19 +1,18 @@
 package org.mobrel.server.peers;
 
 import java.security.SecureRandom;
+import java.time.Duration;
 import java.util.Collections;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import org.mobrel.server.platform.DeviceGone;
 import org.mobrel.server.platform.KitchenReplaced;
 import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.platform.PeerChanged;
+import org.mobrel.server.platform.Repeating;
 import org.mobrel.server.run.RunChanged;
 import org.mobrel.server.run.RunService;
 import org.mobrel.server.sharing.Changed;
@@ -64,11 +63,7 @@ public class PeerNews implements SmartLifecycle {
             return size() > MOST_REMEMBERED;
         }
     });
-    private final ScheduledExecutorService listening = Executors.newSingleThreadScheduledExecutor(task -> {
-        Thread thread = new Thread(task, "peer-news");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final Repeating listening = new Repeating("peer-news");
     /** What is only passed on is not news of this server. */
     private final ThreadLocal<Boolean> passingOn = ThreadLocal.withInitial(() -> false);
 
@@ -167,13 +162,13 @@ public class PeerNews implements SmartLifecycle {
     @Override
     public void start() {
         running = true;
-        listening.scheduleWithFixedDelay(this::listen, LOOK_EVERY_MS, LOOK_EVERY_MS, TimeUnit.MILLISECONDS);
+        listening.start(Duration.ofMillis(LOOK_EVERY_MS), Duration.ofMillis(LOOK_EVERY_MS), this::listen);
     }
 
     @Override
     public void stop() {
         running = false;
-        listening.shutdownNow();
+        listening.stop();
     }
 
     @Override

@@ -4,11 +4,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.Optional;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.server.platform.Elapsed;
+import org.mobrel.server.platform.Repeating;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
@@ -41,7 +39,7 @@ class ClockWatch implements SmartLifecycle {
     private final RunClocks clocks;
     private final InstantSource clock;
     private final Elapsed elapsed;
-    private final ScheduledExecutorService looking = Executors.newSingleThreadScheduledExecutor(task -> daemon(task));
+    private final Repeating looking = new Repeating("clock-watch");
     private @Nullable Look last;
     private Instant kept = Instant.EPOCH;
     private volatile boolean running;
@@ -64,12 +62,6 @@ class ClockWatch implements SmartLifecycle {
             }
         }
         return Optional.empty();
-    }
-
-    private static Thread daemon(Runnable task) {
-        Thread thread = new Thread(task, "clock-watch");
-        thread.setDaemon(true);
-        return thread;
     }
 
     /**
@@ -113,13 +105,13 @@ class ClockWatch implements SmartLifecycle {
         running = true;
         clocks.cameBack(clock.instant());
         lookNow();
-        looking.scheduleWithFixedDelay(this::lookNow, LOOK_SECONDS, LOOK_SECONDS, TimeUnit.SECONDS);
+        looking.start(Duration.ofSeconds(LOOK_SECONDS), Duration.ofSeconds(LOOK_SECONDS), this::lookNow);
     }
 
     @Override
     public void stop() {
         running = false;
-        looking.shutdownNow();
+        looking.stop();
     }
 
     @Override

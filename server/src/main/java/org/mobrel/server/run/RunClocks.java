@@ -41,13 +41,13 @@ class RunClocks {
     @Transactional(propagation = Propagation.REQUIRES_NEW)
     public void set(Instant expected, Instant shown) {
         for (Run open : repository.open()) {
-            goOn(open, open.clock(expected), shown, Duration.between(expected, shown));
+            Run run = repository.runForUpdate(open.id()).orElseThrow();
+            goOn(run, run.clock(expected), shown, Duration.between(expected, shown));
         }
     }
 
     /** Lets a run's clock go on from an instant of its own, never from before its last event: no run stands still. */
-    private void goOn(Run open, Instant own, Instant shown, Duration step) {
-        Run run = repository.runForUpdate(open.id()).orElseThrow();
+    private void goOn(Run run, Instant own, Instant shown, Duration step) {
         if (run.events().isEmpty()) {
             return;
         }
@@ -83,23 +83,23 @@ class RunClocks {
     public void cameBack(Instant now) {
         Optional<Instant> looked = repository.lookedAt();
         for (Run open : repository.open()) {
-            Optional<Instant> last = open.state().when().lastAt();
+            Run run = repository.runForUpdate(open.id()).orElseThrow();
+            Optional<Instant> last = run.state().when().lastAt();
             if (last.isEmpty()) {
                 continue;
             }
-            Instant shows = open.clock(now);
+            Instant shows = run.clock(now);
             if (Duration.between(shows, last.get()).compareTo(BEHIND) > 0) {
-                goOn(open, last.get(), now, Duration.between(last.get(), shows));
-            } else if (open.pace().filter(ClockRate::simulated).isEmpty()) {
+                goOn(run, last.get(), now, Duration.between(last.get(), shows));
+            } else if (run.pace().filter(ClockRate::simulated).isEmpty()) {
                 Instant from =
-                        looked.map(open::clock).filter(last.get()::isBefore).orElse(last.get());
-                ask(open.id(), from, shows);
+                        looked.map(run::clock).filter(last.get()::isBefore).orElse(last.get());
+                ask(run, from, shows);
             }
         }
     }
 
-    private void ask(long id, Instant from, Instant now) {
-        Run run = repository.runForUpdate(id).orElseThrow();
+    private void ask(Run run, Instant from, Instant now) {
         if (Duration.between(from, now).compareTo(UNWATCHED) <= 0) {
             return;
         }

@@ -1,6 +1,7 @@
 package org.mobrel.server.run;
 
 import java.io.IOException;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
@@ -11,12 +12,11 @@ import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.server.platform.DeviceGone;
 import org.mobrel.server.platform.KitchenReplaced;
+import org.mobrel.server.platform.Repeating;
 import org.mobrel.server.platform.Visitor;
 import org.mobrel.server.sharing.Changed;
 import org.slf4j.Logger;
@@ -50,9 +50,8 @@ public class RunStream implements SmartLifecycle {
     private final JsonMapper json;
     private final InstantSource clock;
     private final Set<Listener> listeners = ConcurrentHashMap.newKeySet();
-    private final ExecutorService talking = Executors.newCachedThreadPool(task -> daemon(task, "run-stream"));
-    private final ScheduledExecutorService beating =
-            Executors.newSingleThreadScheduledExecutor(task -> daemon(task, "run-stream-beat"));
+    private final ExecutorService talking = Executors.newCachedThreadPool(RunStream::daemon);
+    private final Repeating beating = new Repeating("run-stream-beat");
     private volatile boolean running;
 
     RunStream(RunService service, RunResponses answers, JsonMapper json, InstantSource clock) {
@@ -62,8 +61,8 @@ public class RunStream implements SmartLifecycle {
         this.clock = clock;
     }
 
-    private static Thread daemon(Runnable task, String name) {
-        Thread thread = new Thread(task, name);
+    private static Thread daemon(Runnable task) {
+        Thread thread = new Thread(task, "run-stream");
         thread.setDaemon(true);
         return thread;
     }
@@ -252,14 +251,14 @@ public class RunStream implements SmartLifecycle {
     @Override
     public void start() {
         running = true;
-        beating.scheduleAtFixedRate(this::beat, BEAT_SECONDS, BEAT_SECONDS, TimeUnit.SECONDS);
+        beating.start(Duration.ofSeconds(BEAT_SECONDS), Duration.ofSeconds(BEAT_SECONDS), this::beat);
     }
 
     /** Before the web server waits for its requests to end: these would never end by themselves. */
     @Override
     public void stop() {
         running = false;
-        beating.shutdownNow();
+        beating.stop();
         listeners.forEach(listener -> listener.emitter.complete());
         talking.shutdown();
     }

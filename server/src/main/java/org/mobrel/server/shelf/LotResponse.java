@@ -3,7 +3,9 @@ package org.mobrel.server.shelf;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.shelf.Place;
 
 /**
  * A lot over the wire.
@@ -11,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param variant what it holds besides the base; empty for the base alone
  * @param finish what is done when a jar is opened; may be empty
  * @param places where its jars stand
+ * @param missing places that more jars left than stood there, by a broken ledger; a count mends it
  * @param holds why it may not be used for now; empty for most
  */
 public record LotResponse(
@@ -29,6 +32,7 @@ public record LotResponse(
         int jars,
         int shelved,
         List<Stand> places,
+        List<Stand> missing,
         List<HoldResponse> holds) {
 
     /** Jars at a place. */
@@ -79,9 +83,14 @@ public record LotResponse(
                 lot.finish(),
                 lot.lot().jars(),
                 lot.lot().shelved(),
-                lot.lot().jarsAt().entrySet().stream()
-                        .map(stand -> new Stand(stand.getKey().name(), stand.getValue()))
-                        .toList(),
+                stands(lot.lot().jarsAt()),
+                stands(lot.lot().missingAt()),
                 lot.holds().stream().map(HoldResponse::of).toList());
+    }
+
+    private static List<Stand> stands(Map<Place, Integer> jars) {
+        return jars.entrySet().stream()
+                .map(stand -> new Stand(stand.getKey().name(), stand.getValue()))
+                .toList();
     }
 }

@@ -8,11 +8,13 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NoSuchElementException;
 import java.util.Objects;
 import java.util.Optional;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.Mouth;
 import org.mobrel.ruling.Verdict;
+import org.mobrel.server.platform.RecordCheck;
 import org.mobrel.server.platform.SqlTime;
 import org.mobrel.shelf.Lot;
 import org.mobrel.shelf.LotCode;
@@ -112,13 +114,15 @@ class ShelfRepository {
 
     /** One lot, held until the transaction ends so that two devices cannot both take its last jar. */
     Optional<ShelfLot> lotForUpdate(LotCode code) {
-        return db.sql("SELECT code FROM lot WHERE code = :code FOR UPDATE")
-                        .param("code", code.text())
-                        .query(String.class)
-                        .optional()
-                        .isEmpty()
-                ? Optional.empty()
-                : lot(code);
+        lock(code.text());
+        return lot(code);
+    }
+
+    void lock(String code) {
+        db.sql("SELECT code FROM lot WHERE code = :code FOR UPDATE")
+                .param("code", code)
+                .query(String.class)
+                .optional();
     }
 
     private List<ShelfLot> lots(JdbcClient.StatementSpec query) {
@@ -190,6 +194,46 @@ class ShelfRepository {
                 Optional.ofNullable(row.getString("from_place")).map(Place::new),
                 Optional.ofNullable(row.getString("to_place")).map(Place::new),
                 Optional.ofNullable(row.getObject("undoes", Long.class)));
+    }
+
+    /** Movements that are none: of an unknown kind, of no jars, or with places that do not fit. */
+    List<RecordCheck.Fault> unreadableMovements() {
+        return db
+                .sql("SELECT id, lot_code, kind, jars, from_place, to_place, undoes FROM movement ORDER BY id")
+                .query((row, number) -> {
+                    try {
+                        movement(row);
+                        return Optional.<RecordCheck.Fault>empty();
+                    } catch (IllegalArgumentException | NoSuchElementException invalid) {
+                        return Optional.of(new RecordCheck.Fault(
+                                "movements, number %d, of lot %s"
+                                        .formatted(row.getLong("id"), row.getString("lot_code")),
+                                "%s of %d jars is no movement.".formatted(row.getString("kind"), row.getInt("jars")),
+                                false));
+                    }
+                })
+                .stream()
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    /** Lots that more jars left than stood there, in some place. */
+    List<Lot> lotsBelowZero() {
+        List<String> codes = db.sql(
+                        """
+                        SELECT DISTINCT lot_code FROM (
+                          SELECT lot_code, place, SUM(jars) AS balance FROM (
+                            SELECT m.id, m.lot_code, m.to_place AS place, m.jars FROM movement m WHERE m.to_place IS NOT NULL
+                            UNION ALL
+                            SELECT m.id, m.lot_code, m.from_place, -m.jars FROM movement m WHERE m.from_place IS NOT NULL
+                          ) each_end
+                          WHERE NOT EXISTS (SELECT 1 FROM movement u WHERE u.undoes = each_end.id)
+                          GROUP BY lot_code, place HAVING balance < 0
+                        ) short ORDER BY lot_code
+                        """)
+                .query(String.class)
+                .list();
+        return lots(codes).stream().map(ShelfLot::lot).toList();
     }
 
     /** The ledger of a lot, line by line, with who wrote it. */

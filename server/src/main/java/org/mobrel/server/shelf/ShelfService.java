@@ -180,6 +180,11 @@ public class ShelfService {
         return id;
     }
 
+    /** Keeps everybody else from a lot until this transaction ends; a code that is none keeps nobody. */
+    void lock(String code) {
+        repository.lock(code);
+    }
+
     private static Conflict onHold(ShelfLot lot) {
         return new Conflict(
                 "on-hold",

@@ -28,11 +28,12 @@ class Stocktake {
     @Transactional
     List<ShelfMessages.Difference> count(Place place, List<ShelfMessages.Counted> counted, ShelfService.Said said) {
         List<ShelfMessages.Difference> differences = new ArrayList<>();
+        lock(counted);
         for (int index = 0; index < counted.size(); index++) {
             ShelfMessages.Counted each = counted.get(index);
             String field = "counted[%d]".formatted(index);
             ShelfLot lot = lot(field, each.lot());
-            int was = lot.lot().jarsAt(place);
+            int was = lot.lot().balanceAt(place);
             int change = each.jars() - was;
             if (change != 0) {
                 Movement movement = change < 0
@@ -54,6 +55,11 @@ class Stocktake {
             }
         }
         return differences;
+    }
+
+    /** Until the count is written down no jar leaves; always in the same order, so that two counts do not wait for one another. */
+    private void lock(List<ShelfMessages.Counted> counted) {
+        counted.stream().map(ShelfMessages.Counted::lot).distinct().sorted().forEach(service::lock);
     }
 
     private ShelfLot lot(String field, String code) {

@@ -1,10 +1,12 @@
+import { local } from "./storage";
+
 const NAME = "mobrel.device-name";
 
 /** What this device is called in the kitchen: the name it was let in by; the machine's own screen needed none. */
 export function deviceName(): string {
-  return localStorage.getItem(NAME) ?? "The kitchen's own screen";
+  return local.getItem(NAME) ?? "The kitchen's own screen";
 }
 
 export function nameDevice(name: string) {
-  localStorage.setItem(NAME, name);
+  local.setItem(NAME, name);
 }

@@ -10,6 +10,7 @@ export const keys = {
   pairedDevices: ["access", "devices"],
   people: ["access", "people"],
   kitchen: ["kitchen"],
+  madeLower: ["trace", "altitude"],
   care: (canner: number) => ["kitchen", "care", canner],
   cupboard: ["cupboard"],
   devices: ["devices"],

@@ -1,3 +1,5 @@
+import { session } from "./storage";
+
 /**
  * What is typed into a form and not sent yet, by the address of its page and a name: kept for this tab, so that a reload loses nothing and
  * two tabs do not mix. It ends with the tab, or when it is sent.
@@ -11,7 +13,7 @@ export function typedKey(name: string): string {
 /** What was kept; undefined where there is nothing, or nothing that can be read. */
 export function typed<T>(key: string): T | undefined {
   try {
-    const text = sessionStorage.getItem(key);
+    const text = session.getItem(key);
     return text === null ? undefined : (JSON.parse(text) as T);
   } catch {
     return undefined;
@@ -23,9 +25,9 @@ export function keepTyped(key: string, value: unknown, beginning: unknown) {
   const text = JSON.stringify(value);
   try {
     if (text === undefined || text === JSON.stringify(beginning)) {
-      sessionStorage.removeItem(key);
+      session.removeItem(key);
     } else {
-      sessionStorage.setItem(key, text);
+      session.setItem(key, text);
     }
   } catch {
     // A tab that may keep nothing, or no more, works without.
@@ -44,9 +46,9 @@ export function forgetting(name?: string): () => void {
 }
 
 function forget(beginning: string) {
-  for (const key of Object.keys(sessionStorage)) {
+  for (const key of session.keys()) {
     if (key.startsWith(beginning)) {
-      sessionStorage.removeItem(key);
+      session.removeItem(key);
     }
   }
 }

@@ -21,9 +21,8 @@ export function Troubles() {
   if (troubles.length === 0) {
     return null;
   }
-  // An alarm lies over the top of the page; what is wrong stands below it.
   return (
-    <div className="[.alarm+&]:pt-16">
+    <div>
       {troubles.map((trouble) => (
         <div
           key={trouble.code}

@@ -1,4 +1,5 @@
 import { lazy } from "react";
+import { session } from "@/api/storage";
 
 const loads: (() => Promise<unknown>)[] = [];
 
@@ -25,12 +26,12 @@ async function patiently<T>(load: () => Promise<T>): Promise<T> {
         (answer) => answer.ok,
         () => false,
       );
-      const last = Number(sessionStorage.getItem(RELOADED) ?? 0);
+      const last = Number(session.getItem(RELOADED) ?? 0);
       if (there && Date.now() - last < RELOAD_AT_MOST_EVERY_MS) {
         throw missing;
       }
       if (there) {
-        sessionStorage.setItem(RELOADED, String(Date.now()));
+        session.setItem(RELOADED, String(Date.now()));
         location.reload();
       }
       await new Promise((later) => setTimeout(later, AGAIN_AFTER_MS));

@@ -1,3 +1,4 @@
+import { local } from "@/api/storage";
 export type ThemeChoice = "auto" | "enamel" | "cellar";
 
 const KEY = "mobrel.theme";
@@ -5,12 +6,12 @@ const dark = window.matchMedia("(prefers-color-scheme: dark)");
 
 /** The look this device was set to; 'auto' follows the device's own light or dark. */
 export function chosenTheme(): ThemeChoice {
-  const kept = localStorage.getItem(KEY);
+  const kept = local.getItem(KEY);
   return kept === "enamel" || kept === "cellar" ? kept : "auto";
 }
 
 export function applyTheme(choice: ThemeChoice = chosenTheme()): void {
-  localStorage.setItem(KEY, choice);
+  local.setItem(KEY, choice);
   document.documentElement.dataset["theme"] =
     choice === "auto" ? (dark.matches ? "cellar" : "enamel") : choice;
 }

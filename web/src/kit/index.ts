@@ -8,6 +8,7 @@ export { Field } from "./Field";
 export { Figure } from "./Figure";
 export { NumberField } from "./NumberField";
 export { PageFrame } from "./PageFrame";
+export { Panel } from "./Panel";
 export { ProblemNote } from "./ProblemNote";
 export { placeNow } from "./place";
 export { Spinner } from "./Spinner";

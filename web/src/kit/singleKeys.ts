@@ -1,15 +1,17 @@
+import { local } from "@/api/storage";
+
 const OFF = "mobrel.single-keys";
 
 /** Whether keys without Ctrl do something on this device: whoever speaks to it or leans on it can turn them off. */
 export function singleKeysOn(): boolean {
-  return localStorage.getItem(OFF) !== "off";
+  return local.getItem(OFF) !== "off";
 }
 
 export function turnSingleKeys(on: boolean) {
   if (on) {
-    localStorage.removeItem(OFF);
+    local.removeItem(OFF);
   } else {
-    localStorage.setItem(OFF, "off");
+    local.setItem(OFF, "off");
   }
 }
 

@@ -1,13 +1,12 @@
-import { useEffect, useEffectEvent, useState } from "react";
+import { useState } from "react";
 import { Problem } from "@/api/problem";
 import { Button, Field, ProblemNote, useToast } from "@/kit";
 import { formatWhole, readAltitude } from "@/quantity";
+import { MadeLower } from "./MadeLower";
+import { pressureWords } from "./PressureBands";
 import { type Kitchen, useKitchenChange } from "./useKitchen";
 
-/** How long a finger may rest before what was typed is taken as it stands, in milliseconds. */
-const RESTED_MS = 1_200;
-
-/** How high the kitchen lies. It is kept as it is typed, asked about where a wrong number would set too low a pressure, and can be undone. */
+/** How high the kitchen lies. It is taken when the cook is done with it, asked about where a wrong number would set too low a pressure, and can be undone. */
 export function AltitudeField({ kitchen }: { readonly kitchen: Kitchen }) {
   const change = useKitchenChange();
   const toast = useToast();
@@ -15,7 +14,9 @@ export function AltitudeField({ kitchen }: { readonly kitchen: Kitchen }) {
   const known = unit === "m" ? kitchen.altitudeM : kitchen.altitudeFt;
   const shown = known == null ? undefined : Math.round(known);
   const [typing, setTyping] = useState<string | undefined>();
-  const typed = typing === undefined ? undefined : readAltitude(typing, unit);
+  const [done, setDone] = useState(false);
+  const [raised, setRaised] = useState(false);
+  const typed = typing === undefined ? undefined : readAltitude(typing, unit, known == null);
   const save = (height: number) => {
     if (height === shown) {
       setTyping(undefined);
@@ -24,35 +25,35 @@ export function AltitudeField({ kitchen }: { readonly kitchen: Kitchen }) {
     const before = known;
     const saved = typing;
     change.mutate(unit === "m" ? { altitudeM: height } : { altitudeFt: height }, {
-      onSuccess: () => {
+      onSuccess: (after) => {
         // Whoever types on meanwhile keeps what was typed.
         setTyping((now) => (now === saved ? undefined : now));
+        setRaised(before != null && height > before);
         toast({
-          text: `The altitude is ${formatWhole(height)} ${unit} now.`,
+          text: `The altitude is ${formatWhole(height)} ${unit} now${pressureWords(after) && `: ${pressureWords(after)}`}.`,
           ...(before == null
             ? {}
             : {
                 action: {
                   text: "Undo",
-                  run: () => change.mutate(unit === "m" ? { altitudeM: before } : { altitudeFt: before }),
+                  run: () => {
+                    setRaised(false);
+                    change.mutate(unit === "m" ? { altitudeM: before } : { altitudeFt: before });
+                  },
                 },
               }),
         });
       },
     });
   };
-  const take = useEffectEvent(() => {
+  const take = () => {
+    setDone(true);
     if (typed?.kind === "height" && !change.isPending) {
       save(typed.height);
+    } else if (typed?.kind === "empty" && shown !== undefined) {
+      setTyping(undefined);
     }
-  });
-  useEffect(() => {
-    if (typing === undefined || change.isPending) {
-      return undefined;
-    }
-    const rested = window.setTimeout(take, RESTED_MS);
-    return () => window.clearTimeout(rested);
-  }, [typing, change.isPending]);
+  };
   const error =
     change.error instanceof Problem && change.error.field?.startsWith("altitude")
       ? change.error.reason
@@ -75,27 +76,31 @@ export function AltitudeField({ kitchen }: { readonly kitchen: Kitchen }) {
         }
       >
         {(id, described) => (
-          <input
-            id={id}
-            aria-describedby={described}
-            inputMode="numeric"
-            autoComplete="off"
-            className="input digits min-h-12 w-full text-2xl font-bold"
-            value={typing ?? shown ?? ""}
-            onChange={(event) => {
-              change.reset();
-              setTyping(event.target.value);
-            }}
-            onBlur={() => {
-              take();
-              if (typed?.kind === "empty" && shown !== undefined) {
-                setTyping(undefined);
-              }
-            }}
-          />
+          <div className="flex gap-2">
+            <input
+              id={id}
+              aria-describedby={described}
+              inputMode="numeric"
+              autoComplete="off"
+              enterKeyHint="done"
+              className="input digits min-h-12 w-full min-w-0 flex-1 text-2xl font-bold"
+              value={typing ?? shown ?? ""}
+              onChange={(event) => {
+                change.reset();
+                setDone(false);
+                setTyping(event.target.value);
+              }}
+              onBlur={take}
+            />
+            {typing !== undefined && typed?.kind !== "ask" && (
+              <Button type="submit" look="main" disabled={change.isPending || typed?.kind !== "height"}>
+                Set altitude
+              </Button>
+            )}
+          </div>
         )}
       </Field>
-      {typed?.kind === "ask" && (
+      {done && typed?.kind === "ask" && (
         <fieldset className="rounded-box bg-mustard-wash p-3">
           <legend className="sr-only">About the altitude</legend>
           <p aria-live="polite">{typed.question}</p>
@@ -113,6 +118,7 @@ export function AltitudeField({ kitchen }: { readonly kitchen: Kitchen }) {
         </fieldset>
       )}
       {!error && <ProblemNote error={change.error} />}
+      {raised && typing === undefined && <MadeLower onDone={() => setRaised(false)} />}
     </form>
   );
 }

@@ -48,16 +48,20 @@ const altitude = async (
 };
 
 test.each(["7200", "7,200", "7 200"])(
-  "an altitude typed as %s is kept without a button, alone and with what it is based on; and it can be undone",
+  "an altitude typed as %s is taken when the field is left, says what it sets, and can be undone",
   async (typed) => {
     const { user } = await page();
     expect(field("Altitude in feet").value).toBe("3150");
     server.on(PATCH, ok(kitchen({ version: 8, altitudeFt: 7200, altitudeM: 2194.56 })));
+    server.on("POST /api/trace/altitude", ok({ held: false, lots: [] }));
     await altitude(user, typed);
+    // A finger that rests is not done: "315" on the way to 3,150 ft would be ten pounds.
+    await new Promise((rested) => setTimeout(rested, 1_500));
+    expect(server.sent(PATCH)).toEqual([]);
     await user.tab();
     await waitFor(() => expect(server.sent(PATCH)).toEqual([{ basedOn: 7, altitudeFt: 7200 }]));
     server.on("GET /api/kitchen", ok(kitchen({ version: 8, altitudeFt: 7200 })));
-    expect(await screen.findByText("The altitude is 7,200 ft now.")).toBeTruthy();
+    expect(await screen.findByText(/^The altitude is 7,200 ft now/)).toBeTruthy();
     await user.click(button("Undo"));
     await waitFor(() => expect(server.sent(PATCH)[1]).toEqual({ basedOn: 8, altitudeFt: 3150 }));
   },
@@ -82,6 +86,7 @@ test.each([
 ])("in a %s kitchen %j is asked about before it is kept", async (units, typed, question, yes, sent) => {
   const { user } = await page(kitchen({ units, altitudeFt: 2000, altitudeM: 609.6 }));
   server.on(PATCH, ok(kitchen({ units })));
+  server.on("POST /api/trace/altitude", ok({ held: false, lots: [] }));
   await altitude(user, typed);
   await user.keyboard("{Enter}");
   await user.tab();
@@ -107,7 +112,7 @@ test("an altitude that cannot be is refused by the server, and stays as it was t
   const { user } = await page();
   const wrong = "between -1,600 and 29,500 ft";
   server.on(PATCH, problem(400, "bad-field", `altitudeFt: ${wrong}`, { field: "altitudeFt", reason: wrong }));
-  await altitude(user, "90000");
+  await altitude(user, "90000{Enter}");
   await user.click(button("Yes, 90,000 ft"));
   expect(await screen.findByText(wrong)).toBeTruthy();
   expect(field("Altitude in feet").value).toBe("90000");
@@ -152,6 +157,30 @@ test("a serving is cups here and millilitres there, and always sent as millilitr
   await user.click(button("One more: A serving, cups"));
   await waitFor(() => expect(server.sent(PATCH)).toHaveLength(1));
   expect((server.sent(PATCH)[0] as { servingMl: number }).servingMl).toBeCloseTo(414, 0);
+});
+
+test("the first altitude under 1,000 ft is asked about once: a digit that was lost there is dearest", async () => {
+  const { user } = await page(kitchen({ altitudeFt: undefined, altitudeM: undefined }));
+  server.on(PATCH, ok(kitchen({ altitudeFt: 315 })));
+  await user.type(screen.getByLabelText("Altitude in feet"), "315{Enter}");
+  expect(screen.getByText("315 ft: then the lowest pressure counts. Is that the whole number?")).toBeTruthy();
+  expect(server.sent(PATCH)).toEqual([]);
+  await user.click(button("Yes, 315 ft"));
+  await waitFor(() => expect(server.sent(PATCH)).toEqual([{ basedOn: 7, altitudeFt: 315 }]));
+});
+
+test("jars that were made below a corrected altitude are named, and held only if it was wrong", async () => {
+  const { user } = await page();
+  const low = { code: "26-1123-A", title: "Bean soup", size: "quart", jars: 3, holds: [] };
+  server.on(PATCH, ok(kitchen({ version: 8, altitudeFt: 7200, altitudeM: 2194.56 })));
+  server.on("POST /api/trace/altitude", ok({ held: false, lots: [{ lot: low, hadPsi: 12, neededPsi: 14 }] }));
+  await altitude(user, "7200{Enter}");
+  const made = within(await screen.findByRole("region", { name: "Jars made at a lower pressure" }));
+  expect(made.getByRole("listitem").textContent).toBe("26-1123-A Bean soup, 3 quarts: 12, needs 14");
+  await user.click(made.getByRole("button", { name: "It was wrong: put them on hold" }));
+  await waitFor(() =>
+    expect(server.sent("POST /api/trace/altitude")).toEqual([{ hold: false }, { hold: true }]),
+  );
 });
 
 test("a kitchen without an altitude says what comes first", async () => {

@@ -3,6 +3,7 @@ export { CannerForm } from "./CannerForm";
 export { JarCounts } from "./CupboardCard";
 export { CARE_POINTS } from "./carePoints";
 export { Measures } from "./Measures";
+export { pressureWords } from "./PressureBands";
 export { useAutomaticBackups } from "./useAutomaticBackups";
 export { cupboardQuery, useCupboard, useCupboardChange } from "./useCupboard";
 export { type Canner, type Kitchen, kitchenQuery, useKitchen } from "./useKitchen";

@@ -1,3 +1,4 @@
+import { local } from "@/api/storage";
 import type { Dial } from "./dial";
 
 const NAME = "mobrel.looking.";
@@ -5,7 +6,7 @@ const NAME = "mobrel.looking.";
 /** What this device learned of a canner's dial, from where it stands; a page that is reloaded goes on with it. */
 export function dialOf(canner: number): Dial | undefined {
   try {
-    const kept = JSON.parse(localStorage.getItem(NAME + canner) ?? "null") as Dial | null;
+    const kept = JSON.parse(local.getItem(NAME + canner) ?? "null") as Dial | null;
     return kept?.plane?.length === 9 && kept.ring?.length > 0 && kept.perPsi > 0 ? kept : undefined;
   } catch {
     return undefined;
@@ -13,5 +14,5 @@ export function dialOf(canner: number): Dial | undefined {
 }
 
 export function keepDial(canner: number, dial: Dial) {
-  localStorage.setItem(NAME + canner, JSON.stringify(dial));
+  local.setItem(NAME + canner, JSON.stringify(dial));
 }

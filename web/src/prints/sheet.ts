@@ -1,3 +1,4 @@
+import { local } from "@/api/storage";
 import { usualPaper } from "@/quantity";
 
 /** A sheet of labels by its measures in millimetres. */
@@ -41,7 +42,7 @@ export function usualOn(paper: string): LabelPaper {
 /** The one this device was told of; the usual one where it was told of none, or of one that makes no sense. */
 export function keptPaper(): LabelPaper {
   try {
-    const kept = JSON.parse(localStorage.getItem(KEPT) ?? "null") as LabelPaper | null;
+    const kept = JSON.parse(local.getItem(KEPT) ?? "null") as LabelPaper | null;
     if (kept && typeof kept.paper === "string" && ORDER.every((key) => Number.isFinite(kept.sheet[key]))) {
       return kept;
     }
@@ -52,7 +53,7 @@ export function keptPaper(): LabelPaper {
 }
 
 export function keepPaper(paper: LabelPaper) {
-  localStorage.setItem(KEPT, JSON.stringify(paper));
+  local.setItem(KEPT, JSON.stringify(paper));
 }
 
 /** The paper and its labels, as an address has them. */

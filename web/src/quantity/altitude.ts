@@ -16,14 +16,19 @@ interface HeightChoice {
 /** Who types the unit too means the same number. */
 const OWN_UNIT = { ft: /\s*(?:ft|feet|foot|′)\.?$/i, m: /\s*(?:m|metres?|meters?)\.?$/i } as const;
 
+/** Up to here the lowest pressure counts: a digit that was lost on the way is dearest here. */
+const LOWEST_BAND = { ft: 1_000, m: 305 } as const;
+
 /** Hardly any kitchen lies lower or higher than this; a slip of the finger often does. */
 const USUAL = { ft: { low: 100, high: 8_000 }, m: { low: 30, high: 2_400 } } as const;
 
 /**
  * Reads an altitude as it was typed. Too low a number is too little pressure, so nothing that could be two numbers is taken for one of them, and
  * a number out of the ordinary is asked about.
+ *
+ * @param first whether the kitchen had none before: then a low one is asked about once
  */
-export function readAltitude(typed: string, unit: "ft" | "m"): TypedAltitude {
+export function readAltitude(typed: string, unit: "ft" | "m", first = false): TypedAltitude {
   const text = typed.trim();
   if (text === "") {
     return { kind: "empty" };
@@ -43,11 +48,13 @@ export function readAltitude(typed: string, unit: "ft" | "m"): TypedAltitude {
     };
   }
   const { low, high } = USUAL[unit];
-  if (whole < low || whole > high) {
+  const lowest = first && whole >= low && whole < LOWEST_BAND[unit];
+  if (whole < low || whole > high || lowest) {
     return {
       kind: "ask",
-      question:
-        whole < low
+      question: lowest
+        ? `${said(whole, unit)}: then the lowest pressure counts. Is that the whole number?`
+        : whole < low
           ? `Is your kitchen really only ${said(whole, unit)} above the sea? Too low a number gives too little pressure.`
           : `Is your kitchen really ${said(whole, unit)} above the sea?`,
       choices: [

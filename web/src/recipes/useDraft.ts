@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from "react";
+import { local, session } from "@/api/storage";
 import type { QuestionAnswer } from "@/ruling";
 
 export interface Variant {
@@ -42,7 +43,7 @@ const key = (id: number | undefined) => `mobrel.draft.${id ?? "new"}`;
 /** What is kept of a recipe that was not saved: first what this tab wrote, then any other; undefined where there is nothing. */
 export function kept(id: number | undefined): Draft | undefined {
   try {
-    const text = sessionStorage.getItem(key(id)) ?? localStorage.getItem(key(id));
+    const text = session.getItem(key(id)) ?? local.getItem(key(id));
     return text ? { ...EMPTY_DRAFT, ...(JSON.parse(text) as Partial<Draft>) } : undefined;
   } catch {
     return undefined;
@@ -52,16 +53,16 @@ export function kept(id: number | undefined): Draft | undefined {
 /** Puts a draft where the recipe page of that id finds it. */
 export function keepDraft(id: number | undefined, draft: Draft) {
   const text = JSON.stringify(draft);
-  localStorage.setItem(key(id), text);
-  sessionStorage.setItem(key(id), text);
+  local.setItem(key(id), text);
+  session.setItem(key(id), text);
   if (id === undefined) {
-    sessionStorage.setItem(OPEN, "yes");
+    session.setItem(OPEN, "yes");
   }
 }
 
 function forgetDraft(id: number | undefined) {
-  localStorage.removeItem(key(id));
-  sessionStorage.removeItem(key(id));
+  local.removeItem(key(id));
+  session.removeItem(key(id));
 }
 
 /** While the page of a new recipe is open in this window; a reload finds it set, another visit does not. */
@@ -70,12 +71,12 @@ const WAITING = "mobrel.draft.new.waiting";
 
 /** A new recipe begins empty: what an earlier visit left unsaved waits beside it. */
 function begun(id: number | undefined): Draft | undefined {
-  if (id !== undefined || sessionStorage.getItem(OPEN) === "yes") {
+  if (id !== undefined || session.getItem(OPEN) === "yes") {
     return kept(id);
   }
   const left = kept(undefined);
   if (left && (left.lines.length > 0 || left.title !== "")) {
-    localStorage.setItem(WAITING, JSON.stringify(left));
+    local.setItem(WAITING, JSON.stringify(left));
   }
   forgetDraft(undefined);
   return undefined;
@@ -83,7 +84,7 @@ function begun(id: number | undefined): Draft | undefined {
 
 function waitingDraft(): Draft | undefined {
   try {
-    const text = localStorage.getItem(WAITING);
+    const text = local.getItem(WAITING);
     return text ? { ...EMPTY_DRAFT, ...(JSON.parse(text) as Partial<Draft>) } : undefined;
   } catch {
     return undefined;
@@ -134,12 +135,12 @@ export function useDraft(id: number | undefined, saved: Draft | undefined) {
     if (id !== undefined) {
       return;
     }
-    sessionStorage.setItem(OPEN, "yes");
-    return () => sessionStorage.removeItem(OPEN);
+    session.setItem(OPEN, "yes");
+    return () => session.removeItem(OPEN);
   }, [id]);
 
   const drop = useCallback(() => {
-    localStorage.removeItem(WAITING);
+    local.removeItem(WAITING);
     setLeft(undefined);
   }, []);
   const take = useCallback(() => {

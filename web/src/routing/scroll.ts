@@ -1,4 +1,5 @@
 import { useLayoutEffect } from "react";
+import { session } from "@/api/storage";
 
 /** Where the page is to stand once what was navigated to is shown. */
 type Arrival = { readonly top: number } | { readonly hash: string };
@@ -25,7 +26,7 @@ function entryOf(state: unknown): string {
 
 function kept(): Record<string, number> {
   try {
-    return JSON.parse(sessionStorage.getItem(KEPT) ?? "{}");
+    return JSON.parse(session.getItem(KEPT) ?? "{}");
   } catch {
     return {};
   }
@@ -35,7 +36,7 @@ function keep() {
   try {
     const { [entry]: _, ...others } = kept();
     const latest = [...Object.entries(others).slice(1 - MOST_KEPT), [entry, window.scrollY]];
-    sessionStorage.setItem(KEPT, JSON.stringify(Object.fromEntries(latest)));
+    session.setItem(KEPT, JSON.stringify(Object.fromEntries(latest)));
   } catch {
     // Without storage a page that is come back to begins at its top.
   }

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { Button, Card, LinkButton, ProblemNote } from "@/kit";
+import { Button, Card, LinkButton, Panel, ProblemNote } from "@/kit";
 import { type NumberedJar, type Run, useRecordEvent } from "@/stove";
 import { type Finding, isPlain, PLAIN } from "./findings";
 import { JarRow } from "./JarRow";
@@ -90,8 +90,16 @@ export function CheckAll({ run, jars }: Props) {
           Writing it down …
         </p>
       ) : waiting ? (
-        <div role="status" className="flex flex-wrap items-center gap-4">
-          <p className="min-w-[min(100%,16rem)] flex-1 text-2xl font-bold">{verdict(open, failed)}</p>
+        <Panel
+          onClose={() => {
+            forgetCheck(run.id);
+            setWaiting(false);
+          }}
+          className="flex flex-wrap items-center gap-4"
+        >
+          <p role="status" className="min-w-[min(100%,16rem)] flex-1 text-2xl font-bold">
+            {verdict(open, failed)}
+          </p>
           <Button
             size="stove"
             onClick={() => {
@@ -119,7 +127,7 @@ export function CheckAll({ run, jars }: Props) {
               To the shelf
             </LinkButton>
           )}
-        </div>
+        </Panel>
       ) : bandsOff ? (
         <>
           <p className="text-xl leading-snug">

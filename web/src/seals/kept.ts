@@ -1,3 +1,4 @@
+import { local } from "@/api/storage";
 import type { Finding } from "./findings";
 
 /** So long after it was said a check goes on by itself; later it is only shown again. */
@@ -13,17 +14,17 @@ const key = (run: number) => `mobrel.seal-check.${run}`;
 
 /** A check that can still be taken back is kept on the device, at once: a page that is reloaded or closed meanwhile loses nothing. */
 export function keepCheck(run: number, findings: ReadonlyMap<number, Finding>) {
-  localStorage.setItem(key(run), JSON.stringify({ at: Date.now(), findings: [...findings] }));
+  local.setItem(key(run), JSON.stringify({ at: Date.now(), findings: [...findings] }));
 }
 
 export function forgetCheck(run: number) {
-  localStorage.removeItem(key(run));
+  local.removeItem(key(run));
 }
 
 /** What was said of a run and neither taken back nor written down. */
 export function keptCheck(run: number): KeptCheck | undefined {
   try {
-    const kept = JSON.parse(localStorage.getItem(key(run)) ?? "null") as {
+    const kept = JSON.parse(local.getItem(key(run)) ?? "null") as {
       at: number;
       findings: [number, Finding][];
     } | null;

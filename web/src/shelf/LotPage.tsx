@@ -19,7 +19,15 @@ import { countJars, formatDate, formatDateTime, jarWord } from "@/quantity";
 import { Link } from "@/routing";
 import { holdLabel, lineLabel, lotName } from "./labels";
 import { useJarColours } from "./useJarColours";
-import { type Hold, type LotLedger, useFinish, useLot, useMovement, useRelease } from "./useShelf";
+import {
+  type Hold,
+  type LotLedger,
+  useFinish,
+  useLot,
+  useMovement,
+  useRelease,
+  useStocktake,
+} from "./useShelf";
 
 const FINISHES = [
   "Thicken",
@@ -67,6 +75,9 @@ export function LotPage({ code }: { readonly code: string }) {
         .map((hold) => (
           <OnHold key={hold.id} hold={hold} />
         ))}
+      {lot.missing.map(({ place, jars }) => (
+        <Broken key={place} code={lot.code} place={place} jars={jars} />
+      ))}
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]">
         <div className="flex flex-col gap-4">
           <Jars page={page.data} />
@@ -82,6 +93,39 @@ export function LotPage({ code }: { readonly code: string }) {
         </div>
       </div>
     </PageFrame>
+  );
+}
+
+/** By its ledger more jars left a place than stood there; what is counted now becomes a line of it. */
+function Broken({
+  code,
+  place,
+  jars,
+}: {
+  readonly code: string;
+  readonly place: string;
+  readonly jars: number;
+}) {
+  const count = useStocktake();
+  return (
+    <Card label="Ledger" tone="brick" className="flex flex-col gap-3">
+      <p className="text-lg">
+        <strong>
+          By the ledger {jars} more {jars === 1 ? "jar" : "jars"} left {place} than stood there.
+        </strong>{" "}
+        Look there: is it empty?
+      </p>
+      <ProblemNote error={count.error} />
+      <div>
+        <Button
+          look="main"
+          disabled={count.isPending}
+          onClick={() => count.mutate({ place, counted: [{ lot: code, jars: 0 }] })}
+        >
+          Yes, no jar of it stands in {place}
+        </Button>
+      </div>
+    </Card>
   );
 }
 

@@ -89,6 +89,13 @@ export function LotStand({ lot, today }: { readonly lot: Lot; readonly today: st
             </Tag>
           </Link>
         )}
+        {lot.missing.length > 0 && (
+          <Link to="/shelf/:code" params={{ code: lot.code }}>
+            <Tag tone="brick" icon>
+              count it
+            </Tag>
+          </Link>
+        )}
         {today > lot.bestBy && <Tag tone="brick">past its best</Tag>}
         {lot.verdict === "own-judgement" && (
           <Tag tone="mustard" icon>
@@ -99,7 +106,7 @@ export function LotStand({ lot, today }: { readonly lot: Lot; readonly today: st
       {opening && (
         <OpeningCard
           lot={lot.code}
-          altitudeFt={kitchen.data?.altitudeFt ?? undefined}
+          boilMin={kitchen.data?.boilToTasteMin ?? undefined}
           finish={lot.finish}
           onGood={() => take("eaten")}
           onSpoiled={() => take("spoiled")}

@@ -3,7 +3,8 @@ import { PhotoButton } from "@/photos";
 
 interface Props {
   readonly lot: string;
-  readonly altitudeFt: number | undefined;
+  /** Minutes to boil it at this altitude; undefined where nobody knows how high the kitchen lies. */
+  readonly boilMin: number | undefined;
   readonly finish: string;
   readonly onGood: () => void;
   readonly onSpoiled: () => void;
@@ -11,8 +12,7 @@ interface Props {
 }
 
 /** Before a jar is opened: what to look for, and how long to boil it. A doubtful jar is never tasted. */
-export function OpeningCard({ lot, altitudeFt, finish, onGood, onSpoiled, onClose }: Props) {
-  const boil = 10 + Math.ceil(Math.max(0, altitudeFt ?? 0) / 1000);
+export function OpeningCard({ lot, boilMin, finish, onGood, onSpoiled, onClose }: Props) {
   return (
     <div className="flex flex-col gap-3 rounded-field bg-steam p-4">
       <p className="text-lg font-bold">Look before you open it</p>
@@ -20,7 +20,11 @@ export function OpeningCard({ lot, altitudeFt, finish, onGood, onSpoiled, onClos
         <li>Lid sunk, not bulging; nothing leaks; nothing dried on under the lid.</li>
         <li>As it opens: it does not spurt, foam or smell odd; no mould, no unusual cloudiness.</li>
         <li>
-          Boil it <strong>{boil} minutes</strong> before anybody tastes it.
+          Boil it{" "}
+          <strong>
+            {boilMin === undefined ? "at least 10 minutes, more above 1,000 ft" : `${boilMin} minutes`}
+          </strong>{" "}
+          before anybody tastes it.
         </li>
         {finish && (
           <li>

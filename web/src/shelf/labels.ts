@@ -27,6 +27,7 @@ const REASONS: Record<string, string> = {
     "A device no longer saw the needle at its mark in its hold, and for two minutes nobody said what the dial read.",
   "may-be-dry": "By the estimate its canner may have boiled dry, and nobody said that water was left.",
   "boiled-dry": "Its canner boiled dry.",
+  "under-pressure": "It was held at less than the kitchen's altitude or dial asks for.",
   "hold-unsupported": "What came to light later does not support the full time at pressure.",
 };
 

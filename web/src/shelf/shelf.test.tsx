@@ -32,6 +32,7 @@ const lot = (part: Partial<Lot> = {}): Lot => ({
     { place: "Cellar", jars: 4 },
     { place: "Kitchen", jars: 2 },
   ],
+  missing: [],
   holds: [],
   ...part,
 });
@@ -186,32 +187,31 @@ test("another place is counted for itself", async () => {
 });
 
 test.each([
-  [undefined, 10],
-  [0, 10],
-  [1, 11],
-  [1000, 11],
-  [3150, 14],
-  [-200, 10],
-])("at %s ft a jar is boiled %d minutes before anybody tastes it", async (altitudeFt, minutes) => {
-  await show(
-    <OpeningCard
-      lot="26-1123-A"
-      altitudeFt={altitudeFt}
-      finish=""
-      onGood={vi.fn()}
-      onSpoiled={vi.fn()}
-      onClose={vi.fn()}
-    />,
-  );
-  expect(screen.getByText(`${minutes} minutes`)).toBeTruthy();
-});
+  [undefined, "at least 10 minutes, more above 1,000 ft"],
+  [14, "14 minutes"],
+])(
+  "a jar is boiled before anybody tastes it, and a kitchen of unknown altitude is not at the sea",
+  async (boilMin, minutes) => {
+    await show(
+      <OpeningCard
+        lot="26-1123-A"
+        boilMin={boilMin}
+        finish=""
+        onGood={vi.fn()}
+        onSpoiled={vi.fn()}
+        onClose={vi.fn()}
+      />,
+    );
+    expect(screen.getByText(minutes)).toBeTruthy();
+  },
+);
 
 test("a jar that is not good is spoiled by one tap, and what to do with a good one is said first", async () => {
   const onSpoiled = vi.fn();
   await show(
     <OpeningCard
       lot="26-1123-A"
-      altitudeFt={0}
+      boilMin={10}
       finish="Salt it"
       onGood={vi.fn()}
       onSpoiled={onSpoiled}

@@ -2,6 +2,7 @@ import { act, screen, waitFor } from "@testing-library/react";
 import { beforeEach, expect, test, vi } from "vitest";
 import { FakeEventSource } from "@/test/eventSource";
 import { at, run } from "@/test/runs";
+import { ok, server } from "@/test/server";
 import { show } from "@/test/show";
 import { Alarms } from "./Alarms";
 import type { Run } from "./live";
@@ -79,6 +80,18 @@ test.each([
   expect(sounds().at(-1)).toBe(sound);
 });
 
+test("while something is on the stove the place of the alarm is kept free, and leads there", async () => {
+  await ringing(holding({ dues: [], clockEndsAt: at(5) }));
+  expect(screen.queryByRole("alert")).toBeNull();
+  expect(screen.getByRole("link").textContent).toMatch(/^Big canner: .* hold, until /);
+});
+
+test("a run that is held at less than the corrected altitude asks for is an alarm on every page", async () => {
+  const raised = { code: "under-pressure", at: at(0), psi: 15 };
+  await ringing(holding({ dues: [], deviations: [raised] }));
+  expect(screen.getByRole("alert").textContent).toContain("Now needs 15: begin again: Big canner");
+});
+
 test("off the heat no water is lost", async () => {
   await ringing(run({ stage: "cooling", dues: [{ what: "water-dry", at: at(0) }] }));
   expect(screen.queryByRole("alert")).toBeNull();
@@ -93,17 +106,29 @@ test("it is repeated in its own time and not at every tick", async () => {
   expect(sounds()).toHaveLength(2);
 });
 
-test("an answer ends it, also after a reload, and a later one rings anew", async () => {
+const answered = { number: 1, type: "alarm-answered", place: "heat-off", at: at(1) };
+
+test("an answer is an event of the run: it ends it here and on other devices, also after a reload, and a later one rings anew", async () => {
+  server.on("POST /api/runs/1/events", ok(holding({ now: at(1), events: [answered] })));
   const first = await ringing(holding());
   screen.getByRole("button", { name: "Got it" }).click();
+  await waitFor(() =>
+    expect(server.sent("POST /api/runs/1/events")[0]).toMatchObject({
+      type: "alarm-answered",
+      place: "heat-off",
+      note: "The kitchen's own screen",
+    }),
+  );
   await waitFor(() => expect(screen.queryByRole("alert")).toBeNull());
   await act(() => vi.advanceTimersByTimeAsync(30_000));
   await tick();
   expect(sounds()).toHaveLength(1);
   first.unmount();
-  await ringing(holding());
+  await ringing(holding({ events: [answered] }));
   expect(screen.queryByRole("alert")).toBeNull();
-  await ringing(holding({ dues: [{ what: "heat-off", at: at(0.5) }] }));
+  await ringing(
+    holding({ events: [{ ...answered, at: at(0.2) }], dues: [{ what: "heat-off", at: at(0.5) }] }),
+  );
   expect(screen.getByRole("alert").textContent).toContain("Heat off now");
 });
 
@@ -119,7 +144,7 @@ test("of several the gravest is heard, and how many more there are is said", asy
 test("a page that may not sound says so and offers to", async () => {
   vi.mocked(play).mockReturnValue(false);
   await ringing(holding());
-  expect(await screen.findByRole("button", { name: "Let it sound" })).toBeTruthy();
+  expect(await screen.findByRole("button", { name: "Turn on sound" })).toBeTruthy();
 });
 
 test("what could not be heard is heard as soon as the page may sound, once, and then in its own time", async () => {

@@ -1,8 +1,9 @@
-import { BellRing, VolumeX } from "lucide-react";
+import { BellRing, Flame, VolumeX } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
+import { deviceName } from "@/api/device";
 import { Button, placeNow } from "@/kit";
 import { formatClock, formatTime } from "@/quantity";
-import { useNavigate } from "@/routing";
+import { Link, useNavigate, useShown } from "@/routing";
 import { type Alarm, alarms, loudest } from "./alarms";
 import { live, type Run, runNow, useLive } from "./live";
 import { leaveLockScreen, showOnLockScreen } from "./lockScreen";
@@ -10,18 +11,9 @@ import { canAskToNotify, mayNotify, notify, shake } from "./notices";
 import { projected } from "./project";
 import { canSound, play, unlockSound } from "./sound";
 import { useAwake } from "./useAwake";
-import { useOutbox } from "./useOutbox";
+import { cookName, useOutbox } from "./useOutbox";
+import { useRuns, useTick } from "./useRuns";
 import { say, speaks } from "./voice";
-
-const ANSWERED = "mobrel.answered-alarms";
-
-function answeredBefore(): ReadonlySet<string> {
-  try {
-    return new Set(JSON.parse(localStorage.getItem(ANSWERED) ?? "[]") as string[]);
-  } catch {
-    return new Set();
-  }
-}
 
 /**
  * Sounds until somebody answers, wherever on the pages the cook is and also when this one is in the background; keeps the screen awake;
@@ -30,12 +22,13 @@ function answeredBefore(): ReadonlySet<string> {
 export function Alarms() {
   const { runs } = useLive();
   const outbox = useOutbox();
-  const [answered, setAnswered] = useState(answeredBefore);
+  const [answered, setAnswered] = useState<ReadonlySet<string>>(new Set());
   const [ringing, setRinging] = useState<readonly Alarm[]>([]);
   const [heard, setHeard] = useState(true);
   const sounded = useRef(new Map<string, number>());
   const unheard = useRef(false);
-  const shown = useRef(new Set<string>());
+  const notified = useRef(new Set<string>());
+  const shown = useShown().split("?")[0];
   const navigate = useNavigate();
   const atTheStove = (runs ?? []).some((run) => run.atTheStove && run.stage !== "checks");
   useUnlock();
@@ -66,8 +59,8 @@ export function Alarms() {
         unheard.current = !play(first.sound);
         setHeard(!unheard.current);
         shake(first.sound);
-        if (mayNotify() && document.visibilityState === "hidden" && !shown.current.has(first.key)) {
-          shown.current.add(first.key);
+        if (mayNotify() && document.visibilityState === "hidden" && !notified.current.has(first.key)) {
+          notified.current.add(first.key);
           void notify(first);
         }
       }
@@ -79,41 +72,72 @@ export function Alarms() {
   }, [answered, outbox.list]);
 
   const answer = () => {
-    const now = new Set([...[...answered].slice(-50), ...ringing.map((alarm) => alarm.key)]);
-    localStorage.setItem(ANSWERED, JSON.stringify([...now]));
-    setAnswered(now);
+    // Quiet here at once; it is an event of the run, so that it is quiet everywhere and after a reload.
+    setAnswered(new Set([...[...answered].slice(-50), ...ringing.map((alarm) => alarm.key)]));
     setRinging([]);
+    for (const { runId, what } of ringing) {
+      const run = known().find((each) => each.id === runId);
+      if (run) {
+        void outbox
+          .tap(run, { type: "alarm-answered", place: what, by: cookName(), note: deviceName() })
+          .catch(() => undefined); // What is refused rings no more here, and goes on elsewhere.
+      }
+    }
   };
   const first = loudest(ringing);
   if (!first) {
-    return null;
+    return atTheStove ? <NextAtStove /> : null;
   }
+  const grave = first.sound === "heat-off" || first.sound === "lost";
   return (
     <div
       role="alert"
       data-sounded={heard}
-      className={`alarm sticky top-0 z-20 -mb-16 flex h-16 items-center gap-x-3 px-3 shadow-md sm:gap-x-5 sm:px-5 ${first.sound === "look" || first.sound === "open" ? "bg-primary text-primary-content" : "bg-brick text-paper"}`}
+      className={`stove-bar sticky top-0 z-20 flex h-16 items-center gap-x-2 px-3 shadow-md sm:gap-x-4 sm:px-5 print:hidden ${grave ? "bg-brick text-paper" : "bg-primary text-primary-content"}`}
     >
-      {/* It lies over the head of the page and moves nothing: a button must not slip away under a finger. */}
-      <button
-        type="button"
-        className="flex h-full min-w-0 flex-1 cursor-pointer items-center gap-3 text-left text-base font-bold leading-tight sm:text-2xl"
-        onClick={() => navigate({ to: "/stove" })}
-      >
-        <BellRing size={28} aria-hidden="true" className="hidden shrink-0 sm:block" />
-        <span className="line-clamp-2 sm:line-clamp-1">
-          {first.text}: {first.canner}
-          {ringing.length > 1 && ` · and ${ringing.length - 1} more`}
-        </span>
-      </button>
+      <BellRing size={28} aria-hidden="true" className="hidden shrink-0 sm:block" />
+      <p className="line-clamp-2 min-w-0 flex-1 text-base font-bold leading-tight sm:line-clamp-1 sm:text-2xl">
+        {first.text}: {first.canner}
+        {ringing.length > 1 && ` · and ${ringing.length - 1} more`}
+      </p>
       {!heard && (
-        <Button aria-label="Let it sound" icon={<VolumeX size={20} />} onClick={unlockSound}>
-          <span className="hidden sm:inline">Let it sound</span>
+        <Button aria-label="Turn on sound" icon={<VolumeX size={20} />} onClick={unlockSound}>
+          <span className="hidden sm:inline">Turn on sound</span>
         </Button>
+      )}
+      {shown !== "/stove" && (
+        <Link to="/stove" className="flex min-h-14 shrink-0 items-center px-1 font-bold underline sm:text-lg">
+          Open Stove
+        </Link>
       )}
       <Button className="min-h-14! shrink-0 text-lg text-ink" onClick={answer}>
         Got it
       </Button>
+    </div>
+  );
+}
+
+/** While something is on the stove the place of the alarm is kept free: nothing jumps, and no button slips under it. */
+function NextAtStove() {
+  const { data } = useRuns();
+  useTick();
+  const next = (data ?? [])
+    .filter((run) => run.atTheStove && run.clockEndsAt != null)
+    .sort((one, two) => Date.parse(one.clockEndsAt ?? "") - Date.parse(two.clockEndsAt ?? ""))[0];
+  const left = next ? Math.max(0, Date.parse(next.clockEndsAt ?? "") - runNow(next)) : 0;
+  return (
+    <div className="stove-bar sticky top-0 z-20 flex h-16 items-center border-b border-line bg-ground px-4 sm:px-7 print:hidden">
+      <Link to="/stove" className="flex min-h-14 items-center gap-3 font-bold text-primary">
+        <Flame size={24} aria-hidden="true" className="shrink-0" />
+        {next ? (
+          <span className="line-clamp-2 leading-tight">
+            {next.cannerName}: <span className="digits">{formatClock(left)}</span> {CLOCKS[next.stage] ?? ""},
+            until {formatTime(next.clockEndsAt ?? "")}
+          </span>
+        ) : (
+          "On the stove"
+        )}
+      </Link>
     </div>
   );
 }
@@ -130,7 +154,12 @@ function known(): readonly Run[] {
   return heardAt !== undefined && Date.now() - heardAt > TOO_LONG_AGO_MS ? [] : (runs ?? []);
 }
 
-const CLOCKS: Record<string, string> = { venting: "vent", holding: "hold", settling: "settle" };
+const CLOCKS: Record<string, string> = {
+  venting: "vent",
+  holding: "hold",
+  settling: "settle",
+  resting: "rest",
+};
 
 /** The tab says what is wanted, or how long still; also where only its title can be seen. */
 function title(runs: readonly Run[], ringing: readonly Alarm[]) {

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Button } from "@/kit";
 import { CARE_POINTS } from "@/kitchen";
 import { formatTime } from "@/quantity";
+import { alarmLabel } from "./alarms";
 import {
   CHECKS,
   decisionLabel,
@@ -108,6 +109,9 @@ function words(event: RunEvent): string {
     event.cooled ? "water or a fan helped" : "",
     event.waterLeft == null ? "" : event.waterLeft ? "some was left" : "none was left",
   ].filter(Boolean);
+  if (event.type === "alarm-answered") {
+    return `Alarm answered${event.note ? ` on ${event.note}` : ""}: ${alarmLabel(event.place ?? "")}`;
+  }
   if (event.type === "stands-on") {
     const where = hearthLabel({ burner: event.note ?? "", source: event.place });
     return where ? `Stands on: ${where}` : "Stands at its usual place";

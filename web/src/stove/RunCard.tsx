@@ -1,7 +1,7 @@
 import { Camera, Ear } from "lucide-react";
 import { useRef, useState } from "react";
 import { LoadPicture } from "@/jars";
-import { Button, Card, ProblemNote, Tag } from "@/kit";
+import { Button, Card, Panel, ProblemNote, Tag } from "@/kit";
 import { ListenPanel, ListenStrip, useListening } from "@/listen";
 import { LookPanel, LookStrip, useLooking } from "@/look";
 import { countJars, formatClock, formatDateTime, formatSpan, formatTime } from "@/quantity";
@@ -23,6 +23,7 @@ import { SteamPictures } from "./SteamPictures";
 import { Steps } from "./Steps";
 import { type StageView, stageView } from "./stages";
 import { Trace } from "./Trace";
+import { useNextTry } from "./useNextTry";
 import { firstOf, useRecordEvent, useTaps, waitOf } from "./useOutbox";
 import { useStepKeys } from "./useStepKeys";
 import { Watch } from "./Watch";
@@ -33,6 +34,8 @@ interface Props {
   readonly run: Run;
   /** Whether it has the screen to itself. */
   readonly alone: boolean;
+  /** Whether of several canners this one wants somebody first. */
+  readonly nearest?: boolean;
 }
 
 /** Until the pressure holds there is time to say where the canner stands. */
@@ -42,13 +45,15 @@ const BEFORE_HOLD = new Set(["checks", "loading", "heating", "venting"]);
 const LISTENED_TO = new Set(["heating", "venting", "rising", "holding"]);
 
 /** One canner: its clock, what to do this minute, the picture, and two or three large buttons. */
-export function RunCard({ run, alone }: Props) {
+export function RunCard({ run, alone, nearest = false }: Props) {
   const now = runNow(run);
   const view = stageView(run, now);
   const live = useLive();
   const simulation = live.simulations.get(run.id);
   const recording = useRecordEvent(run);
+  const again = useNextTry(run);
   const steps = useRef<HTMLDivElement>(null);
+  const firstStep = () => steps.current?.querySelector<HTMLElement>("button:not(:disabled)");
   useStepKeys(steps, alone);
   const [away, setAway] = useState(false);
   const [happened, setHappened] = useState(false);
@@ -84,6 +89,7 @@ export function RunCard({ run, alone }: Props) {
       <div>
         <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
           <h2 className="min-w-26 flex-1 text-xl font-bold">{run.cannerName}</h2>
+          {nearest && <Tag tone="copper">Next</Tag>}
           <Watch run={run} onEvent={say} />
           {run.simulated && <Tag tone="ink">{`Practice device, ${run.pace}×`}</Tag>}
           {unconfirmed && <Tag tone="mustard">Not written down yet</Tag>}
@@ -132,12 +138,23 @@ export function RunCard({ run, alone }: Props) {
         </div>
         <div className={`min-w-0 ${alone ? "lg:order-last lg:col-span-2" : ""}`}>
           {away ? (
-            <Away run={run} onEvent={say} onClose={() => setAway(false)} />
+            <Panel onClose={() => setAway(false)} back={firstStep}>
+              <Away run={run} onEvent={say} onClose={() => setAway(false)} />
+            </Panel>
           ) : happened ? (
-            <Happened run={run} onEvent={say} onClose={() => setHappened(false)} />
+            <Panel onClose={() => setHappened(false)} back={firstStep}>
+              <Happened run={run} onEvent={say} onClose={() => setHappened(false)} />
+            </Panel>
           ) : (
             <div ref={steps} className={alone ? "step-keys" : "step-keys in-focus"}>
-              <Steps view={view} run={run} now={now} alone={alone} onEvent={say} />
+              <Steps
+                view={view}
+                run={run}
+                now={now}
+                alone={alone}
+                onEvent={say}
+                onAgain={(event) => void say(event).then(() => again.mutate({}))}
+              />
             </div>
           )}
           <div className="mt-3 flex flex-col gap-2 sm:hidden">
@@ -152,7 +169,7 @@ export function RunCard({ run, alone }: Props) {
       {hearing && mayListen && !listens && <ListenPanel run={run} onClose={() => setHearing(false)} />}
       {seeing && mayLook && !looks && <LookPanel run={run} onClose={() => setSeeing(false)} />}
       {run.dues.some((due) => due.what === "no-pressure" && now >= Date.parse(due.at)) && <NoPressure />}
-      <ProblemNote error={recording.error} more={moreWords(recording.error)} />
+      <ProblemNote error={recording.error ?? again.error} more={moreWords(recording.error)} />
       <div className="border-t border-line pt-1">
         <div className="flex flex-wrap items-center gap-x-4">
           {run.atTheStove && (view.burner || BEFORE_HOLD.has(run.stage)) && (

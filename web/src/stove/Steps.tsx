@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { Button } from "@/kit";
+import { Button, Panel } from "@/kit";
 import { formatTime } from "@/quantity";
 import { CareOpen } from "./CareOpen";
 import { EarlyZero } from "./EarlyZero";
@@ -15,16 +15,19 @@ interface Props {
   readonly now: number;
   readonly alone: boolean;
   readonly onEvent: (...events: EventRequest[]) => void;
+  /** Makes the next try of the same jars, once an event was written down. */
+  readonly onAgain: (event: EventRequest) => void;
 }
 
 /** Two or three large buttons: what can be written down at this stage. */
-export function Steps({ view, run, now, alone, onEvent }: Props) {
+export function Steps({ view, run, now, alone, onEvent, onAgain }: Props) {
   const [other, setOther] = useState<number | undefined>();
   const [jiggles, setJiggles] = useState(false);
   const [sure, setSure] = useState<Step | undefined>();
   const [asking, setAsking] = useState<Step["ask"]>();
   const buttons = useRef<HTMLDivElement>(null);
   const touched = useRef(false);
+  const first = () => buttons.current?.querySelector<HTMLElement>("button:not(:disabled)");
   const stage = run.stage;
   // Once the time is over, nothing that stood open may hide what is to be done now.
   const course = `${stage} ${view.face.over ?? false}`;
@@ -36,7 +39,7 @@ export function Steps({ view, run, now, alone, onEvent }: Props) {
     setAsking(undefined);
     // Whoever goes by keyboard stays with the next step: the button that had the focus is gone.
     if (document.activeElement === document.body && touched.current) {
-      buttons.current?.querySelector<HTMLButtonElement>("button:not(:disabled)")?.focus();
+      first()?.focus();
     }
     touched.current = false;
   }, [course]);
@@ -48,56 +51,77 @@ export function Steps({ view, run, now, alone, onEvent }: Props) {
   };
   // Ticked one by one; with the last of them the button for the lid is back.
   if (asking === "care" && openCare(run).length > 0) {
-    return <CareOpen run={run} onEvent={onEvent} onClose={() => setAsking(undefined)} />;
+    return (
+      <Panel onClose={() => setAsking(undefined)} back={first}>
+        <CareOpen run={run} onEvent={onEvent} onClose={() => setAsking(undefined)} />
+      </Panel>
+    );
   }
   if (asking === "left-out") {
-    return <LeftOut run={run} onEvent={tell} onClose={() => setAsking(undefined)} />;
+    return (
+      <Panel onClose={() => setAsking(undefined)} back={first}>
+        <LeftOut run={run} onEvent={tell} onClose={() => setAsking(undefined)} />
+      </Panel>
+    );
   }
   // As time goes on the question answers itself.
   if (asking === "early-zero" && now < Date.parse(run.zeroDoubtedUntil ?? run.now)) {
-    return <EarlyZero run={run} onEvent={tell} onClose={() => setAsking(undefined)} />;
+    return (
+      <Panel onClose={() => setAsking(undefined)} back={first}>
+        <EarlyZero run={run} onEvent={tell} onClose={() => setAsking(undefined)} />
+      </Panel>
+    );
   }
   const open = stage === "rising" || (stage === "holding" && !run.holdComplete && !view.face.over);
   const reads = run.gauge === "dial" && open;
   const counts = run.gauge === "weighted" && run.jiggles != null && open;
   if (sure) {
     return (
-      <div className="flex flex-col gap-3">
+      <Panel onClose={() => setSure(undefined)} back={first} className="flex flex-col gap-3">
         <p className="text-lg font-semibold">{sure.confirm}</p>
         <div className="flex gap-3">
-          <Button size="stove" look="loss" className="flex-1" onClick={() => tell(sure.event)}>
+          <Button
+            size="stove"
+            look="loss"
+            className="flex-1"
+            onClick={() => (sure.again ? onAgain(sure.event) : tell(sure.event))}
+          >
             Yes: {sure.text.toLowerCase()}
           </Button>
           <Button size="stove" onClick={() => setSure(undefined)}>
             Back
           </Button>
         </div>
-      </div>
+      </Panel>
     );
   }
   if (other !== undefined && reads) {
     return (
-      <OtherReading
-        run={run}
-        from={other}
-        onEvent={(event) => {
-          onEvent(event);
-          setOther(undefined);
-        }}
-        onClose={() => setOther(undefined)}
-      />
+      <Panel onClose={() => setOther(undefined)} back={first}>
+        <OtherReading
+          run={run}
+          from={other}
+          onEvent={(event) => {
+            onEvent(event);
+            setOther(undefined);
+          }}
+          onClose={() => setOther(undefined)}
+        />
+      </Panel>
     );
   }
   if (jiggles && counts) {
     return (
-      <JiggleTap
-        run={run}
-        onEvent={(event) => {
-          onEvent(event);
-          setJiggles(false);
-        }}
-        onClose={() => setJiggles(false)}
-      />
+      <Panel onClose={() => setJiggles(false)} back={first}>
+        <JiggleTap
+          run={run}
+          onEvent={(event) => {
+            onEvent(event);
+            setJiggles(false);
+          }}
+          onClose={() => setJiggles(false)}
+        />
+      </Panel>
     );
   }
   return (

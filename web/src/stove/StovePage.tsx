@@ -20,7 +20,9 @@ export function StovePage() {
   useEffect(() => toast(undefined), [toast]);
   const open = data ?? [];
   const here = open.filter((run) => run.atTheStove);
-  const live = firstOfEachCanner(here).sort((one, other) => nextOf(one) - nextOf(other));
+  // A card keeps its place whatever happens in it: a thumb on its way to a button must not meet another canner's.
+  const live = firstOfEachCanner(here).sort((one, other) => one.cannerId - other.cannerId);
+  const nearest = [...live].sort((one, other) => nextOf(one) - nextOf(other))[0];
   const waiting = here.filter((run) => !live.includes(run));
   const givenUp = open.filter((run) => run.awaitsDecision);
   const resting = open.filter((run) => !run.atTheStove && run.stage !== "abandoned");
@@ -28,7 +30,7 @@ export function StovePage() {
     <PageFrame
       title={live.length > 0 ? "On the stove" : "Stove"}
       place="Stove"
-      lead={live[0] && live.length > 1 ? nextWords(live[0]) : undefined}
+      lead={nearest && live.length > 1 ? nextWords(nearest) : undefined}
       short
       actions={live.length > 0 && <Aloud />}
     >
@@ -51,7 +53,12 @@ export function StovePage() {
       {live.length > 0 && (
         <div className={live.length > 1 ? "grid items-start gap-4 lg:grid-cols-2" : ""}>
           {live.map((run) => (
-            <RunCard key={run.id} run={run} alone={live.length === 1} />
+            <RunCard
+              key={run.id}
+              run={run}
+              alone={live.length === 1}
+              nearest={live.length > 1 && run === nearest && nextOf(run) < Number.MAX_SAFE_INTEGER}
+            />
           ))}
         </div>
       )}

@@ -1,4 +1,5 @@
 import type { Run } from "./live";
+import { tooLittle } from "./stages";
 
 /** How an alarm sounds, by what it wants of the cook. */
 export type Sound = "heat-off" | "look" | "open" | "lost";
@@ -7,6 +8,8 @@ export interface Alarm {
   /** The same as long as it is about the same thing: what was answered stays answered. */
   readonly key: string;
   readonly runId: number;
+  /** Its kind, as it is answered. */
+  readonly what: string;
   readonly canner: string;
   readonly sound: Sound;
   readonly text: string;
@@ -53,8 +56,15 @@ export function alarms(runs: readonly Run[], now: (run: Run) => number): readonl
         // Off the heat no water is lost.
         !(each.what.startsWith("water") && !ON_THE_HEAT.includes(run.stage)),
     );
+    const little = tooLittle(run);
+    const raised =
+      little && (ON_THE_HEAT.includes(run.stage) || run.awaitsDecision)
+        ? [{ ...LOST, what: "under-pressure", at: little.at, text: littleText(little.psi) }]
+        : [];
     const lost = run.lost ? [{ ...LOST, what: "lost", at: run.lost.at }] : [];
-    return [...lost, ...last].map((each) => ({
+    const open = [...raised, ...lost, ...last].filter((each) => !isAnswered(run, each.what, each.at));
+    return open.map((each) => ({
+      what: each.what,
       key: `${run.id}/${each.what}/${each.at}`,
       runId: run.id,
       canner: run.cannerName,
@@ -66,11 +76,31 @@ export function alarms(runs: readonly Run[], now: (run: Run) => number): readonl
   });
 }
 
+function littleText(needed: number | null | undefined): string {
+  return needed == null ? "No tested pressure for this altitude" : `Now needs ${needed}: begin again`;
+}
+
 function wording(run: Run, what: string, text: string): string {
   if (run.gauge === "weighted" && what === "look") {
     return "Listen to the weight";
   }
+  if (what === "lost" && run.waits) {
+    return "The clock stands and waits for the kitchen";
+  }
   return what === "lost" && run.lost?.psi != null ? `Pressure fell to ${run.lost.psi}` : text;
+}
+
+/** Whoever answered it, on whatever device: it is quiet on all. */
+function isAnswered(run: Run, what: string, rang: string): boolean {
+  return run.events.some(
+    (event) =>
+      event.type === "alarm-answered" && event.place === what && Date.parse(event.at) >= Date.parse(rang),
+  );
+}
+
+/** What an alarm of a kind says, for the record. */
+export function alarmLabel(what: string): string {
+  return what === "lost" ? LOST.text : (WHAT[what]?.text ?? "Pressure corrected");
 }
 
 /** The one to be heard first: heat off before anything, a loss before a look. */

@@ -6,6 +6,7 @@ import { alarms, loudest } from "./alarms";
 import { perMinute } from "./JiggleTap";
 import { beaten, hear, merged, type Run, runNow } from "./live";
 import { projected } from "./project";
+import { stageView } from "./stages";
 
 const minutes = (count: number) => () => NOON + count * 60_000;
 const texts = (runs: Parameters<typeof alarms>[0], minute: number) =>
@@ -82,6 +83,37 @@ test("taps that wait on the device let the clock go on, and only the plain cours
   const weighted = run({ stage: "rising", gauge: "weighted", jiggles: { least: 2, most: 4 } });
   expect(projected(weighted, [tap("reading", 3, { jiggles: 1 })]).stage).toBe("rising");
   expect(projected(weighted, [tap("reading", 3, { jiggles: 2 })]).stage).toBe("holding");
+});
+
+test("what may end a vent or a hold stops the clock until the kitchen answers, and is a loss", () => {
+  const tap = (type: string, minute: number, more = {}) => ({
+    runId: 1,
+    key: `${type}${minute}`,
+    happenedAt: at(minute),
+    order: minute,
+    kept: true,
+    event: { type, ...more },
+  });
+  const dues = [{ what: "heat-off", at: at(90) }];
+  const holding = run({ stage: "holding", clockSince: at(0), clockEndsAt: at(90), dues });
+  const kinds = ["interrupted", "boiled-dry", "weight-knocked", "canner-moved", "stop-early", "abandon"];
+  for (const type of kinds) {
+    const after = projected(holding, [tap(type, 30)]);
+    expect(after.clockEndsAt, type).toBeUndefined();
+    expect(texts([after], 91), type).toEqual(["lost: The clock stands and waits for the kitchen"]);
+    expect(stageView(after, NOON + 91 * 60_000).now, type).toContain("waits for the kitchen");
+    expect(stageView(after, NOON + 91 * 60_000).now, type).not.toContain("The time is over");
+  }
+  const doubted = run({ stage: "holding", doubtSince: at(10), clockSince: at(0), clockEndsAt: at(90) });
+  expect(projected(doubted, [tap("held", 30)]).clockEndsAt).toBeUndefined();
+  expect(projected(holding, [tap("canner-moved", 30, { psi: 12.5 })]).clockEndsAt).toBe(at(90));
+  const venting = run({ stage: "venting", clockEndsAt: at(10) });
+  expect(projected(venting, [tap("canner-moved", 5)]).clockEndsAt).toBeUndefined();
+  // A low look names what was lost; at zero it vents again.
+  const low = projected(holding, [tap("reading", 40, { psi: 11 })]);
+  expect(texts([low], 41)).toEqual(["lost: Pressure fell to 11"]);
+  expect(stageView(low, NOON + 41 * 60_000).now).toContain("the full 90 from when it is back");
+  expect(projected(holding, [tap("reading", 40, { psi: 0 })]).stage).toBe("heating");
 });
 
 test("jiggles are a rate from the second tap on", () => {

@@ -4,7 +4,10 @@ import { leaveKitchen } from "@/api/edition";
 import { setReach } from "@/api/reach";
 import { recalledRuns, rememberRuns } from "./recall";
 
-export type Run = Schemas["RunResponse"];
+/** @param waits a tap kept on this device after which only the server can say what the clock shows; never sent */
+export type Run = Schemas["RunResponse"] & {
+  readonly waits?: { readonly type: string; readonly at: string } | undefined;
+};
 export type RunEvent = Schemas["EventResponse"];
 export type EventRequest = Schemas["EventRequest"];
 export type Simulation = Schemas["SimulationResponse"];

@@ -1,3 +1,5 @@
+import { local } from "@/api/storage";
+
 const WANTED = "mobrel.lock-screen";
 
 /** A device shows the title of what it plays; so it has to play something. */
@@ -11,11 +13,11 @@ let silence: HTMLAudioElement | undefined;
 
 /** Whether the clock is to stand on the lock screen. It takes the place of music that plays, so somebody has to want it. */
 export function wantsLockScreen(): boolean {
-  return localStorage.getItem(WANTED) === "on";
+  return local.getItem(WANTED) === "on";
 }
 
 export function letLockScreen(on: boolean) {
-  localStorage.setItem(WANTED, on ? "on" : "off");
+  local.setItem(WANTED, on ? "on" : "off");
   if (!on) {
     leaveLockScreen();
   }

@@ -1,9 +1,10 @@
-import type { EventRequest, Run } from "./live";
+import type { EventRequest, Run, RunEvent } from "./live";
 import type { Tap } from "./outbox";
 
 /**
  * What a run looks like with the taps that wait on this device: only so that the clock goes on while the server cannot be reached. The
- * plain course alone is drawn, nothing is decided; the server decides when it is back, and its word replaces this.
+ * plain course alone is drawn, nothing is decided; the server decides when it is back, and its word replaces this. Whatever may end a vent or a
+ * hold stops the clock here until it has decided.
  */
 export function projected(run: Run, outbox: readonly Tap[]): Run {
   return outbox
@@ -11,7 +12,30 @@ export function projected(run: Run, outbox: readonly Tap[]): Run {
     .reduce((now, tap) => after(now, tap.event, tap.happenedAt), run);
 }
 
+/** What only the server can judge: whether the time counts on, begins anew or is at its end. */
+const FOR_THE_SERVER = new Set([
+  "interrupted",
+  "boiled-dry",
+  "weight-knocked",
+  "canner-moved",
+  "stop-early",
+  "abandon",
+  "held",
+]);
+
 function after(run: Run, event: EventRequest, at: string): Run {
+  if (run.waits && event.type !== "alarm-answered") {
+    return event.type === "heat-off"
+      ? { ...run, heatOffAt: at }
+      : event.type === "reading"
+        ? { ...run, lastReading: readingOf(run, event, at) }
+        : run;
+  }
+  if (FOR_THE_SERVER.has(event.type)) {
+    return changesNothing(run, event)
+      ? run
+      : withoutClock({ ...run, dues: [], waits: { type: event.type, at }, lost: { code: event.type, at } });
+  }
   const plus = (minutes: number) => new Date(Date.parse(at) + minutes * 60_000).toISOString();
   const due = (what: string, minutes: number) => [{ what, at: plus(minutes) }];
   switch (event.type) {
@@ -50,6 +74,11 @@ function after(run: Run, event: EventRequest, at: string): Run {
               },
             ],
           };
+    case "alarm-answered":
+      return {
+        ...run,
+        events: [...run.events, { number: run.events.length + 1, type: event.type, at, place: event.place }],
+      };
     case "checks-done":
       return { ...run, stage: "loading" };
     case "lid-locked":
@@ -63,7 +92,7 @@ function after(run: Run, event: EventRequest, at: string): Run {
         dues: due("weight-on", 10),
       };
     case "steam-stopped":
-      return withoutClock({ ...run, stage: "heating", dues: [] });
+      return ventAgain(run, "vent-interrupted", at);
     case "weight-on":
       return withoutClock({ ...run, stage: "rising", weightOnAt: at, dues: [] });
     case "reading":
@@ -87,6 +116,24 @@ function after(run: Run, event: EventRequest, at: string): Run {
   }
 }
 
+/** Where no clock runs there is none to lose; a dial that was looked at says that the pressure held. */
+function changesNothing(run: Run, event: EventRequest): boolean {
+  const ends = event.type === "boiled-dry" || event.type === "stop-early" || event.type === "abandon";
+  const runs = run.stage === "venting" || (run.stage === "holding" && !run.holdComplete);
+  const held = run.stage === "holding" && event.psi != null && event.psi >= run.targetPsi;
+  return !ends && (!runs || held) && run.doubtSince == null;
+}
+
+function ventAgain(run: Run, code: string, at: string): Run {
+  return withoutClock({
+    ...run,
+    stage: "heating",
+    lost: undefined,
+    dues: [],
+    deviations: [...run.deviations, { code, at }],
+  });
+}
+
 /** Jars are numbered group by group. */
 function sizeOf(run: Run, jar: number): string {
   let before = 0;
@@ -99,8 +146,8 @@ function sizeOf(run: Run, jar: number): string {
   return "";
 }
 
-function read(run: Run, event: EventRequest, at: string): Run {
-  const seen = {
+function readingOf(run: Run, event: EventRequest, at: string): RunEvent {
+  return {
     number: run.events.length + 1,
     type: "reading",
     at,
@@ -109,6 +156,10 @@ function read(run: Run, event: EventRequest, at: string): Run {
     ...(event.jiggles == null ? {} : { jiggles: event.jiggles }),
     ...(event.by ? { by: event.by } : {}),
   };
+}
+
+function read(run: Run, event: EventRequest, at: string): Run {
+  const seen = readingOf(run, event, at);
   const next: Run = {
     ...run,
     lastReading: seen,
@@ -122,18 +173,29 @@ function read(run: Run, event: EventRequest, at: string): Run {
       : event.jiggles != null
         ? event.jiggles >= Math.max(1, run.jiggles?.least ?? 1)
         : event.weight !== "still";
+  const underWay = run.stage === "rising" || (run.stage === "holding" && !run.holdComplete);
+  if (underWay && run.gauge === "dial" && event.psi === 0) {
+    return ventAgain(next, run.stage === "holding" ? "pressure-lost" : "vent-interrupted", at);
+  }
   if (run.stage === "rising" && proper) {
     const end = new Date(Date.parse(at) + run.minutes * 60_000).toISOString();
     return {
       ...next,
       stage: "holding",
+      lost: undefined,
       clockSince: at,
       clockEndsAt: end,
       dues: [{ what: "heat-off", at: end }],
     };
   }
   if (run.stage === "holding" && !run.holdComplete && !proper) {
-    return withoutClock({ ...next, stage: "rising", weightOnAt: run.weightOnAt ?? at, dues: [] });
+    return withoutClock({
+      ...next,
+      stage: "rising",
+      weightOnAt: run.weightOnAt ?? at,
+      lost: { code: "pressure-lost", at, ...(event.psi == null ? {} : { psi: event.psi }) },
+      dues: [],
+    });
   }
   return next;
 }

@@ -32,6 +32,23 @@ test("the weight waits for the whole vent, and says until when", () => {
   expect(stageView(venting, NOON + 600_000).now).toContain("Put the weight on now");
 });
 
+test("a look below the mark on the way up says so", () => {
+  const rising = (psi: number) => run({ stage: "rising", targetPsi: 11, lastReading: seen(3, psi) });
+  expect(stageView(rising(10), NOON).next).toBe(
+    "10 is below the mark: it is 11 at this altitude. The full 90 minutes begin when it is there.",
+  );
+  expect(stageView(run({ stage: "rising" }), NOON).next).toBe("The full 90 minutes begin when it is there.");
+});
+
+test("a run that is held at less than is needed now can only begin again, or stop", () => {
+  const deviations = [{ code: "under-pressure", at: at(3), psi: 15 }];
+  for (const stage of ["heating", "venting", "rising", "holding"]) {
+    const view = stageView(run({ stage, deviations, clockEndsAt: at(0) }), NOON);
+    expect(view.face.words, stage).toBe("Now needs 15");
+    expect(texts(view), stage).toEqual(["Begin again at 15", "Stop: heat off"]);
+  }
+});
+
 test("a loss says what was read, when, and that the whole time starts again", () => {
   const lost = run({
     stage: "rising",

@@ -1,5 +1,5 @@
 import { formatInches, formatSpan, formatTime } from "@/quantity";
-import { readingLabel } from "./labels";
+import { eventLabel, readingLabel } from "./labels";
 import type { EventRequest, Run } from "./live";
 
 /** What a button at the stove writes down. */
@@ -11,6 +11,8 @@ export interface Step {
   readonly confirm?: string;
   /** Not to be had before this instant. */
   readonly from?: number | undefined;
+  /** Whether the next try of the same jars is made with it. */
+  readonly again?: boolean;
   /** What has to be said with it first. */
   readonly ask?: "care" | "left-out" | "early-zero";
 }
@@ -117,6 +119,68 @@ function asked(run: Run, since: string): StageView {
   };
 }
 
+/** The altitude or the dial was put right, and this run is held at less than that asks for: the only way is to begin again. */
+function underPressure(run: Run, needed: number | null | undefined): StageView {
+  const least = needed == null ? "" : ` at ${needed}`;
+  return {
+    face: { words: needed == null ? "No pressure for it" : `Now needs ${needed}` },
+    now:
+      needed == null
+        ? "The tables have no pressure for the kitchen's new altitude. No minute of this run counts: turn the heat off."
+        : `The kitchen's altitude or dial was corrected. This run was begun at ${run.targetPsi}: no minute of it counts.`,
+    next: "Was the correction a mistake? Put it right in Kitchen, and this run goes on as it was.",
+    steps: [
+      ...(needed == null
+        ? []
+        : [
+            {
+              text: `Begin again${least}`,
+              event: { type: "abandon", note: `Begun again${least}: the kitchen's pressure was corrected.` },
+              look: "main" as const,
+              again: true,
+              confirm: `Heat off, lid on until the pressure is zero. Then the same jars with new lids, and the full ${run.minutes} minutes${least}.`,
+            },
+          ]),
+      {
+        text: "Stop: heat off",
+        event: { type: "abandon", note: "Stopped: the kitchen's pressure was corrected." },
+        look: needed == null ? ("main" as const) : ("plain" as const),
+        confirm: "These jars count as not processed. What becomes of them is asked next.",
+      },
+    ],
+    mark: true,
+    picture: "trace",
+  };
+}
+
+/** What a run that is held at too little would need now; undefined for one that is held at enough. */
+export function tooLittle(run: Run) {
+  return run.deviations.findLast((deviation) => deviation.code === "under-pressure");
+}
+
+const ON_THE_HEAT = ["heating", "venting", "rising", "holding"];
+
+/** Something was tapped that may end the vent or the hold, and the server cannot be reached to say so: the clock stands. */
+function waiting(run: Run, { type, at: when }: NonNullable<Run["waits"]>): StageView {
+  const over = type === "boiled-dry" || type === "stop-early" || type === "abandon";
+  const venting = run.stage === "venting" || run.stage === "heating";
+  return {
+    face: over ? { words: "Stopped" } : { waitingAt: (venting ? 10 : run.minutes) * 60_000 },
+    now: `${eventLabel(type)} at ${formatTime(when)}. The clock stands and waits for the kitchen: Mobrel cannot be reached.`,
+    next: over
+      ? "Turn the heat off. These jars count as not processed until Mobrel is back."
+      : venting
+        ? "Count on the whole ten minutes of steam again, from the next steady plume."
+        : `Count on the full ${run.minutes} minutes again, from when it is back at ${mark(run)}.`,
+    steps: [
+      ...(over || venting ? [] : readings(run, false)),
+      { text: "Heat off", event: { type: "heat-off" }, look: "plain" },
+    ],
+    mark: !over,
+    picture: venting ? "steam" : "trace",
+  };
+}
+
 /** What is on the screen at each stage of a run: one clock, one sentence, two or three buttons. */
 export function stageView(known: Run, now: number): StageView {
   // The server said beforehand when the time is over; a page that hears nothing more still knows it.
@@ -125,6 +189,13 @@ export function stageView(known: Run, now: number): StageView {
   // What may have boiled dry before its time was over is not complete, however long it stood there.
   const dry = over && !known.holdComplete && (at(known.water?.dryAt) ?? Number.POSITIVE_INFINITY) < end;
   const run = over ? { ...known, holdComplete: true } : known;
+  const little = tooLittle(run);
+  if (little && ON_THE_HEAT.includes(run.stage)) {
+    return underPressure(run, little.psi);
+  }
+  if (run.waits) {
+    return waiting(run, run.waits);
+  }
   if (run.doubtSince != null) {
     return doubtful(run, run.doubtSince);
   }
@@ -176,7 +247,7 @@ export function stageView(known: Run, now: number): StageView {
         face: { downTo: at(run.clockEndsAt) },
         now: isOver(run, now)
           ? "Vented. Put the weight on now."
-          : "left of the ten-minute vent. The weight stays off until then.",
+          : `Venting until ${formatTime(run.clockEndsAt ?? run.now)}. The weight stays off until then.`,
         next: `Then the weight goes on, and the pressure comes up to ${mark(run)}.`,
         steps: [
           { text: "Weight on", event: { type: "weight-on" }, look: "main", from: at(run.clockEndsAt) },
@@ -191,7 +262,7 @@ export function stageView(known: Run, now: number): StageView {
       return {
         face: run.lost ? { waitingAt: run.minutes * 60_000 } : { upFrom: at(run.weightOnAt) },
         now: risingWords(run),
-        next: run.lost ? "" : `The full ${run.minutes} minutes begin when it is there.`,
+        next: run.lost ? "" : `${belowTheMark(run)}The full ${run.minutes} minutes begin when it is there.`,
         steps: [...readings(run, false), ...boiledDry(run, now)],
         picture: "trace",
         mark: true,
@@ -207,7 +278,7 @@ export function stageView(known: Run, now: number): StageView {
           ? dry
             ? "The time is over, and by the estimate no water may be left. Turn the heat off; look for water once it is open."
             : "The time is over. Turn the heat off, then touch nothing."
-          : `until ${formatTime(run.clockEndsAt ?? run.now)}, then heat off. Keep ${run.gauge === "dial" ? `${run.targetPsi} or more on this dial` : "the weight moving properly"}.`,
+          : `Hold until ${formatTime(run.clockEndsAt ?? run.now)}, then heat off. Keep ${run.gauge === "dial" ? `${run.targetPsi} or more on this dial` : "the weight moving properly"}.`,
         next: run.holdComplete ? "Then it cools down to zero by itself." : lastReading(run, now),
         steps: run.holdComplete
           ? [{ text: "Heat off", event: { type: "heat-off" }, look: "main" }]
@@ -251,7 +322,7 @@ export function stageView(known: Run, now: number): StageView {
         face: { downTo: at(run.clockEndsAt) },
         now: isOver(run, now)
           ? "Lid off now, tilted away from your face."
-          : "until the lid may come off. The jars are still boiling inside.",
+          : `The lid stays on until ${formatTime(run.clockEndsAt ?? run.now)}. The jars are still boiling inside.`,
         next: "Then let the jars settle five to ten minutes more before they come out.",
         steps: [{ text: "Lid off", event: { type: "lid-off" }, look: "main", from: at(run.clockEndsAt) }],
         picture: "trace",
@@ -365,6 +436,14 @@ function risingWords(run: Run): string {
     return `${fell} at ${formatTime(lost.at)}. The clock starts again: the full ${run.minutes} from when it is back at ${mark(run)}.`;
   }
   return `Coming up to ${mark(run)}. Ease the heat as it gets near.`;
+}
+
+/** A look on the way up that is not there yet; nothing before the first. */
+function belowTheMark(run: Run): string {
+  const read = run.gauge === "dial" ? run.lastReading?.psi : undefined;
+  return read != null && read > 0 && read < run.targetPsi
+    ? `${read} is below the mark: it is ${run.targetPsi} at this altitude. `
+    : "";
 }
 
 function lastReading(run: Run, now: number): string {

@@ -1,4 +1,5 @@
 import { type IDBPDatabase, openDB } from "idb";
+import { local } from "@/api/storage";
 import type { Tap, TapStore } from "./outbox";
 
 const TAPS = "taps";
@@ -33,7 +34,7 @@ export function deviceStore(name = "mobrel"): TapStore {
       for (const tap of before()) {
         await put(tap);
       }
-      localStorage.removeItem(BEFORE);
+      local.removeItem(BEFORE);
       for (const tap of heldAtOnce()) {
         await put(tap);
       }
@@ -54,23 +55,21 @@ export function deviceStore(name = "mobrel"): TapStore {
 }
 
 function holdAtOnce(tap: Tap) {
-  try {
-    localStorage.setItem(AT_ONCE + tap.key, JSON.stringify(tap));
-  } catch {
-    // Full or closed: the database alone has to do.
-  }
+  // Full or closed: the database alone has to do.
+  local.setItem(AT_ONCE + tap.key, JSON.stringify(tap));
 }
 
 function letGo(key: string) {
-  localStorage.removeItem(AT_ONCE + key);
+  local.removeItem(AT_ONCE + key);
 }
 
 function heldAtOnce(): readonly Tap[] {
-  return Object.keys(localStorage)
+  return local
+    .keys()
     .filter((name) => name.startsWith(AT_ONCE))
     .flatMap((name) => {
       try {
-        return [JSON.parse(localStorage.getItem(name) ?? "") as Tap];
+        return [JSON.parse(local.getItem(name) ?? "") as Tap];
       } catch {
         return [];
       }
@@ -79,7 +78,7 @@ function heldAtOnce(): readonly Tap[] {
 
 function before(): readonly Tap[] {
   try {
-    const taps = JSON.parse(localStorage.getItem(BEFORE) ?? "[]") as Omit<Tap, "order" | "kept">[];
+    const taps = JSON.parse(local.getItem(BEFORE) ?? "[]") as Omit<Tap, "order" | "kept">[];
     return taps.map((tap, order) => ({ ...tap, order, kept: true }));
   } catch {
     return [];

@@ -9,6 +9,7 @@ import {
 } from "react";
 import { api, body, FOR_KITCHEN } from "@/api/client";
 import { Problem } from "@/api/problem";
+import { local } from "@/api/storage";
 import { useChanged } from "@/api/useChanged";
 import { type EventRequest, hear, live, onOnline, type Run, runNow } from "./live";
 import { Outbox, type Tap } from "./outbox";
@@ -18,11 +19,11 @@ const BY = "mobrel.cook";
 
 /** Who stands at this device; said with every tap. */
 export function cookName(): string {
-  return localStorage.getItem(BY) ?? "";
+  return local.getItem(BY) ?? "";
 }
 
 export function rememberCook(name: string) {
-  localStorage.setItem(BY, name);
+  local.setItem(BY, name);
 }
 
 /**

@@ -1,12 +1,14 @@
+import { local } from "@/api/storage";
+
 const KEY = "mobrel.voice";
 
 /** Whether alarms are said aloud on this device; off until somebody wants it. */
 export function speaks(): boolean {
-  return localStorage.getItem(KEY) === "on";
+  return local.getItem(KEY) === "on";
 }
 
 export function letSpeak(on: boolean) {
-  localStorage.setItem(KEY, on ? "on" : "off");
+  local.setItem(KEY, on ? "on" : "off");
   if (on) {
     // The first word has to come from a touch, or the browser keeps silent.
     say("Alarms are said aloud here.");

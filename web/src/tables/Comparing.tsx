@@ -3,6 +3,7 @@ import { Check, TriangleAlert } from "lucide-react";
 import { useState } from "react";
 import { api, body, type Schemas } from "@/api/client";
 import { keys } from "@/api/keys";
+import { local } from "@/api/storage";
 import { useChanged } from "@/api/useChanged";
 import { Button, Card, Field, ProblemNote } from "@/kit";
 import { formatDate } from "@/quantity";
@@ -17,8 +18,8 @@ const BY = "mobrel.cook";
 export function useComparing() {
   const queries = useQueryClient();
   const changed = useChanged("tables");
-  const [edition, setEdition] = useState(localStorage.getItem(COPY) ?? "");
-  const [by, setBy] = useState(localStorage.getItem(BY) ?? "");
+  const [edition, setEdition] = useState(local.getItem(COPY) ?? "");
+  const [by, setBy] = useState(local.getItem(BY) ?? "");
   const keep = async (tables: Tables) => {
     queries.setQueryData(keys.tables, tables);
     await changed(keys.tables);
@@ -44,11 +45,11 @@ export function useComparing() {
     ready: edition.trim() !== "" && by.trim() !== "",
     setEdition: (text: string) => {
       setEdition(text);
-      localStorage.setItem(COPY, text);
+      local.setItem(COPY, text);
     },
     setBy: (text: string) => {
       setBy(text);
-      localStorage.setItem(BY, text);
+      local.setItem(BY, text);
     },
     compare: (id: string, agrees: boolean) => compare.mutate({ id, agrees }),
     forget: (id: string) => forget.mutate(id),

@@ -2,7 +2,7 @@ import { Check } from "lucide-react";
 import { type ReactNode, useState } from "react";
 import { useAccess, useHomeNetwork } from "@/access";
 import { Button, Card, LinkButton, ProblemNote } from "@/kit";
-import { AltitudeField, CannerForm, JarCounts, type Kitchen, Measures } from "@/kitchen";
+import { AltitudeField, CannerForm, JarCounts, type Kitchen, Measures, pressureWords } from "@/kitchen";
 import { formatAltitude } from "@/quantity";
 import { FIRST_MINUTE, type FirstStep, useFirstMinute } from "./useFirstMinute";
 import { WhatFirst } from "./WhatFirst";
@@ -18,7 +18,9 @@ interface WelcomeProps extends Pick<ReturnType<typeof useFirstMinute>, "go"> {
   readonly step: FirstStep;
 }
 
-function Welcome({ kitchen, step, go }: WelcomeProps) {
+function Welcome({ kitchen, step: next, go }: WelcomeProps) {
+  const [again, setAgain] = useState<FirstStep | undefined>();
+  const step = again ?? next;
   const mayChoose = useAccess().data?.role === "cook";
   const told: Readonly<Record<FirstStep, { title: string; said?: string | undefined; body: ReactNode }>> = {
     altitude: {
@@ -34,7 +36,15 @@ function Welcome({ kitchen, step, go }: WelcomeProps) {
     canner: {
       title: "What do you can in?",
       said: kitchen.canners.map(({ name }) => name).join(", "),
-      body: <CannerForm version={kitchen.version} first />,
+      body: kitchen.canners[0] ? (
+        <CannerForm
+          canner={kitchen.canners[0]}
+          version={kitchen.version}
+          onDone={() => setAgain(undefined)}
+        />
+      ) : (
+        <CannerForm version={kitchen.version} first />
+      ),
     },
     jars: {
       title: "Which empty jars and new lids are there?",
@@ -50,6 +60,7 @@ function Welcome({ kitchen, step, go }: WelcomeProps) {
     network: { title: "Use it on phones and tablets?", body: <Network onDone={() => go("done")} /> },
   };
   const at = FIRST_MINUTE.indexOf(step);
+  const done = FIRST_MINUTE.indexOf(next);
   return (
     <Card label="Welcome">
       <WhatFirst kitchen={kitchen} />
@@ -57,15 +68,31 @@ function Welcome({ kitchen, step, go }: WelcomeProps) {
       <ol className="mt-2 flex flex-col">
         {FIRST_MINUTE.map((name, index) => (
           <li key={name} className="flex gap-4 border-t border-line py-3">
-            <Mark number={index + 1} state={index < at ? "done" : index === at ? "now" : "later"} />
+            <Mark number={index + 1} state={index === at ? "now" : index < done ? "done" : "later"} />
             <div className="min-w-0 flex-1">
               <h3 className={`text-lg font-bold ${index === at ? "mb-2" : "text-soft"}`}>
                 {told[name].title}
-                {index < at && told[name].said && (
+                {index !== at && told[name].said && (
                   <span className="ml-3 font-semibold text-ink">{told[name].said}</span>
+                )}
+                {index !== at && told[name].said && (
+                  <Button
+                    size="small"
+                    look="quiet"
+                    className="ml-2"
+                    aria-label={`Change: ${told[name].title}`}
+                    onClick={() => setAgain(name)}
+                  >
+                    Change
+                  </Button>
                 )}
               </h3>
               {index === at && told[name].body}
+              {name === again && name !== "canner" && (
+                <Button look="main" className="mt-3" onClick={() => setAgain(undefined)}>
+                  Next
+                </Button>
+              )}
             </div>
           </li>
         ))}
@@ -76,7 +103,10 @@ function Welcome({ kitchen, step, go }: WelcomeProps) {
 
 function altitudeOf(kitchen: Kitchen): string | undefined {
   const { altitudeFt, altitudeM, units } = kitchen;
-  return altitudeFt == null || altitudeM == null ? undefined : formatAltitude(altitudeFt, altitudeM, units);
+  const sets = pressureWords(kitchen);
+  return altitudeFt == null || altitudeM == null
+    ? undefined
+    : `${formatAltitude(altitudeFt, altitudeM, units)}${sets && `: ${sets}`}`;
 }
 
 interface MarkProps {

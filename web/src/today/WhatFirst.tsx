@@ -1,4 +1,5 @@
 import { useId, useState } from "react";
+import { session } from "@/api/storage";
 import { Button, ProblemNote } from "@/kit";
 import type { Kitchen } from "@/kitchen";
 import { formatAltitude, formatFeet } from "@/quantity";
@@ -13,7 +14,7 @@ const KEPT = "mobrel.first-lines";
 export function WhatFirst({ kitchen }: { readonly kitchen: Kitchen }) {
   const id = useId();
   const navigate = useNavigate();
-  const [text, setText] = useState(() => sessionStorage.getItem(KEPT) ?? "");
+  const [text, setText] = useState(() => session.getItem(KEPT) ?? "");
   const [opening, setOpening] = useState(false);
   const lines = text
     .split("\n")
@@ -43,7 +44,7 @@ export function WhatFirst({ kitchen }: { readonly kitchen: Kitchen }) {
         value={text}
         onChange={(event) => {
           setText(event.target.value);
-          sessionStorage.setItem(KEPT, event.target.value);
+          session.setItem(KEPT, event.target.value);
         }}
       />
       <div
@@ -63,7 +64,7 @@ export function WhatFirst({ kitchen }: { readonly kitchen: Kitchen }) {
             onClick={() => {
               setOpening(true);
               void beginRecipe(text).then(() => {
-                sessionStorage.removeItem(KEPT);
+                session.removeItem(KEPT);
                 return navigate({ to: "/recipes/:id", params: { id: "new" } });
               });
             }}

@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { local } from "@/api/storage";
 import type { Kitchen } from "@/kitchen";
 
 export const FIRST_MINUTE = ["altitude", "canner", "jars", "network"] as const;
@@ -10,7 +11,7 @@ type Later = "jars" | "network" | "done";
 const KEPT = "mobrel.first-minute";
 
 function kept(): Later | undefined {
-  const step = localStorage.getItem(KEPT);
+  const step = local.getItem(KEPT);
   return step === "jars" || step === "network" || step === "done" ? step : undefined;
 }
 
@@ -21,14 +22,14 @@ export function useFirstMinute(kitchen: Kitchen): {
 } {
   const [later, setLater] = useState(kept);
   const go = (step: Later) => {
-    localStorage.setItem(KEPT, step);
+    local.setItem(KEPT, step);
     setLater(step);
   };
   const begins = kitchen.altitudeFt == null || kitchen.canners.length === 0;
   useEffect(() => {
     // What this device was asked in another kitchen says nothing of this one.
     if (begins) {
-      localStorage.setItem(KEPT, "jars");
+      local.setItem(KEPT, "jars");
       setLater("jars");
     }
   }, [begins]);

@@ -48,7 +48,8 @@ public final class LineWriter {
     public static String amount(Amount amount) {
         BigDecimal bare = amount.value().stripTrailingZeros();
         // '1.200 g' would be read as thousands.
-        String value = (bare.scale() == 3 ? bare.setScale(4) : bare).toPlainString();
+        boolean small = amount.unit() == MeasureUnit.GRAM || amount.unit() == MeasureUnit.MILLILITRE;
+        String value = (small && bare.scale() == 3 ? bare.setScale(4) : bare).toPlainString();
         return amount.unit().code().isEmpty()
                 ? value
                 : value + " " + amount.unit().code();

@@ -42,6 +42,9 @@ public record Deviation(String code, Instant at, Optional<InstrumentReading> rea
     /** The heat went off, and what became known later does not support the full time. */
     public static final String HOLD_UNSUPPORTED = "hold-unsupported";
 
+    /** The kitchen lies higher, or the dial reads higher, than this run was held for; lifted if that turns out to be wrong. */
+    public static final String UNDER_PRESSURE = "under-pressure";
+
     private static final Set<String> LOSSES = Set.of(PRESSURE_LOST, INTERRUPTED, WEIGHT_KNOCKED, CANNER_MOVED);
 
     /** Whether a hold was lost by it, and has to begin anew. */

@@ -60,7 +60,7 @@ public record Due(String what, Instant at) {
             case OPENED -> add(dues, JARS_INSIDE, when.openedAt(), RunPlan.EMPTY_WITHIN);
             case RESTING, CHECKING -> {
                 add(dues, SEAL_CHECK, when.jarsOutAt(), RunPlan.REST);
-                add(dues, SEAL_CHECK_LATE, when.jarsOutAt(), RunPlan.CHECK_BY);
+                state.checkBy().ifPresent(at -> dues.add(new Due(SEAL_CHECK_LATE, at)));
                 unsettled(state, dues);
             }
             case DONE -> unsettled(state, dues);

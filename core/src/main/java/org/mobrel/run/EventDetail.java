@@ -2,7 +2,8 @@ package org.mobrel.run;
 
 /** What an event says besides that it happened. */
 public sealed interface EventDetail
-        permits LeftJar,
+        permits AnsweredAlarm,
+                LeftJar,
                 WaterSeen,
                 ZeroSigns,
                 CheckTick,

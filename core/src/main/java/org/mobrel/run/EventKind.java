@@ -60,6 +60,13 @@ public enum EventKind {
     NOT_SEEN("not-seen"),
     /** The server's clock was set, by more than its own count of passing time allows; what was added so is not counted. */
     CLOCK_SET("clock-set"),
+    /**
+     * What this run would have to be held at by the kitchen as it is now: its altitude, or its dial, turned out to be another one. Without a
+     * reading the tables have none. The run keeps what it was locked with.
+     */
+    PRESSURE_NEEDED("pressure-needed", InstrumentReading.class, true),
+    /** Somebody has answered an alarm, on whatever device. */
+    ALARM_ANSWERED("alarm-answered", AnsweredAlarm.class),
     /** Who looks after the canner from now on, by name. */
     WATCH("watch"),
     /** Where it stands, by the burner's name and what heats it; it begins where its canner usually stands. */
@@ -114,7 +121,8 @@ public enum EventKind {
                 || this == AWAY
                 || this == HEARD
                 || this == SEEN
-                || this == LIDS_POPPED;
+                || this == LIDS_POPPED
+                || this == ALARM_ANSWERED;
     }
 
     /** Whether a device says so that listens or looks: it may ask and warn, and changes nothing else. */

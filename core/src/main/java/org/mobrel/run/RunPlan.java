@@ -1,6 +1,7 @@
 package org.mobrel.run;
 
 import java.time.Duration;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.Set;
 import org.mobrel.canner.GaugeKind;
@@ -39,10 +40,13 @@ public record RunPlan(
     /** Jars rest this long before a seal can be judged, and are judged by the end of the second span. */
     public static final Duration REST = Duration.ofHours(12);
 
-    public static final Duration CHECK_BY = Duration.ofHours(24);
+    private static final Duration CHECK_BY = Duration.ofHours(24);
 
     /** Jars that were not processed, or did not seal, are dealt with within this time (source: Guide 1, seal check). */
     public static final Duration DECIDE_WITHIN = Duration.ofHours(24);
+
+    /** So much of it is left when seals have been judged. */
+    private static final Duration LEFT_TO_DECIDE = Duration.ofHours(1);
 
     /** A soft prompt asks for a look so often in a hold; nothing depends on it. */
     public static final Duration LOOK_EVERY = Duration.ofMinutes(10);
@@ -101,6 +105,17 @@ public record RunPlan(
         return ownCoolDown
                 .map(usual -> usual.duration().dividedBy(3))
                 .orElse(Duration.ofMinutes(isSmallLoad ? 10 : 15));
+    }
+
+    /**
+     * By when seals are judged: a day after the jars came out, and an hour before it is too late to process one of them again.
+     *
+     * @param processed when the heat went off
+     */
+    public static Instant checkBy(Instant jarsOut, Instant processed) {
+        Instant day = jarsOut.plus(CHECK_BY);
+        Instant last = processed.plus(DECIDE_WITHIN).minus(LEFT_TO_DECIDE);
+        return last.isBefore(day) ? last : day;
     }
 
     /** What a question of a device is called that nobody answered: it is about the instrument that rules this canner. */

@@ -65,6 +65,7 @@ final class RunReducer {
     RunState seenAt(Instant now) {
         next.water = next.water.until(now, plan.startWater(), from.waterPerHour());
         if (!next.holdComplete
+                && !from.isUnderPressure()
                 && next.stage == Stage.HOLDING
                 && next.holdSince.isPresent()
                 && next.doubtSince.isEmpty()) {
@@ -160,7 +161,18 @@ final class RunReducer {
             case DECIDED -> next.decision = event.as(Decision.class);
             case WATCH -> next.watch = event.note();
             case STANDS_ON -> next.hearth = new Hearth(event.note(), event.as(HeatSource.class));
-            case AWAY, CLOCK_SET, BURNER, NOTE, LIDS_POPPED, HEARD, NOT_HEARD, SEEN, NOT_SEEN, CORRECTION -> {
+            case PRESSURE_NEEDED -> needs(event);
+            case AWAY,
+                    CLOCK_SET,
+                    ALARM_ANSWERED,
+                    BURNER,
+                    NOTE,
+                    LIDS_POPPED,
+                    HEARD,
+                    NOT_HEARD,
+                    SEEN,
+                    NOT_SEEN,
+                    CORRECTION -> {
                 // Kept in the record; the run does not change. A correction works on the event it is about.
             }
         }
@@ -207,13 +219,42 @@ final class RunReducer {
         next.backToHeating(event, next.stage == Stage.HOLDING ? Deviation.PRESSURE_LOST : Deviation.VENT_INTERRUPTED);
     }
 
+    /**
+     * The run keeps its own pressure for the record. Less than is needed now counts for nothing: on the heat until it begins again, off the heat
+     * its jars wait for a decision.
+     */
+    private void needs(RunEvent event) {
+        Optional<InstrumentReading> needed = event.as(InstrumentReading.class);
+        boolean enough = needed.flatMap(InstrumentReading::dial)
+                .filter(least -> least.compareTo(plan.target()) <= 0)
+                .isPresent();
+        boolean was = next.forget(Deviation.UNDER_PRESSURE);
+        if (enough) {
+            if (was && next.stage == Stage.ABANDONED && next.decision.isEmpty()) {
+                next.stage = next.abandonedFrom.orElseThrow();
+                next.abandonedFrom = Optional.empty();
+                next.abandonedAt = NEVER;
+            }
+            return;
+        }
+        boolean offTheHeat = next.stage.compareTo(Stage.COOLING) >= 0 && next.stage.compareTo(Stage.SETTLING) <= 0;
+        if (offTheHeat) {
+            next.abandon(event, Deviation.UNDER_PRESSURE);
+            next.forget(Deviation.UNDER_PRESSURE);
+        }
+        next.deviations.add(new Deviation(Deviation.UNDER_PRESSURE, event.at(), needed));
+    }
+
     /** Like a reading below the mark, unless a dial that was looked at says that the pressure held. */
     private void disturb(RunEvent event, String deviation) {
         boolean held = event.as(InstrumentReading.class)
                 .flatMap(InstrumentReading::dial)
                 .filter(read -> read.compareTo(plan.target()) >= 0)
                 .isPresent();
-        if (next.stage == Stage.HOLDING && !next.holdComplete && !held) {
+        if (next.stage == Stage.VENTING) {
+            // The plume was not steady, or air came in: the whole ten minutes again.
+            next.backToHeating(event, deviation);
+        } else if (next.stage == Stage.HOLDING && !next.holdComplete && !held) {
             next.voidHold(event, deviation);
         }
     }
@@ -264,9 +305,14 @@ final class RunReducer {
         next.heatOffAt = Optional.of(event.at());
         if (!next.holdComplete && ranInFull && next.water.dryAt().isPresent()) {
             next.deviate(Deviation.MAY_BE_DRY, event);
-        } else if (!next.holdComplete) {
+        } else if (!next.holdComplete && !from.isUnderPressure()) {
             // The heat did go off; that the time was not full came to light afterwards.
             next.deviate(Deviation.HOLD_UNSUPPORTED, event);
+        }
+        if (from.isUnderPressure()) {
+            next.abandonedFrom = Optional.of(next.stage);
+            next.abandonedAt = next.heatOffAt;
+            next.stage = Stage.ABANDONED;
         }
         // The end of the hold is no answer to what was asked in it.
         next.unansweredSince

@@ -89,7 +89,12 @@ public final class RunRules {
             case JAR_SETTLED -> EnumSet.of(Stage.CHECKING, Stage.DONE);
             case ABANDON -> EnumSet.range(Stage.CHECKS, Stage.SETTLING);
             case DECIDED -> EnumSet.of(Stage.ABANDONED);
-            case AWAY, CLOCK_SET, WATCH, BURNER, NOTE, CORRECTION -> EnumSet.allOf(Stage.class);
+            case PRESSURE_NEEDED -> {
+                EnumSet<Stage> underWay = EnumSet.range(Stage.HEATING, Stage.CHECKING);
+                underWay.add(Stage.ABANDONED);
+                yield underWay;
+            }
+            case AWAY, CLOCK_SET, ALARM_ANSWERED, WATCH, BURNER, NOTE, CORRECTION -> EnumSet.allOf(Stage.class);
         };
     }
 

@@ -63,7 +63,8 @@ public record RunState(
             Deviation.MAY_BE_DRY,
             Deviation.NOT_HEARD,
             Deviation.NOT_SEEN,
-            Deviation.BOILED_DRY);
+            Deviation.BOILED_DRY,
+            Deviation.UNDER_PRESSURE);
 
     public RunState {
         deviations = List.copyOf(deviations);
@@ -232,6 +233,16 @@ public record RunState(
                 .filter(code -> !code.equals(Deviation.MAY_BE_DRY) || stage == Stage.DONE)
                 .distinct()
                 .toList();
+    }
+
+    /** Whether the kitchen as it is now asks for more than this run is held at: no time of it counts. */
+    public boolean isUnderPressure() {
+        return deviations.stream().anyMatch(past -> past.code().equals(Deviation.UNDER_PRESSURE));
+    }
+
+    /** By when seals are judged; empty before the jars are out. */
+    public Optional<Instant> checkBy() {
+        return when.jarsOutAt().map(out -> RunPlan.checkBy(out, when.heatOffAt().orElse(out)));
     }
 
     /**

@@ -161,7 +161,7 @@ class RunRulesTest extends RunLog {
         tell(141, EventKind.LID_OFF);
         assertThat(dues(141)).containsExactly("jars-inside 171");
         tell(150, EventKind.JARS_OUT);
-        assertThat(dues(150)).containsExactly("seal-check 870", "seal-check-late 1590");
+        assertThat(dues(150)).containsExactly("seal-check 870", "seal-check-late 1473");
     }
 
     @Test

@@ -11,12 +11,14 @@ import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.Altitude;
+import org.mobrel.quantity.Minutes;
 import org.mobrel.quantity.Volume;
 import org.mobrel.ruling.TimingPolicy;
 import org.mobrel.run.CheckTick;
 import org.mobrel.scaling.Household;
 import org.mobrel.scaling.Units;
 import org.mobrel.server.platform.InvalidField;
+import org.mobrel.shelf.Opening;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -54,6 +56,7 @@ class KitchenController {
                 kitchen.writing().hours(),
                 kitchen.writing().dates(),
                 kitchen.care().stream().sorted().map(CheckTick.Check::code).toList(),
+                kitchen.altitude().map(Opening::boilAt).map(Minutes::value).orElse(null),
                 kitchen.altitude().map(words::bands).orElse(List.of()),
                 kitchen.canners().stream()
                         .map(canner -> words.answer(canner, kitchen.altitude()))

@@ -23,6 +23,8 @@ final class KitchenMessages {
     /**
      * @param version the number of the last change this shows; whoever changes something names it
      * @param hours 12, 24, or device for what each device is used to
+     * @param boilToTasteMin how long a jar is boiled before anybody tastes it; null where the altitude is not known: at least 10, more above
+     *     1,000 ft
      * @param dates which part of a date comes first: day, month, year or device
      */
     record KitchenResponse(
@@ -40,6 +42,7 @@ final class KitchenMessages {
             String hours,
             String dates,
             List<String> care,
+            @Nullable Integer boilToTasteMin,
             List<BandResponse> bands,
             List<CannerResponse> canners) {}
 

@@ -5,6 +5,7 @@ import org.mobrel.canner.CannerProfile;
 import org.mobrel.run.CheckTick;
 import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.sharing.SharedFields;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestAttributes;
@@ -20,10 +21,12 @@ public class KitchenService {
 
     private final KitchenRepository repository;
     private final SharedFields shared;
+    private final ApplicationEventPublisher news;
 
-    KitchenService(KitchenRepository repository, SharedFields shared) {
+    KitchenService(KitchenRepository repository, SharedFields shared, ApplicationEventPublisher news) {
         this.repository = repository;
         this.shared = shared;
+        this.news = news;
     }
 
     /** The kitchen as this request saw it first, or changed it itself: one request reads it once. */
@@ -92,6 +95,9 @@ public class KitchenService {
         begun.settle();
         repository.store(after);
         changed();
+        if (KitchenField.ALTITUDE.differs(before, after)) {
+            news.publishEvent(new PressureBasisChanged());
+        }
     }
 
     /** As {@link #change(long, UnaryOperator)}, on what is there now; for kitchens that are loaded, not set up on a page. */
@@ -126,6 +132,7 @@ public class KitchenService {
         begun.settle();
         repository.change(id, after);
         changed();
+        news.publishEvent(new PressureBasisChanged());
     }
 
     /** What a canner is to be, from what it is. */

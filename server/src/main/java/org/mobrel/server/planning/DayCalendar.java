@@ -5,6 +5,7 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -80,7 +81,12 @@ final class DayCalendar {
                 calendar.add(event(timed, view));
             }
         }
-        calendar.add(sealCheck(day.end(), view.before()));
+        Instant firstOff = day.tasks().stream()
+                .filter(timed -> timed.task().isWatch())
+                .map(Day.Timed::end)
+                .min(Comparator.naturalOrder())
+                .orElse(day.end());
+        calendar.add(sealCheck(day.end(), RunPlan.checkBy(day.end(), firstOff), view.before()));
     }
 
     private VEvent event(Day.Timed timed, PlanView.DayView view) {
@@ -135,14 +141,14 @@ final class DayCalendar {
     }
 
     /** Seals are judged after half a day and before a whole one. */
-    private VEvent sealCheck(Instant jarsOut, int before) {
+    private VEvent sealCheck(Instant jarsOut, Instant until, int before) {
         Instant from = jarsOut.plus(RunPlan.REST);
         VEvent event = event(
                 before == 0 ? "seals" : "after-%d-seals".formatted(before),
                 "Check the seals",
                 "Bands off; a lid that is sunk and does not give is sealed. An unsealed jar is to be dealt with within 24 h of its process.",
                 from,
-                jarsOut.plus(RunPlan.CHECK_BY));
+                until);
         event.add(new Transp(Transp.VALUE_TRANSPARENT));
         event.add(alarm("Check the seals", Duration.ZERO));
         return event;

@@ -53,14 +53,15 @@ final class BatchRecord {
             Map.entry(Deviation.STOPPED_EARLY, "stopped before its time"),
             Map.entry(Deviation.ABANDONED, "given up"),
             Map.entry(Deviation.FORCED_COOLING, "cooled by force"),
-            Map.entry(Deviation.WEIGHT_KNOCKED, "the weight was knocked, and the hold began anew"),
-            Map.entry(Deviation.CANNER_MOVED, "the canner was moved, and the hold began anew"),
+            Map.entry(Deviation.WEIGHT_KNOCKED, "the weight was knocked, and its clock began anew"),
+            Map.entry(Deviation.CANNER_MOVED, "the canner was moved, and its clock began anew"),
             Map.entry(Deviation.MAY_BE_DRY, "it may have boiled dry"),
             Map.entry(Deviation.BOILED_DRY, "it boiled dry"),
             Map.entry(Deviation.EARLY_ZERO, "the pressure was gone too soon"),
             Map.entry(Deviation.NOT_HEARD, "not heard for a while, and nobody said in time whether it moved"),
             Map.entry(
                     Deviation.NOT_SEEN, "not seen at its mark for a while, and nobody said in time what the dial read"),
+            Map.entry(Deviation.UNDER_PRESSURE, "held at less than the kitchen's altitude or dial asks for"),
             Map.entry(Deviation.HOLD_UNSUPPORTED, "what came to light later does not support the full time"));
 
     /** How instants are written on this paper. */

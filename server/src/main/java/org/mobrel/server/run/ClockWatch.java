@@ -37,6 +37,7 @@ class ClockWatch implements SmartLifecycle {
     private static final Duration KEEP_EVERY = Duration.ofSeconds(15);
 
     private final RunClocks clocks;
+    private final PressureWatch pressures;
     private final InstantSource clock;
     private final Elapsed elapsed;
     private final Repeating looking = new Repeating("clock-watch");
@@ -44,8 +45,9 @@ class ClockWatch implements SmartLifecycle {
     private Instant kept = Instant.EPOCH;
     private volatile boolean running;
 
-    ClockWatch(RunClocks clocks, InstantSource clock, Elapsed elapsed) {
+    ClockWatch(RunClocks clocks, PressureWatch pressures, InstantSource clock, Elapsed elapsed) {
         this.clocks = clocks;
+        this.pressures = pressures;
         this.clock = clock;
         this.elapsed = elapsed;
     }
@@ -104,6 +106,7 @@ class ClockWatch implements SmartLifecycle {
     public void start() {
         running = true;
         clocks.cameBack(clock.instant());
+        pressures.check();
         lookNow();
         looking.start(Duration.ofSeconds(LOOK_SECONDS), Duration.ofSeconds(LOOK_SECONDS), this::lookNow);
     }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.GaugePressure;
+import org.mobrel.run.AnsweredAlarm;
 import org.mobrel.run.CheckTick;
 import org.mobrel.run.Correction;
 import org.mobrel.run.Decision;
@@ -52,7 +53,8 @@ final class EventRow {
 
     private static Optional<EventDetail> detail(EventKind kind, ResultSet row) throws SQLException {
         return switch (kind) {
-            case READING, WEIGHT_KNOCKED, CANNER_MOVED -> reading(row).map(EventDetail.class::cast);
+            case READING, WEIGHT_KNOCKED, CANNER_MOVED, PRESSURE_NEEDED ->
+                reading(row).map(EventDetail.class::cast);
             case CHECK ->
                 Optional.of(new CheckTick(
                         CheckTick.Check.ofCode(row.getString("check_code")).orElseThrow(), row.getBoolean("waived")));
@@ -79,6 +81,7 @@ final class EventRow {
                                         .collect(Collectors.toSet()),
                                 cooled));
             }
+            case ALARM_ANSWERED -> Optional.of(new AnsweredAlarm(row.getString("place")));
             case STANDS_ON -> Optional.ofNullable(row.getString("place")).flatMap(HeatSource::ofCode);
             case WATER_SEEN -> Optional.of(new WaterSeen(row.getBoolean("water_left")));
             case HEARD -> Optional.of(new Heard(Duration.ofMillis(row.getInt("listened_ms")), row.getInt("knocks")));
@@ -153,10 +156,12 @@ final class EventRow {
                 .param("note", event.note());
     }
 
-    /** Where a jar went, or what heats the canner. */
+    /** Where a jar went, what heats the canner, or which alarm was answered. */
     static Optional<String> place(RunEvent event) {
-        return event.as(LeftJar.class).map(left -> left.place().code()).or(() -> event.as(HeatSource.class)
-                .map(HeatSource::code));
+        return event.as(LeftJar.class)
+                .map(left -> left.place().code())
+                .or(() -> event.as(HeatSource.class).map(HeatSource::code))
+                .or(() -> event.as(AnsweredAlarm.class).map(AnsweredAlarm::what));
     }
 
     /** The jar that an event is about, by its number in the load. */

@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.quantity.GaugePressure;
+import org.mobrel.run.AnsweredAlarm;
 import org.mobrel.run.CheckTick;
 import org.mobrel.run.Correction;
 import org.mobrel.run.Decision;
@@ -34,7 +35,10 @@ final class RunCommands {
         EventKind kind = EventKind.ofCode(request.type())
                 .orElseThrow(
                         () -> new InvalidField("type", "\"" + request.type() + "\" is nothing that happens in a run"));
-        if (kind == EventKind.SERVER_AWAY || kind == EventKind.CLOCK_SET || kind.isOverheard()) {
+        if (kind == EventKind.SERVER_AWAY
+                || kind == EventKind.CLOCK_SET
+                || kind == EventKind.PRESSURE_NEEDED
+                || kind.isOverheard()) {
             throw new InvalidField("type", "that is for Mobrel itself to notice");
         }
         Optional<EventDetail> detail = detail(kind, request);
@@ -61,6 +65,7 @@ final class RunCommands {
                 }
                 yield Optional.of(new WaterSeen(request.waterLeft()));
             }
+            case ALARM_ANSWERED -> Optional.of(alarm(request));
             case STANDS_ON -> heat(request).map(EventDetail.class::cast);
             case JAR_IN, JAR_BACK -> Optional.of(new JarSeat(which(request.jar())));
             case CHECK -> Optional.of(check(request));
@@ -103,6 +108,14 @@ final class RunCommands {
     private static LeftJar.Place place(RunMessages.EventRequest request) {
         return LeftJar.Place.ofCode(stripped(request.place()))
                 .orElseThrow(() -> new InvalidField("place", "next-load, refrigerator, freezer or tonight"));
+    }
+
+    private static AnsweredAlarm alarm(RunMessages.EventRequest request) {
+        try {
+            return new AnsweredAlarm(stripped(request.place()));
+        } catch (IllegalArgumentException e) {
+            throw new InvalidField("place", "which alarm, by its code");
+        }
     }
 
     private static Optional<HeatSource> heat(RunMessages.EventRequest request) {

@@ -93,7 +93,7 @@ final class RunMapper {
                 or(when.openedAt()),
                 or(when.jarsOutAt()),
                 or(when.jarsOutAt().map(out -> out.plus(RunPlan.REST))),
-                or(when.jarsOutAt().map(out -> out.plus(RunPlan.CHECK_BY))),
+                or(state.checkBy()),
                 or(state.decideBy()),
                 or(state.lostNow().map(RunMapper::deviation)),
                 or(lastReading.map(reading -> event(run, run.events().lastIndexOf(reading)))),

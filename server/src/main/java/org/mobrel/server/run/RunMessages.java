@@ -259,7 +259,7 @@ public final class RunMessages {
      * @param signs what was seen of a pressure that was gone too soon: dial-at-zero, lock-dropped, no-hiss
      * @param cooled whether water or a fan helped it
      * @param place where a jar went that was left out: next-load, refrigerator, freezer or tonight; or what heats the canner: gas, coil,
-     *     glass-top, induction, camp-stove or outdoors
+     *     glass-top, induction, camp-stove or outdoors; or which alarm was answered, by its code
      * @param waterLeft whether any was found in the opened canner
      * @param by who says so
      * @param known how many events the page has already, so that it is answered with the rest alone

@@ -170,6 +170,15 @@ class RunRepository {
                 .param("until", SqlTime.of(until)));
     }
 
+    /** Runs of a kind of gauge that are over and were held at less than this true pressure. */
+    List<Run> heldBelow(GaugeKind gauge, GaugePressure least) {
+        return runs(db.sql("SELECT " + COLUMNS + FROM
+                        + "WHERE run.finished AND COALESCE(s.gauge_kind, run.gauge_kind) = :gauge"
+                        + " AND COALESCE(s.true_psi, run.true_psi) < :least ORDER BY run.id")
+                .param("gauge", gauge.code())
+                .param("least", least.milliPsi()));
+    }
+
     /** The last runs of a canner that are over, the newest first, without those on the practice device: they say nothing of it. */
     List<Run> lastOf(long canner, int most) {
         return runs(db.sql("SELECT " + COLUMNS + FROM

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.canner.GaugeKind;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.run.CommandResult;
@@ -118,6 +119,12 @@ public class RunService {
     @Transactional(readOnly = true)
     public List<Run> dialRuns(long canner, Instant from, Instant until) {
         return repository.dialRuns(canner, from, until);
+    }
+
+    /** Runs that are over and were held at less than a true pressure. */
+    @Transactional(readOnly = true)
+    public List<Run> heldBelow(GaugeKind gauge, GaugePressure least) {
+        return repository.heldBelow(gauge, least);
     }
 
     /** The last runs of a canner that are over, the newest first. */

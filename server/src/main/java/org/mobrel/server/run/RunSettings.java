@@ -62,6 +62,24 @@ class RunSettings {
         return now(run).orElseThrow(() -> new Conflict("no-pressure", why(run), Map.of()));
     }
 
+    /**
+     * What a run that is under way would have to be held at by the kitchen as it is now, on its own instrument; empty where the tables have no
+     * pressure for that. A canner that left the kitchen asks for nothing new.
+     */
+    Optional<GaugePressure> neededNow(Run run) {
+        Kitchen kitchen = kitchens.kitchen();
+        Optional<Gauge> gauge =
+                kitchen.canner(run.cannerId()).map(canner -> canner.profile().gauge());
+        if (gauge.isEmpty() || kitchen.altitude().isEmpty()) {
+            return Optional.of(run.plan().target());
+        }
+        return pressures
+                .band(run.plan().gauge(), kitchen.altitude().get())
+                .map(PressureTable.Band::pressure)
+                .map(needed ->
+                        gauge.get().kind() == run.plan().gauge() ? gauge.get().readingFor(needed) : needed);
+    }
+
     private String why(Run run) {
         return kitchens.kitchen()
                 .canner(run.cannerId())

@@ -104,6 +104,26 @@ class TraceController {
                         .toList());
     }
 
+    record LowLot(LotResponse lot, BigDecimal hadPsi, BigDecimal neededPsi) {}
+
+    /** @param hold whether the lots go on hold, because the altitude was wrong when they were made */
+    record AltitudeTraceRequest(boolean hold) {}
+
+    record AltitudeTraceResponse(boolean held, List<LowLot> lots) {}
+
+    /** Lots that were held at less than the altitude of the kitchen asks for now; on hold if that is asked. */
+    @PostMapping("/api/trace/altitude")
+    AltitudeTraceResponse ofAltitude(@Valid @RequestBody AltitudeTraceRequest request) {
+        return new AltitudeTraceResponse(
+                request.hold(),
+                service.ofAltitude(request.hold()).stream()
+                        .map(lot -> new LowLot(
+                                LotResponse.of(lot.lot()),
+                                lot.had().psi(),
+                                lot.needed().psi()))
+                        .toList());
+    }
+
     /** Every lot between a test and the one before it, with the margin it had. */
     @GetMapping("/api/trace/gauge-tests/{test}")
     TraceResponse ofTest(@PathVariable long test) {

@@ -10,7 +10,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import org.mobrel.canner.GaugeKind;
+import org.mobrel.canner.PressureTable;
 import org.mobrel.jars.JarSize;
+import org.mobrel.quantity.Altitude;
 import org.mobrel.quantity.GaugeError;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
@@ -43,6 +47,8 @@ public class TraceService {
 
     static final String ROW = "row-corrected";
 
+    static final String ALTITUDE = "altitude-corrected";
+
     private static final String JAR_SIZE = "jar-size-";
 
     private final RunService runs;
@@ -52,6 +58,7 @@ public class TraceService {
     private final KitchenService kitchens;
     private final CareService care;
     private final RowComparisons comparisons;
+    private final PressureTable pressures;
     private final InstantSource clock;
     private final ZoneId zone;
 
@@ -63,6 +70,7 @@ public class TraceService {
             KitchenService kitchens,
             CareService care,
             RowComparisons comparisons,
+            PressureTable pressures,
             InstantSource clock,
             ZoneId zone) {
         this.runs = runs;
@@ -72,6 +80,7 @@ public class TraceService {
         this.kitchens = kitchens;
         this.care = care;
         this.comparisons = comparisons;
+        this.pressures = pressures;
         this.clock = clock;
         this.zone = zone;
     }
@@ -177,6 +186,38 @@ public class TraceService {
                                                 margin.psi().negate(),
                                                 lot.run().truePressure().psi()))
                         .orElse("No reading of this hold was written down, so nobody can say what it had.");
+    }
+
+    /** A lot that was held at less than its canner needs at this altitude. */
+    public record HeldTooLow(ShelfLot lot, GaugePressure had, GaugePressure needed) {}
+
+    /**
+     * Lots on the shelf that were held at less than the kitchen's altitude asks for now. Whether that altitude was wrong then, or the kitchen has
+     * moved since, only the cook knows.
+     *
+     * @param hold whether they are put on hold
+     */
+    @Transactional
+    public List<HeldTooLow> ofAltitude(boolean hold) {
+        Optional<Altitude> altitude = kitchens.kitchen().altitude();
+        List<HeldTooLow> lots = Stream.of(GaugeKind.values())
+                .flatMap(gauge -> altitude.flatMap(high -> pressures.band(gauge, high)).stream())
+                .flatMap(band -> runs.heldBelow(band.gauge(), band.pressure()).stream()
+                        .flatMap(run -> shelf.lotsOfRuns(List.of(run.id())).stream()
+                                .filter(lot -> lot.lot().jars() > 0)
+                                .map(lot -> new HeldTooLow(lot, run.truePressure(), band.pressure()))))
+                .toList();
+        if (hold) {
+            String cause = "altitude:" + Math.round(altitude.map(Altitude::feet).orElse(0.0));
+            lots.forEach(lot -> holds.hold(
+                    lot.lot().lot().code(),
+                    ALTITUDE,
+                    "The altitude was put right: this lot was held at %s psi and needed %s."
+                            .formatted(lot.had().psi(), lot.needed().psi()),
+                    cause,
+                    clock.instant()));
+        }
+        return lots;
     }
 
     /**

@@ -1,8 +1,10 @@
+import { useId } from "react";
 import { Problem } from "@/api/problem";
 import { forgetting } from "@/api/typed";
 import { Button, Choice, Disclosure, Field, ProblemNote, Stepper, useKept, whenSent } from "@/kit";
 import { jarWord, notation } from "@/quantity";
 import { type Canner, type CannerChange, useCannerChange } from "./useKitchen";
+import { WeightLook } from "./WeightPicture";
 
 interface Props {
   readonly canner?: Canner;
@@ -68,10 +70,15 @@ function draftOf(canner: Canner | undefined, pouredMl: number): CannerDraft {
   };
 }
 
+/** A weight without a setting only closes the vent, and one that nobody knows is not relied on: then the dial rules. */
+function goesByDial({ gauge, weight }: CannerDraft): boolean {
+  return gauge === "dial" || (gauge === "both" && (weight.shows === "plain" || weight.shows === "unknown"));
+}
+
 function askedOf(draft: CannerDraft, pouredMl: number): CannerChange {
   return {
     name: draft.name,
-    gauge: draft.gauge === "dial" ? "dial" : "weighted",
+    gauge: goesByDial(draft) ? "dial" : "weighted",
     quarts: draft.quarts,
     pints: draft.pints,
     shortLayers: draft.layers,
@@ -79,7 +86,7 @@ function askedOf(draft: CannerDraft, pouredMl: number): CannerChange {
     capacity: draft.others.map((places) => ({ ...places })),
     startWaterMl: Math.round(draft.water * pouredMl),
     burner: draft.burner,
-    ...(draft.gauge === "dial" ? {} : { weight: { ...draft.weight, dialBeside: draft.gauge === "both" } }),
+    ...(goesByDial(draft) ? {} : { weight: { ...draft.weight, dialBeside: draft.gauge === "both" } }),
   };
 }
 
@@ -144,19 +151,18 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
       </Field>
       <div>
         <Choice
-          label="It has a"
+          label="What shows its pressure?"
           value={gauge}
           options={[
             { value: "dial", text: "Dial" },
             { value: "weighted", text: "Weight" },
             { value: "both", text: "Weight and dial" },
           ]}
-          onChange={(gauge) => set({ gauge })}
+          // What the weight looks like decides which of the two rules: nothing is assumed.
+          onChange={(gauge) => set({ gauge, weight: { ...weight, shows: gauge === "both" ? "" : "holes" } })}
         />
-        <p className="mt-1 text-[0.85rem] text-soft">
-          {gauge === "dial"
-            ? "The dial rules. Once it is added, write down its last test."
-            : "A canner with a weight goes by the weight, even where a dial sits beside it."}
+        <p aria-live="polite" className="mt-1 text-[0.85rem] text-soft">
+          {rulesWords(draft)}
         </p>
       </div>
       <Stepper
@@ -174,7 +180,9 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
         max={3}
         onChange={(layers) => set({ layers })}
       />
-      {gauge !== "dial" && <WeightFields weight={weight} change={(weight) => set({ weight })} />}
+      {gauge !== "dial" && (
+        <WeightFields weight={weight} dialBeside={gauge === "both"} change={(weight) => set({ weight })} />
+      )}
       <Disclosure title="More about it" className="md:col-span-2">
         <div className="grid gap-x-8 gap-y-3 md:grid-cols-2">
           <div className="md:col-span-2">
@@ -229,7 +237,11 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
             Back
           </Button>
         )}
-        <Button type="submit" look="main" disabled={change.isPending || !name.trim()}>
+        <Button
+          type="submit"
+          look="main"
+          disabled={change.isPending || !name.trim() || (gauge !== "dial" && weight.shows === "")}
+        >
           {canner ? "Save" : "Add this canner"}
         </Button>
       </div>
@@ -238,6 +250,18 @@ export function CannerForm({ canner, version, onDone = NOTHING, first = false }:
       </div>
     </form>
   );
+}
+
+function rulesWords(draft: CannerDraft): string {
+  if (draft.gauge === "both" && draft.weight.shows === "") {
+    return "Look at the weight: what it is like decides which of the two you go by.";
+  }
+  if (goesByDial(draft)) {
+    return draft.weight.shows === "unknown" && draft.gauge === "both"
+      ? "Go by the dial until you know. Its manual says what the weight is; change it here then."
+      : "Go by the dial. Once it is added, write down its last test.";
+  }
+  return "Go by the weight, even where a dial sits beside it.";
 }
 
 type Instrument = "dial" | "weighted" | "both";
@@ -305,57 +329,110 @@ function weightOf(canner: Canner | undefined): WeightDraft {
 
 interface WeightProps {
   readonly weight: WeightDraft;
+  /** Whether it may be that the weight only closes the vent. */
+  readonly dialBeside: boolean;
   readonly change: (weight: WeightDraft) => void;
 }
 
-function WeightFields({ weight, change }: WeightProps) {
+/** What a weight can look like, as a cook sees it. */
+const LOOKS = [
+  { shows: "holes", text: "Holes: 5, 10, 15" },
+  { shows: "rings", text: "Rings that come off" },
+  { shows: "number", text: "A number on it" },
+] as const;
+
+const LOOKS_BESIDE_DIAL = [
+  ...LOOKS,
+  { shows: "plain", text: "One piece, no number" },
+  { shows: "unknown", text: "I do not know" },
+] as const;
+
+function WeightFields({ weight, dialBeside, change }: WeightProps) {
+  const ruled = weight.shows !== "plain" && weight.shows !== "unknown" && weight.shows !== "";
   return (
     <>
-      <Choice
-        label="It is set by"
+      <WeightLooks
+        looks={dialBeside ? LOOKS_BESIDE_DIAL : LOOKS}
         value={weight.shows}
-        options={[
-          { value: "holes", text: "Holes" },
-          { value: "rings", text: "Rings" },
-        ]}
         onChange={(shows) => change({ ...weight, shows })}
       />
-      <div className="flex flex-col gap-2">
-        <Choice
-          label="At pressure it"
-          value={weight.sound}
-          options={[
-            { value: "rocks", text: "rocks" },
-            { value: "jiggles", text: "jiggles" },
-            { value: "manual", text: "see manual" },
-          ]}
-          onChange={(sound) =>
-            change(
-              sound === "jiggles"
-                ? { shows: weight.shows, sound, jigglesLeast: 1, jigglesMost: 4 }
-                : { shows: weight.shows, sound },
-            )
-          }
-        />
-        {weight.sound === "jiggles" && (
-          <>
-            <Stepper
-              label="Jiggles a minute, at least"
-              value={weight.jigglesLeast ?? 1}
-              min={1}
-              max={60}
-              onChange={(jigglesLeast) => change({ ...weight, jigglesLeast })}
-            />
-            <Stepper
-              label="At most"
-              value={weight.jigglesMost ?? 4}
-              min={1}
-              max={60}
-              onChange={(jigglesMost) => change({ ...weight, jigglesMost })}
-            />
-          </>
-        )}
-      </div>
+      {ruled && <WeightSound weight={weight} change={change} />}
     </>
+  );
+}
+
+interface LooksProps {
+  readonly looks: readonly { readonly shows: string; readonly text: string }[];
+  readonly value: string;
+  readonly onChange: (shows: string) => void;
+}
+
+function WeightLooks({ looks, value, onChange }: LooksProps) {
+  const name = useId();
+  return (
+    <fieldset className="md:col-span-2">
+      <legend className="mb-1 text-[0.9rem] font-semibold text-soft">What is the weight like?</legend>
+      <div className="grid grid-cols-2 gap-2 sm:grid-cols-3 lg:grid-cols-5">
+        {looks.map(({ shows, text }) => (
+          <label
+            key={shows}
+            className={`flex min-h-28 cursor-pointer flex-col items-center justify-between gap-1 rounded-field border-2 p-2 text-center font-semibold has-focus-visible:outline-3 has-focus-visible:outline-primary ${
+              value === shows ? "border-primary bg-steam" : "border-line bg-paper"
+            }`}
+          >
+            <input
+              type="radio"
+              className="sr-only"
+              name={name}
+              checked={value === shows}
+              onChange={() => onChange(shows)}
+            />
+            <WeightLook shows={shows} />
+            {text}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+function WeightSound({ weight, change }: Omit<WeightProps, "dialBeside">) {
+  return (
+    <div className="flex flex-col gap-2">
+      <Choice
+        label="At pressure it"
+        value={weight.sound}
+        options={[
+          { value: "rocks", text: "rocks" },
+          { value: "jiggles", text: "jiggles" },
+          { value: "manual", text: "see manual" },
+        ]}
+        onChange={(sound) =>
+          change(
+            sound === "jiggles"
+              ? { shows: weight.shows, sound, jigglesLeast: 1, jigglesMost: 4 }
+              : { shows: weight.shows, sound },
+          )
+        }
+      />
+      {weight.sound === "jiggles" && (
+        <>
+          <Stepper
+            label="Jiggles a minute, at least"
+            value={weight.jigglesLeast ?? 1}
+            min={1}
+            max={60}
+            onChange={(jigglesLeast) => change({ ...weight, jigglesLeast })}
+          />
+          <Stepper
+            label="At most"
+            value={weight.jigglesMost ?? 4}
+            min={1}
+            max={60}
+            onChange={(jigglesMost) => change({ ...weight, jigglesMost })}
+          />
+        </>
+      )}
+    </div>
   );
 }

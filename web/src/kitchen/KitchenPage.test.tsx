@@ -189,13 +189,31 @@ test("a kitchen without an altitude says what comes first", async () => {
   expect(screen.getByRole("region", { name: "A new canner" })).toBeTruthy();
 });
 
+test.each([
+  ["One piece, no number", /^Go by the dial. Once it is added/],
+  ["I do not know", /^Go by the dial until you know/],
+])("a weight of which is said '%s' only closes the vent: the dial rules", async (look, words) => {
+  const { user } = await page(kitchen({ canners: [] }));
+  const form = within(screen.getByRole("region", { name: "A new canner" }));
+  await user.type(form.getByLabelText("What you call it"), "Old pot");
+  await user.click(form.getByLabelText("Weight and dial"));
+  await user.click(form.getByLabelText(look));
+  expect(form.getByText(words)).toBeTruthy();
+  server.on("POST /api/kitchen/canners", ok(kitchen()));
+  await user.click(form.getByRole("button", { name: "Add this canner" }));
+  await waitFor(() => expect(server.sent("POST /api/kitchen/canners")[0]).toMatchObject({ gauge: "dial" }));
+  expect(server.sent("POST /api/kitchen/canners")[0]).not.toHaveProperty("weight");
+});
+
 test("a new canner with a weight is sent with all that was said of it", async () => {
   const { user } = await page(kitchen({ canners: [] }));
   const form = within(screen.getByRole("region", { name: "A new canner" }));
   expect((form.getByRole("button", { name: "Add this canner" }) as HTMLButtonElement).disabled).toBe(true);
   await user.type(form.getByLabelText("What you call it"), "Small pot");
   await user.click(form.getByLabelText("Weight and dial"));
-  await user.click(form.getByLabelText("Rings"));
+  const add = form.getByRole("button", { name: "Add this canner" }) as HTMLButtonElement;
+  expect(add.disabled, "which of the two rules is not known yet").toBe(true);
+  await user.click(form.getByLabelText("Rings that come off"));
   await user.click(form.getByLabelText("jiggles"));
   await user.click(form.getByRole("button", { name: "One less: Quarts in a layer" }));
   server.on("POST /api/kitchen/canners", ok(kitchen()));

@@ -12,16 +12,67 @@ export function WeightPicture({ shows, pounds, className = "" }: Props) {
   const label =
     shows === "holes"
       ? `The weight hung on its hole marked ${pounds}`
-      : `The weight with ${rings(pounds)} of 2 rings on: ${pounds} lb`;
+      : shows === "number"
+        ? `The weight marked ${pounds}`
+        : `The weight with ${rings(pounds)} of 2 rings on: ${pounds} lb`;
   return (
     <figure className={`flex flex-col items-center ${className}`}>
       <svg viewBox="16 0 88 92" className="h-18 w-18 sm:h-24 sm:w-24" role="img" aria-label={label}>
-        {shows === "holes" ? <Holes pounds={pounds} /> : <Rings pounds={pounds} />}
+        <Look shows={shows} pounds={pounds} />
       </svg>
       <figcaption className="max-w-18 text-center leading-tight sm:max-w-none text-[0.85rem] text-soft">
-        {shows === "holes" ? `use the hole marked ${pounds}` : ringWords(pounds)}
+        {shows === "holes"
+          ? `use the hole marked ${pounds}`
+          : shows === "number"
+            ? `use the one marked ${pounds}`
+            : ringWords(pounds)}
       </figcaption>
     </figure>
+  );
+}
+
+/** What a weight looks like, for whoever has it in hand and does not know its kind. */
+export function WeightLook({ shows }: { readonly shows: string }) {
+  return (
+    <svg viewBox="16 0 88 92" className="h-16 w-16" aria-hidden="true">
+      <Look shows={shows} pounds={10} />
+    </svg>
+  );
+}
+
+function Look({ shows, pounds }: { readonly shows: string; readonly pounds: number }) {
+  switch (shows) {
+    case "holes":
+      return <Holes pounds={pounds} />;
+    case "rings":
+      return <Rings pounds={pounds} />;
+    case "number":
+      return <OnePiece mark={String(pounds)} />;
+    case "plain":
+      return <OnePiece mark="" />;
+    default:
+      return <OnePiece mark="?" />;
+  }
+}
+
+/** A body on its stem from the side, with what stands on it. */
+function OnePiece({ mark }: { readonly mark: string }) {
+  return (
+    <>
+      <rect x="55" y="70" width="10" height="16" className="fill-bar" />
+      <path d="M34 70 V40 Q34 24 60 24 Q86 24 86 40 V70 Z" className="fill-primary" />
+      <circle cx="60" cy="18" r="7" className="fill-primary" />
+      <text
+        x="60"
+        y="52"
+        dy="0.36em"
+        textAnchor="middle"
+        fontSize="24"
+        className="fill-primary-content font-bold"
+      >
+        {mark}
+      </text>
+    </>
   );
 }
 

@@ -2,7 +2,7 @@ import { Check } from "lucide-react";
 import { Button, useKept } from "@/kit";
 import { CARE_POINTS, useKitchen } from "@/kitchen";
 import { formatInchSpan, formatVolume } from "@/quantity";
-import { CHECKS } from "./labels";
+import { type CHECKS, checksFor } from "./labels";
 import type { EventRequest, Run } from "./live";
 
 interface Props {
@@ -15,7 +15,10 @@ export function Checks({ run, onEvent }: Props) {
   return (
     <CheckList
       run={run}
-      checks={[...CARE_POINTS.filter((each) => run.care.includes(each.code) && !each.atTheLid), ...CHECKS]}
+      checks={[
+        ...CARE_POINTS.filter((each) => run.care.includes(each.code) && !each.atTheLid),
+        ...checksFor(run.gauge),
+      ]}
       onEvent={onEvent}
     />
   );
@@ -43,6 +46,8 @@ export function CheckList({ run, checks, onEvent }: ListProps) {
     <ul className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,19rem),1fr))] gap-2">
       {checks.map(({ code, text, detail: usual }) => {
         const done = run.checks.find((each) => each.check === code);
+        // Nobody ticks a test that never was: it can only be answered for by name.
+        const untested = code === "gauge" && canner !== undefined && canner.testedOn == null;
         return (
           <li key={code} className="flex flex-col gap-1">
             <div className="flex flex-1 items-center gap-1">
@@ -50,7 +55,7 @@ export function CheckList({ run, checks, onEvent }: ListProps) {
                 type="button"
                 aria-pressed={done !== undefined}
                 disabled={done !== undefined}
-                onClick={() => onEvent({ type: "check", check: code })}
+                onClick={() => (untested ? setWaiving(code) : onEvent({ type: "check", check: code }))}
                 className={`flex min-h-20 flex-1 items-center gap-3 rounded-field border-2 px-3 py-1.5 text-left ${done ? "border-primary bg-steam" : "border-line bg-paper"}`}
               >
                 <span
@@ -61,7 +66,11 @@ export function CheckList({ run, checks, onEvent }: ListProps) {
                 <span>
                   <strong className="block text-lg leading-tight">{text}</strong>
                   <span className="text-[0.9rem] text-soft">
-                    {done?.waived ? "waived, and written down" : detail(code, usual)}
+                    {done?.waived
+                      ? "waived, and written down"
+                      : untested
+                        ? "never tested: have it tested, or answer for it by name"
+                        : detail(code, usual)}
                   </span>
                 </span>
               </button>

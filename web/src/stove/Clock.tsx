@@ -1,5 +1,5 @@
 import { formatMinutes } from "@/quantity";
-import type { Face } from "./stages";
+import type { Face } from "./stageParts";
 
 interface Props {
   readonly face: Face;

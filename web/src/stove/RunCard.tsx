@@ -2,6 +2,7 @@ import { Camera, Ear } from "lucide-react";
 import { useRef, useState } from "react";
 import { LoadPicture } from "@/jars";
 import { Button, Card, Panel, ProblemNote, Tag } from "@/kit";
+import { useKitchen } from "@/kitchen";
 import { ListenPanel, ListenStrip, useListening } from "@/listen";
 import { LookPanel, LookStrip, useLooking } from "@/look";
 import { countJars, formatClock, formatDateTime, formatSpan, formatTime } from "@/quantity";
@@ -21,7 +22,9 @@ import { Record } from "./Record";
 import { StandsOn } from "./StandsOn";
 import { SteamPictures } from "./SteamPictures";
 import { Steps } from "./Steps";
-import { type StageView, stageView } from "./stages";
+import { withUntestedDial } from "./setbacks";
+import type { StageView } from "./stageParts";
+import { stageView } from "./stages";
 import { Trace } from "./Trace";
 import { useNextTry } from "./useNextTry";
 import { firstOf, useRecordEvent, useTaps, waitOf } from "./useOutbox";
@@ -47,7 +50,11 @@ const LISTENED_TO = new Set(["heating", "venting", "rising", "holding"]);
 /** One canner: its clock, what to do this minute, the picture, and two or three large buttons. */
 export function RunCard({ run, alone, nearest = false }: Props) {
   const now = runNow(run);
-  const view = stageView(run, now);
+  const canner = useKitchen().data?.canners.find(({ id }) => id === run.cannerId);
+  const untested =
+    run.stage === "checks" && run.gauge === "dial" && canner !== undefined && canner.testedOn == null;
+  const plain = stageView(run, now);
+  const view = untested ? withUntestedDial(plain, run) : plain;
   const live = useLive();
   const simulation = live.simulations.get(run.id);
   const recording = useRecordEvent(run);

@@ -7,7 +7,8 @@ import { JiggleTap } from "./JiggleTap";
 import { LeftOut } from "./LeftOut";
 import type { EventRequest, Run } from "./live";
 import { OtherReading } from "./OtherReading";
-import { openCare, type StageView, type Step } from "./stages";
+import type { StageView, Step } from "./stageParts";
+import { openCare } from "./stages";
 
 interface Props {
   readonly view: StageView;
@@ -84,7 +85,7 @@ export function Steps({ view, run, now, alone, onEvent, onAgain }: Props) {
             size="stove"
             look="loss"
             className="flex-1"
-            onClick={() => (sure.again ? onAgain(sure.event) : tell(sure.event))}
+            onClick={() => (sure.again ? onAgain(sure.event) : tell(sure.event, ...(sure.more ?? [])))}
           >
             Yes: {sure.text.toLowerCase()}
           </Button>
@@ -137,7 +138,13 @@ export function Steps({ view, run, now, alone, onEvent, onAgain }: Props) {
               step.look !== "main" ? "flex-1" : alone ? "basis-full sm:flex-[3] sm:basis-0" : "basis-full"
             }
             disabled={early}
-            onClick={() => (step.ask ? setAsking(step.ask) : step.confirm ? setSure(step) : tell(step.event))}
+            onClick={() =>
+              step.ask
+                ? setAsking(step.ask)
+                : step.confirm
+                  ? setSure(step)
+                  : tell(step.event, ...(step.more ?? []))
+            }
           >
             {early && step.from ? `${step.text} at ${formatTime(step.from)}` : step.text}
           </Button>

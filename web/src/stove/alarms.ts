@@ -1,5 +1,5 @@
 import type { Run } from "./live";
-import { tooLittle } from "./stages";
+import { ON_THE_HEAT, tooLittle } from "./setbacks";
 
 /** How an alarm sounds, by what it wants of the cook. */
 export type Sound = "heat-off" | "look" | "open" | "lost";
@@ -34,8 +34,6 @@ const WHAT: Record<string, { readonly sound: Sound; readonly text: string; reado
   "lid-off": { sound: "open", text: "The lid may come off", every: 20_000 },
   "jars-inside": { sound: "open", text: "Jars are still in the open canner", every: 30_000 },
 };
-
-const ON_THE_HEAT = ["heating", "venting", "rising", "holding"];
 
 const LOST = { sound: "lost" as const, text: "Pressure lost", every: 8_000 };
 

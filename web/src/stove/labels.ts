@@ -94,8 +94,13 @@ export const CHECKS: readonly { readonly code: string; readonly text: string; re
   { code: "vent", text: "Vent clear", detail: "hold it to the light" },
   { code: "seal", text: "Gasket or rim", detail: "clean and whole" },
   { code: "plug", text: "Plug sound", detail: "not hard, not cracked" },
-  { code: "gauge", text: "Gauge in date", detail: "tested this year; a weight needs none" },
+  { code: "gauge", text: "Dial tested", detail: "within a year" },
 ];
+
+/** Those that apply: a weight needs no test. */
+export function checksFor(gauge: string): typeof CHECKS {
+  return gauge === "dial" ? CHECKS : CHECKS.filter(({ code }) => code !== "gauge");
+}
 
 const DEVIATIONS: Record<string, string> = {
   "vent-interrupted": "The vent was interrupted",

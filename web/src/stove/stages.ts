@@ -1,185 +1,8 @@
 import { formatInches, formatSpan, formatTime } from "@/quantity";
-import { eventLabel, readingLabel } from "./labels";
-import type { EventRequest, Run } from "./live";
-
-/** What a button at the stove writes down. */
-export interface Step {
-  readonly text: string;
-  readonly event: EventRequest;
-  readonly look: "main" | "plain" | "loss";
-  /** Asked before it is written down, where a slip would cost the batch. */
-  readonly confirm?: string;
-  /** Not to be had before this instant. */
-  readonly from?: number | undefined;
-  /** Whether the next try of the same jars is made with it. */
-  readonly again?: boolean;
-  /** What has to be said with it first. */
-  readonly ask?: "care" | "left-out" | "early-zero";
-}
-
-/** What the clock shows at a stage. */
-export interface Face {
-  /** Counts down to here, or up from here. */
-  readonly downTo?: number | undefined;
-  readonly upFrom?: number | undefined;
-  /** Stands still at so many milliseconds: a clock that waits to begin again. */
-  readonly waitingAt?: number;
-  /** In place of a clock. */
-  readonly words?: string;
-  /** Whether the time is over, and what it shows is how long since. */
-  readonly over?: boolean;
-  readonly copper?: boolean;
-}
-
-export interface StageView {
-  readonly face: Face;
-  /** What to do now, in a sentence. */
-  readonly now: string;
-  /** What comes then. */
-  readonly next: string;
-  readonly steps: readonly Step[];
-  /** Whether the mark to keep is drawn beside the clock. */
-  readonly mark?: boolean;
-  /** Whether the burner's setting is of interest. */
-  readonly burner?: boolean;
-  /** Whether somebody who was away has something to say. */
-  readonly away?: boolean;
-  readonly picture: "trace" | "steam" | "load" | "checks" | "zero";
-}
-
-const at = (instant: string | null | undefined) => (instant == null ? undefined : Date.parse(instant));
-
-/** The mark as this canner's own instrument shows it. */
-export function mark(run: Run): string {
-  return run.gauge === "dial"
-    ? `${run.targetPsi} on this dial`
-    : `the ${run.targetPsi} lb weight moving properly`;
-}
-
-/** Mobrel was not there: nobody counted, and only the cook can say how it was. */
-function doubtful(run: Run, since: string): StageView {
-  const venting = run.stage === "venting";
-  const end = run.events.find((event) => event.type === "server-away" && event.at === since)?.heardAt;
-  const when = end == null ? `Since ${formatTime(since)}` : `From ${formatTime(since)} to ${formatTime(end)}`;
-  return {
-    face: { words: "Was it held?" },
-    now: venting
-      ? `${when} Mobrel was away. Did a steady plume of steam blow all that time?`
-      : `${when} Mobrel was away. Was it at ${mark(run)} or above all that time?`,
-    next: venting
-      ? "If nobody can say, the ten minutes of steam begin again."
-      : `If nobody can say, the full ${run.minutes} minutes begin again at pressure.`,
-    steps: [
-      {
-        text: venting ? "Yes, it blew all the time" : "Yes, it was held all the time",
-        event: { type: "held" },
-        look: "main",
-        confirm: "Somebody stood there and saw it?",
-      },
-      {
-        text: "No, or nobody can say",
-        event: { type: "interrupted", note: "Mobrel was away, and nobody can say that it was held." },
-        look: "loss",
-      },
-    ],
-    mark: true,
-    picture: venting ? "steam" : "trace",
-  };
-}
-
-const UNANSWERED = "Unanswered for two minutes, the lots are held back until somebody has looked into it.";
-
-/** A device that listens or looks is no longer content: it cannot know, and the cook can. */
-function asked(run: Run, since: string): StageView {
-  if (run.gauge === "dial") {
-    const device = run.events.findLast((event) => event.type === "not-seen")?.by ?? "A device";
-    return {
-      face: { downTo: at(run.clockEndsAt), copper: true },
-      now: `${device} has not seen the needle at ${mark(run)} since ${formatTime(since)}. Look: what does the dial say?`,
-      next: UNANSWERED,
-      steps: readings(run, true),
-      mark: true,
-      picture: "trace",
-      away: true,
-    };
-  }
-  const moves = run.jiggles == null ? "rocks" : "jiggles";
-  const device = run.events.findLast((event) => event.type === "not-heard")?.by ?? "A device";
-  return {
-    face: { downTo: at(run.clockEndsAt), copper: true },
-    now: `${device} has not heard the weight since ${formatTime(since)}. Look: is it still ${run.jiggles == null ? "rocking" : "jiggling"}?`,
-    next: UNANSWERED,
-    steps: [
-      { text: `Yes, it ${moves}`, event: { type: "reading", weight: "proper" }, look: "main" },
-      { text: "It stopped", event: { type: "reading", weight: "still" }, look: "loss" },
-    ],
-    mark: true,
-    picture: "trace",
-    away: true,
-  };
-}
-
-/** The altitude or the dial was put right, and this run is held at less than that asks for: the only way is to begin again. */
-function underPressure(run: Run, needed: number | null | undefined): StageView {
-  const least = needed == null ? "" : ` at ${needed}`;
-  return {
-    face: { words: needed == null ? "No pressure for it" : `Now needs ${needed}` },
-    now:
-      needed == null
-        ? "The tables have no pressure for the kitchen's new altitude. No minute of this run counts: turn the heat off."
-        : `The kitchen's altitude or dial was corrected. This run was begun at ${run.targetPsi}: no minute of it counts.`,
-    next: "Was the correction a mistake? Put it right in Kitchen, and this run goes on as it was.",
-    steps: [
-      ...(needed == null
-        ? []
-        : [
-            {
-              text: `Begin again${least}`,
-              event: { type: "abandon", note: `Begun again${least}: the kitchen's pressure was corrected.` },
-              look: "main" as const,
-              again: true,
-              confirm: `Heat off, lid on until the pressure is zero. Then the same jars with new lids, and the full ${run.minutes} minutes${least}.`,
-            },
-          ]),
-      {
-        text: "Stop: heat off",
-        event: { type: "abandon", note: "Stopped: the kitchen's pressure was corrected." },
-        look: needed == null ? ("main" as const) : ("plain" as const),
-        confirm: "These jars count as not processed. What becomes of them is asked next.",
-      },
-    ],
-    mark: true,
-    picture: "trace",
-  };
-}
-
-/** What a run that is held at too little would need now; undefined for one that is held at enough. */
-export function tooLittle(run: Run) {
-  return run.deviations.findLast((deviation) => deviation.code === "under-pressure");
-}
-
-const ON_THE_HEAT = ["heating", "venting", "rising", "holding"];
-
-/** Something was tapped that may end the vent or the hold, and the server cannot be reached to say so: the clock stands. */
-function waiting(run: Run, { type, at: when }: NonNullable<Run["waits"]>): StageView {
-  const over = type === "boiled-dry" || type === "stop-early" || type === "abandon";
-  const venting = run.stage === "venting" || run.stage === "heating";
-  return {
-    face: over ? { words: "Stopped" } : { waitingAt: (venting ? 10 : run.minutes) * 60_000 },
-    now: `${eventLabel(type)} at ${formatTime(when)}. The clock stands and waits for the kitchen: Mobrel cannot be reached.`,
-    next: over
-      ? "Turn the heat off. These jars count as not processed until Mobrel is back."
-      : venting
-        ? "Count on the whole ten minutes of steam again, from the next steady plume."
-        : `Count on the full ${run.minutes} minutes again, from when it is back at ${mark(run)}.`,
-    steps: [
-      ...(over || venting ? [] : readings(run, false)),
-      { text: "Heat off", event: { type: "heat-off" }, look: "plain" },
-    ],
-    mark: !over,
-    picture: venting ? "steam" : "trace",
-  };
-}
+import { readingLabel } from "./labels";
+import type { Run } from "./live";
+import { asked, doubtful, ON_THE_HEAT, tooLittle, underPressure, waiting } from "./setbacks";
+import { at, mark, readings, type StageView, type Step } from "./stageParts";
 
 /** What is on the screen at each stage of a run: one clock, one sentence, two or three buttons. */
 export function stageView(known: Run, now: number): StageView {
@@ -206,9 +29,15 @@ export function stageView(known: Run, now: number): StageView {
     case "checks":
       return {
         face: { words: "Get ready" },
-        now: "Six things to see to before the jars go in.",
+        now: `${run.gauge === "dial" ? "Six" : "Five"} things to see to before the jars go in.`,
         next: "Then the jars go in and the lid is locked.",
-        steps: [{ text: "All six are in order", event: { type: "checks-done" }, look: "main" }],
+        steps: [
+          {
+            text: run.gauge === "dial" ? "All six are in order" : "All five are in order",
+            event: { type: "checks-done" },
+            look: "main",
+          },
+        ],
         picture: "checks",
       };
     case "loading":
@@ -453,36 +282,4 @@ function lastReading(run: Run, now: number): string {
   }
   const high = run.tooHigh ? " That is high: turn the heat down a little." : "";
   return `Last look: ${readingLabel(last)}, ${formatSpan(now - Date.parse(last.at))} ago.${high}`;
-}
-
-function readings(run: Run, holding: boolean): readonly Step[] {
-  if (run.gauge === "dial") {
-    const onMark: Step = {
-      text: `${run.targetPsi} · ${holding ? "still on the mark" : "on the mark"}`,
-      event: { type: "reading", psi: run.targetPsi },
-      look: "main",
-    };
-    return [onMark];
-  }
-  const proper: Step = {
-    text: "Weight moves properly",
-    event: { type: "reading", weight: "proper" },
-    look: "main",
-  };
-  const frantic: Step = {
-    text: run.jiggles ? "Too fast" : "Frantic",
-    event: { type: "reading", weight: "frantic" },
-    look: "plain",
-  };
-  const still: Step = {
-    text: holding ? "It stopped" : "Still",
-    event: { type: "reading", weight: "still" },
-    look: holding ? "loss" : "plain",
-    ...(holding
-      ? {
-          confirm: `The weight stopped? Then the full ${run.minutes} minutes start again when it moves properly.`,
-        }
-      : {}),
-  };
-  return [proper, frantic, still];
 }

@@ -34,7 +34,9 @@ public record Weight(Shows shows, Sound sound, int least, int most, boolean dial
         /** A hole for each setting, named by its number. */
         HOLES("holes"),
         /** A body and rings that are laid on it. */
-        RINGS("rings");
+        RINGS("rings"),
+        /** A number on a piece of its own. */
+        NUMBER("number");
 
         private final String code;
 

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.mobrel.canner.GaugeKind;
 import org.mobrel.quantity.GaugePressure;
 import org.mobrel.quantity.Minutes;
@@ -116,6 +117,15 @@ public record RunPlan(
         Instant day = jarsOut.plus(CHECK_BY);
         Instant last = processed.plus(DECIDE_WITHIN).minus(LEFT_TO_DECIDE);
         return last.isBefore(day) ? last : day;
+    }
+
+    /** What is looked at before this run: a weight cannot drift and needs no test. */
+    Set<CheckTick.Check> checks() {
+        return gauge == GaugeKind.DIAL
+                ? CheckTick.Check.ALWAYS
+                : CheckTick.Check.ALWAYS.stream()
+                        .filter(check -> check != CheckTick.Check.GAUGE)
+                        .collect(Collectors.toUnmodifiableSet());
     }
 
     /** What a question of a device is called that nobody answered: it is about the instrument that rules this canner. */

@@ -180,7 +180,7 @@ final class RunReducer {
 
     private void tick(CheckTick tick) {
         next.checks.put(tick.check(), tick.waived());
-        if (next.checks.keySet().containsAll(CheckTick.Check.ALWAYS)) {
+        if (next.checks.keySet().containsAll(plan.checks())) {
             next.stage = Stage.LOADING;
         }
     }

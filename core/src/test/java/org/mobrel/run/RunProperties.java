@@ -50,7 +50,8 @@ class RunProperties {
             EventKind.BOILED_DRY,
             EventKind.JAR_LEFT,
             EventKind.WEIGHT_KNOCKED,
-            EventKind.CANNER_MOVED);
+            EventKind.CANNER_MOVED,
+            EventKind.PRESSURE_NEEDED);
 
     /** @param late how many minutes before it is told a reading was taken; 0 for most */
     private record Wish(int dice, EventKind any, int step, int psi, int late, int event) {}
@@ -135,6 +136,10 @@ class RunProperties {
                     case JAR_IN, JAR_BACK -> RunEvent.of(kind, new JarSeat(1 + command.psi() % 3), now);
                     case JAR_SETTLED ->
                         RunEvent.of(kind, new JarFate(1 + command.psi() % 2, Decision.REFRIGERATED), now);
+                    case ALARM_ANSWERED -> RunEvent.of(kind, new AnsweredAlarm("look"), now);
+                    case PRESSURE_NEEDED ->
+                        RunEvent.of(
+                                kind, InstrumentReading.ofDial(GaugePressure.ofPsi(command.late() > 5 ? 20 : 5)), now);
                     case DECIDED -> RunEvent.of(kind, Decision.FROZEN, now);
                     case CORRECTION ->
                         RunEvent.of(

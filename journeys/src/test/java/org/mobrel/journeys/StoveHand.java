@@ -16,7 +16,7 @@ final class StoveHand {
 
     /** The large buttons in the order of a run. */
     private static final List<String> STEPS = List.of(
-            "All six are in order",
+            "are in order",
             "lid locked",
             "Steady steam",
             "Weight on",
@@ -78,7 +78,7 @@ final class StoveHand {
             Locator button = card.getByRole(
                     AriaRole.BUTTON,
                     // The lid says how many jars are in before it is locked.
-                    new Locator.GetByRoleOptions().setName(step).setExact(!step.equals("lid locked")));
+                    new Locator.GetByRoleOptions().setName(step).setExact(!step.equals("lid locked") && !step.equals("are in order")));
             if (button.count() == 1 && button.isEnabled()) {
                 try {
                     button.click(new Locator.ClickOptions().setTimeout(AT_ONCE_MS));

@@ -82,7 +82,7 @@ final class DayCalendar {
             }
         }
         Instant firstOff = day.tasks().stream()
-                .filter(timed -> timed.task().isWatch())
+                .filter(timed -> timed.task().code().equals("hold"))
                 .map(Day.Timed::end)
                 .min(Comparator.naturalOrder())
                 .orElse(day.end());

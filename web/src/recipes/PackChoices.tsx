@@ -53,21 +53,32 @@ export function PackChoices({ draft, change, said }: PackProps) {
 
 /** Where the setting comes from, and a tap to take what the recipe itself says. */
 function Said({ draft, said, change }: PackProps) {
-  if (!said || said.from === "default" || said.from === "request") {
+  const saysPack = said?.packFrom === "steps";
+  const saysShare = said?.from === "steps" || said?.from === "amounts";
+  if (!said || (!saysPack && !saysShare)) {
     return null;
   }
-  const words = said.from === "amounts" ? "The amounts for each jar add up to" : "The steps say";
-  const share = `${Math.round(said.solidsShare * 100)} % solids`;
-  const same = Math.abs(said.solidsShare - draft.solidsShare) < 0.02 && said.pack === draft.pack;
+  const words = said.from === "amounts" ? "The amounts for each jar add up to" : "Your steps say";
+  const claims = [
+    ...(saysPack ? [`packed ${said.pack}`] : []),
+    ...(saysShare ? [`${Math.round(said.solidsShare * 100)} % solids`] : []),
+  ].join(", ");
+  const same =
+    (!saysShare || Math.abs(said.solidsShare - draft.solidsShare) < 0.02) &&
+    (!saysPack || said.pack === draft.pack);
   return (
     <p className="flex basis-full flex-wrap items-center gap-3 text-[0.95rem] text-soft">
-      {words} {said.pack === "raw" ? "packed raw, " : ""}
-      {share}
-      {same ? "; so it is set." : "."}
+      {words} {claims}
+      {same ? ": that is how it is set." : "."}
       {!same && (
         <Button
           size="small"
-          onClick={() => change({ solidsShare: said.solidsShare, pack: said.pack === "raw" ? "raw" : "hot" })}
+          onClick={() =>
+            change({
+              ...(saysShare ? { solidsShare: said.solidsShare } : {}),
+              ...(saysPack ? { pack: said.pack === "raw" ? "raw" : "hot" } : {}),
+            })
+          }
         >
           Set it so
         </Button>

@@ -120,16 +120,25 @@ test.each([
 
 test("what the steps say of pack and share is set by a tap, and then says that it is", async () => {
   const change = vi.fn();
-  const said = { from: "steps", pack: "raw", solidsShare: 0.95 } as Parameters<typeof PackChoices>[0]["said"];
+  const said = { from: "steps", packFrom: "steps", pack: "raw", solidsShare: 0.95 } as Parameters<
+    typeof PackChoices
+  >[0]["said"];
   const { rerender } = render(<PackChoices draft={EMPTY_DRAFT} change={change} said={said} />);
-  expect(screen.getByText(/The steps say packed raw, 95 % solids\./)).toBeTruthy();
+  expect(screen.getByText(/Your steps say packed raw, 95 % solids\./)).toBeTruthy();
   await userEvent.click(button("Set it so"));
   expect(change).toHaveBeenCalledWith({ solidsShare: 0.95, pack: "raw" });
   rerender(
     <PackChoices draft={{ ...EMPTY_DRAFT, pack: "raw", solidsShare: 0.95 }} change={change} said={said} />,
   );
   expect(screen.queryByRole("button")).toBeNull();
-  expect(screen.getByText(/so it is set/)).toBeTruthy();
+  expect(screen.getByText(/that is how it is set/)).toBeTruthy();
+});
+
+test("a share that no step names is not claimed of the steps, and is not set by a tap", () => {
+  const said = { from: "default", packFrom: "steps", pack: "hot", solidsShare: 0.5 } as const;
+  render(<PackChoices draft={{ ...EMPTY_DRAFT, solidsShare: 0.67 }} change={() => undefined} said={said} />);
+  expect(screen.getByText("Your steps say packed hot: that is how it is set.")).toBeTruthy();
+  expect(screen.queryByRole("button")).toBeNull();
 });
 
 test("a question names its lines, and an answer is handed on with it", async () => {

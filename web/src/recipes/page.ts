@@ -57,7 +57,7 @@ export async function readPage(text: string, draft: Draft): Promise<PageRead> {
     .split(/\r?\n/)
     .map((line) => line.trim())
     .filter(Boolean);
-  const read = await readPasted(text).catch(() => undefined);
+  const read = await readPasted(text, draft.title).catch(() => undefined);
   const page = read?.recipes[0];
   const parts = page?.parts ?? read?.parts ?? [];
   if (!page || parts.every((part) => part.kind === "ingredient")) {

@@ -143,8 +143,8 @@ export function useJudgement(id: number) {
 export type PastedDraft = Schemas["PastedDraft"];
 
 /** Reads whatever was pasted or dropped; nothing is saved by it. */
-export function readPasted(text: string) {
-  return body(api.POST("/api/formats/recipes", { body: { text } }));
+export function readPasted(text: string, name = "") {
+  return body(api.POST("/api/formats/recipes", { body: { text, ...(name ? { name } : {}) } }));
 }
 
 export function pastedDraft(pasted: PastedDraft): Draft {

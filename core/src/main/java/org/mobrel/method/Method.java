@@ -127,9 +127,9 @@ public record Method(
                 .max((one, other) -> one.share().compareTo(other.share()));
     }
 
-    /** The share the steps fill the jars to. */
+    /** The share the steps fill the jars to, where they name it. */
     public Optional<Fraction> saidShare() {
-        return fills().map(StepStatement.Fills::share);
+        return fills().filter(StepStatement.Fills::exact).map(StepStatement.Fills::share);
     }
 
     /** How the steps soak the beans; a proper soak counts where several are said. */

@@ -161,6 +161,13 @@ final class StepPhrases {
             "\\b" + JARS + "[^.]{0,30}\\bfull of\\b",
             "\\b(?:solids only|only (?:the )?solids)\\b",
             "\\btightly packed\\b");
+    /** Fuller than half, without a number. */
+    static final Pattern MOSTLY_SOLIDS = any(
+            "\\b(?:mostly|mainly|nearly all|almost all|chiefly|heavy on) (?!(?:with |of |the )*(?:broth|stock|liquid|water|juice|sauce))\\w+",
+            "\\bmore (?!(?:broth|stock|liquid|water|juice|sauce)\\b)\\w+(?: and \\w+)? than (?:the )?(?:broth|stock|liquid|water|juice|sauce)\\b",
+            "\\b(?:just|only) (?:a little|enough) (?:of the )?(?:broth|stock|liquid|water) to cover\\b",
+            "\\bless (?:broth|stock|liquid|water|juice|sauce) than\\b");
+
     static final Pattern BANDS = any("\\b(?:bands?|rings?|lids?|screw|finger)\\b");
     /** Solids up to the headspace. */
     static final Pattern TO_THE_HEADSPACE = any(

@@ -162,7 +162,17 @@ final class StepReader {
             sayings.add(new StepStatement.PacksHot(quote(sentence)));
         }
         if (filling) {
-            share(sentence, solids).ifPresent(share -> sayings.add(new StepStatement.Fills(quote(sentence), share)));
+            share(sentence, solids)
+                    .ifPresentOrElse(
+                            share -> sayings.add(new StepStatement.Fills(quote(sentence), share, true)),
+                            () -> mostly(sentence, sayings));
+        }
+    }
+
+    /** More solids than liquid, and nobody says how many more. */
+    private static void mostly(Sentence sentence, List<StepStatement> sayings) {
+        if (sentence.says(StepPhrases.MOSTLY_SOLIDS)) {
+            sayings.add(new StepStatement.Fills(quote(sentence), Fraction.THREE_QUARTERS, false));
         }
     }
 

@@ -125,12 +125,16 @@ public sealed interface StepStatement {
         }
     }
 
-    /** How full of solids the jars are to be. */
-    record Fills(Quote quote, Fraction share) implements StepStatement {
+    /**
+     * How full of solids the jars are to be.
+     *
+     * @param exact whether the step names the share; 'mostly vegetables' does not, and is asked about
+     */
+    record Fills(Quote quote, Fraction share, boolean exact) implements StepStatement {
 
         @Override
         public StepStatement at(Quote other) {
-            return new Fills(other, share);
+            return new Fills(other, share, exact);
         }
     }
 

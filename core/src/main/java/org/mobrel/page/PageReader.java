@@ -53,6 +53,12 @@ public final class PageReader {
     private static final Pattern DISH = Pattern.compile(
             "\\b(?:soups?|stews?|chili|chowder|gumbo|goulash|ragout|casserole|curry|minestrone|borscht|broth|bisque|pottage|hotpot|recipe|potage)\\b",
             Pattern.CASE_INSENSITIVE);
+    /** A broth or a stock may be an ingredient; these are dishes. */
+    private static final Pattern COOKED_DISH = Pattern.compile(
+            "\\b(?:soups?|stews?|chili|chowder|gumbo|goulash|ragout|casserole|curry|minestrone|borscht|bisque|pottage|hotpot|recipe|potage)\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** 'Rabbit or chicken bone broth' leaves a choice, as an ingredient does. */
+    private static final Pattern CHOICE = Pattern.compile("\\bor\\b", Pattern.CASE_INSENSITIVE);
     /** Names of dishes that are things one buys. */
     private static final Pattern NOT_A_DISH = Pattern.compile(
             "\\b(?:soup base|soup mix|stew meat|stew beef|stewing|soup bones|stock cubes?)\\b",
@@ -97,8 +103,17 @@ public final class PageReader {
         NOTES
     }
 
-    /** Never fails; an empty page has no parts. */
+    /** As {@link #read(String, String)}, of a recipe that has no name yet. */
     public RecipePage read(String page) {
+        return read(page, "");
+    }
+
+    /**
+     * Never fails; an empty page has no parts.
+     *
+     * @param name that the recipe has already: then a line with a food is never taken for one; empty where it has none
+     */
+    public RecipePage read(String page, String name) {
         List<String> all = sentencesApart(page.lines().map(String::strip).toList());
         List<Part> parts = new ArrayList<>();
         Section section = Section.NONE;
@@ -113,7 +128,7 @@ public final class PageReader {
             if (heading.isPresent()) {
                 section = heading.get();
                 parts.add(new Part(OTHER, line));
-            } else if (titleMay && isTitle(all, at, line)) {
+            } else if (titleMay && (name.isBlank() ? isTitle(all, at, line) : isTitleBeside(name, line))) {
                 parts.add(new Part(TITLE, line.replaceAll("\\.$", "")));
             } else if (inline.matches()) {
                 Section within = sectionOf(inline.group(1)).orElse(section);
@@ -276,6 +291,20 @@ public final class PageReader {
         return NOTES.matcher(line).matches() ? Optional.of(Section.NOTES) : Optional.empty();
     }
 
+    /** Beside a name that stands: the same again, a dish, or words that name no food. */
+    private boolean isTitleBeside(String name, String line) {
+        IngredientLine read = reader.read(line);
+        return PlainText.of(line).strip().equals(PlainText.of(name).strip())
+                || read.amount().isEmpty()
+                        && read.kind() != LineKind.STEP
+                        && !NUMBERED.matcher(line).find()
+                        && (read.mentions().isEmpty()
+                                        && !Yields.is(line)
+                                        && !INLINE.matcher(line).matches()
+                                || COOKED_DISH.matcher(line).find()
+                                        && !NOT_A_DISH.matcher(line).find());
+    }
+
     /** The first line, where it has no amount and names nothing that the list would lose with it. */
     private boolean isTitle(List<String> all, int at, String line) {
         List<String> rest = all.subList(at + 1, all.size()).stream()
@@ -297,13 +326,22 @@ public final class PageReader {
                 || at + 1 < all.size() && all.get(at + 1).isEmpty()
                 || sectionOf(MARKUP.matcher(rest.get(0)).replaceAll("").strip()).isPresent()
                 || Yields.is(rest.get(0));
-        if (setApart && line.split("\\s+").length <= 12
-                || dish && line.split("\\s+").length <= 12 && (!line.endsWith(".") || !hasVerb(line))) {
+        boolean choice = CHOICE.matcher(line).find() && !read.mentions().isEmpty();
+        if (!choice
+                        && setApart
+                        && line.split("\\s+").length <= 12
+                        && (dish || all.get(at).startsWith("#") || namesNothingElse(read, rest))
+                || dish && !choice && line.split("\\s+").length <= 12 && (!line.endsWith(".") || !hasVerb(line))) {
             return true;
         }
         if (read.kind() == LineKind.STEP || read.kind() == LineKind.NOT_INGREDIENT) {
             return false;
         }
+        return !choice && namesNothingElse(read, rest) && line.split("\\s+").length <= 8;
+    }
+
+    /** Whether the list has every food of the line: nothing is lost if it is a name. */
+    private boolean namesNothingElse(IngredientLine read, List<String> rest) {
         Set<String> listed = new HashSet<>();
         rest.forEach(other -> reader.read(other)
                 .mentions()
@@ -311,11 +349,10 @@ public final class PageReader {
         boolean makesStock = rest.stream()
                 .flatMap(other -> reader.read(other).foods().stream())
                 .anyMatch(food -> isLiquid(food) || food.has(FoodTrait.STRAINED_OUT));
-        boolean namesNothingElse = read.mentions().stream()
+        return read.mentions().stream()
                 .allMatch(mention -> mention.stop().isEmpty()
                         && mention.foods().stream()
                                 .allMatch(food -> listed.contains(food.id()) || isLiquid(food) && makesStock));
-        return namesNothingElse && line.split("\\s+").length <= 8;
     }
 
     private static boolean isLiquid(Food food) {

@@ -25,9 +25,10 @@ import org.mobrel.recipe.Portions;
 /**
  * How a recipe is packed and how full its jars are, as far as its own words say so. What they say beyond the tables is not set but asked.
  *
- * @param from what set the pack or the share, if anything did
+ * @param packFrom what set the pack
+ * @param from what set the share
  */
-public record Setting(Pack pack, Fraction share, From from) {
+public record Setting(Pack pack, Fraction share, From packFrom, From from) {
 
     private static final Pattern JAR =
             Pattern.compile("\\b(half[- ]pint|pint|quart)s?\\b(?! (?:of|stock|broth|water))");
@@ -77,16 +78,12 @@ public record Setting(Pack pack, Fraction share, From from) {
         Optional<Fraction> counted = amounts.isPresent()
                 ? Optional.of(Fraction.of(Math.max(0.1, Math.min(1, amounts.getAsDouble()))))
                 : Optional.empty();
-        From from;
-        if (share.isPresent() || pack.isPresent() && said.isEmpty() && counted.isEmpty()) {
-            from = From.REQUEST;
-        } else if (said.isPresent() || plainRaw || saidHot && counted.isEmpty()) {
-            from = From.STEPS;
-        } else {
-            from = counted.isPresent() ? From.AMOUNTS : From.DEFAULT;
-        }
+        From packFrom = pack.isPresent() ? From.REQUEST : plainRaw || saidHot ? From.STEPS : From.DEFAULT;
+        From from = share.isPresent()
+                ? From.REQUEST
+                : said.isPresent() ? From.STEPS : counted.isPresent() ? From.AMOUNTS : From.DEFAULT;
         Fraction usual = isPlainBeans(contents) ? Fraction.THREE_QUARTERS : Fraction.HALF;
-        return new Setting(set, share.or(() -> said).or(() -> counted).orElse(usual), from);
+        return new Setting(set, share.or(() -> said).or(() -> counted).orElse(usual), packFrom, from);
     }
 
     /** Beans alone, in water or in a sauce, go up to three quarters of the jar (source: the rows' own directions). */

@@ -3,6 +3,8 @@ package org.mobrel.page;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.recipe.LineReader;
 
@@ -46,5 +48,30 @@ class PageReaderTest {
         assertThat(pages.read("Kale and bean soup\n2 lb kale").title()).contains("Kale and bean soup");
         assertThat(pages.read("# Stock of shanks\n2 qt stock").title()).contains("Stock of shanks");
         assertThat(pages.read("carrots").lines()).containsExactly("carrots");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+        # name typed     | first line of the page          | is it a name?
+        Sunday jars      | dried beans, soaked overnight   | no
+        Sunday jars      | rabbit or chicken bone broth    | no
+        Sunday jars      | chicken bone broth              | no
+        Sunday jars      | stewing beef                    | no
+        Sunday jars      | Sunday Jars                     | yes
+        Sunday jars      | Grandmother's Sunday best       | yes
+        Sunday jars      | Kale and bean soup              | yes
+                         | dried beans, soaked overnight   | no
+                         | rabbit or chicken bone broth    | no
+                         | Kale and bean soup              | yes
+                         | Carrots and peas                | yes
+                         | Beets                           | no
+        """)
+    void an_ingredient_never_leaves_the_list_for_a_name(String name, String first, String isName) {
+        RecipePage page = pages.read(first + "\n\n2 lb carrots\n1 lb peas\n2 qt water", name == null ? "" : name);
+        assertThat(page.title().isPresent()).isEqualTo(isName.equals("yes"));
+        assertThat(page.lines().contains(first)).isEqualTo(isName.equals("no"));
     }
 }

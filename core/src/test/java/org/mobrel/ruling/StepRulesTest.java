@@ -218,7 +218,7 @@ class StepRulesTest {
         Method raw = Method.of(List.of("Pack the raw chicken into the jars."), meat, READER);
         Setting set = Setting.of(
                 meat, raw, Optional.empty(), Optional.empty(), JarSize.QUART, READER.catalogue(), JarTable.load());
-        assertThat(set).isEqualTo(new Setting(Pack.RAW, Fraction.of(1), Setting.From.STEPS));
+        assertThat(set).isEqualTo(new Setting(Pack.RAW, Fraction.of(1), Setting.From.STEPS, Setting.From.STEPS));
         Setting asked = Setting.of(
                 meat,
                 raw,
@@ -227,6 +227,6 @@ class StepRulesTest {
                 JarSize.QUART,
                 READER.catalogue(),
                 JarTable.load());
-        assertThat(asked).isEqualTo(new Setting(Pack.HOT, Fraction.HALF, Setting.From.REQUEST));
+        assertThat(asked).isEqualTo(new Setting(Pack.HOT, Fraction.HALF, Setting.From.REQUEST, Setting.From.REQUEST));
     }
 }

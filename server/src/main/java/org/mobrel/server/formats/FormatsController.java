@@ -26,10 +26,17 @@ import tools.jackson.databind.node.ObjectNode;
 @RequestMapping("/api/formats")
 class FormatsController {
 
+    /** @param name that the recipe has already: then a first line with a food is an ingredient; null where it has none */
     record PastedRequest(
             @NotBlank(message = "there is nothing in it")
                     @Size(max = 4_000_000, message = "4 million characters at most")
-                    String text) {}
+                    String text,
+            @Size(max = 200, message = "200 characters at most") @Nullable String name) {
+
+        String known() {
+            return name == null ? "" : name;
+        }
+    }
 
     record PastedVariant(String name, List<String> lines) {}
 
@@ -87,7 +94,7 @@ class FormatsController {
 
     @PostMapping("/recipes")
     PastedResponse read(@Valid @RequestBody PastedRequest request) {
-        RecipeImport pasted = RecipeImport.of(request.text(), json, readings.reader(), jars);
+        RecipeImport pasted = RecipeImport.of(request.text(), request.known(), json, readings.reader(), jars);
         return new PastedResponse(
                 pasted.recipes().stream().map(PastedDraft::of).toList(),
                 pasted.problems(),

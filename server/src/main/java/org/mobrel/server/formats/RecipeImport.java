@@ -43,7 +43,7 @@ record RecipeImport(List<Looked> recipes, List<String> problems, List<RecipePage
      */
     record Looked(RecipeDraft draft, List<RecipePage.Part> parts, Setting setting) {}
 
-    static RecipeImport of(String text, JsonMapper json, LineReader reader, JarTable jars) {
+    static RecipeImport of(String text, String name, JsonMapper json, LineReader reader, JarTable jars) {
         String bare = text.strip();
         if (bare.startsWith("{") || bare.startsWith("[")) {
             return ofDocuments(List.of(bare), "The file", json, reader, jars);
@@ -62,7 +62,7 @@ record RecipeImport(List<Looked> recipes, List<String> problems, List<RecipePage
                                     "This page holds no recipe that a program can read. Copy its text and paste that instead."))
                     : ofDocuments(scripts, "Part", json, reader, jars);
         }
-        return ofText(bare, reader, jars);
+        return ofText(bare, name, reader, jars);
     }
 
     /** A kitchen's whole book has a few hundred. */
@@ -79,7 +79,7 @@ record RecipeImport(List<Looked> recipes, List<String> problems, List<RecipePage
     /** Runs of blanks say nothing, and reading looks at each more than once. */
     private static final Pattern BLANKS = Pattern.compile("[ \\u00a0]{3,}");
 
-    private static RecipeImport ofText(String pasted, LineReader reader, JarTable jars) {
+    private static RecipeImport ofText(String pasted, String name, LineReader reader, JarTable jars) {
         if (pasted.length() > LONGEST_TEXT) {
             return new RecipeImport(
                     List.of(), List.of("This is longer than any page with a recipe: 200,000 signs at most."));
@@ -89,7 +89,7 @@ record RecipeImport(List<Looked> recipes, List<String> problems, List<RecipePage
             return new RecipeImport(
                     List.of(), List.of("One line of it has more than 5,000 signs. Break it into lines first."));
         }
-        RecipePage page = new PageReader(reader).read(text);
+        RecipePage page = new PageReader(reader).read(text, name);
         return page.ingredients().isEmpty()
                 ? new RecipeImport(List.of(), List.of("There is no ingredient line in this text."), page.parts())
                 : new RecipeImport(

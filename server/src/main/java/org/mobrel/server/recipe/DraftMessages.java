@@ -43,8 +43,13 @@ final class DraftMessages {
     /** A sentence about what the recipe states by itself, held against the ruling. */
     record StatedRemarkResponse(String code, String text, @Nullable Integer step) {}
 
-    /** @param from default, amounts, steps or request: what the recipe's own words set */
-    record SaidResponse(String pack, double solidsShare, String from) {}
+    /**
+     * What the recipe's own words set, each from default, amounts, steps or request.
+     *
+     * @param packFrom what set the pack
+     * @param from what set the share
+     */
+    record SaidResponse(String pack, String packFrom, double solidsShare, String from) {}
 
     /**
      * @param freezer null unless the recipe is stopped

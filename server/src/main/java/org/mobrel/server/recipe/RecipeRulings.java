@@ -202,6 +202,9 @@ class RecipeRulings {
                 rulings.reader().catalogue(),
                 jars);
         return new DraftMessages.SaidResponse(
-                said.pack().code(), said.share().value(), said.from().code());
+                said.pack().code(),
+                said.packFrom().code(),
+                said.share().value(),
+                said.from().code());
     }
 }

@@ -27,7 +27,7 @@ export function ImportPage() {
   const look = async (texts: readonly string[]) => {
     setError(null);
     try {
-      const answers = await Promise.all(texts.filter((each) => each.trim()).map(readPasted));
+      const answers = await Promise.all(texts.filter((each) => each.trim()).map((each) => readPasted(each)));
       setRead({
         recipes: answers.flatMap((answer) => answer.recipes),
         problems: answers.flatMap((answer) => answer.problems),

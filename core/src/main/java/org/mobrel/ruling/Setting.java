@@ -26,9 +26,9 @@ import org.mobrel.recipe.Portions;
  * How a recipe is packed and how full its jars are, as far as its own words say so. What they say beyond the tables is not set but asked.
  *
  * @param packFrom what set the pack
- * @param from what set the share
+ * @param shareFrom what set the share
  */
-public record Setting(Pack pack, Fraction share, From packFrom, From from) {
+public record Setting(Pack pack, Fraction share, From packFrom, From shareFrom) {
 
     private static final Pattern JAR =
             Pattern.compile("\\b(half[- ]pint|pint|quart)s?\\b(?! (?:of|stock|broth|water))");
@@ -79,11 +79,16 @@ public record Setting(Pack pack, Fraction share, From packFrom, From from) {
                 ? Optional.of(Fraction.of(Math.max(0.1, Math.min(1, amounts.getAsDouble()))))
                 : Optional.empty();
         From packFrom = pack.isPresent() ? From.REQUEST : plainRaw || saidHot ? From.STEPS : From.DEFAULT;
-        From from = share.isPresent()
+        From shareFrom = share.isPresent()
                 ? From.REQUEST
                 : said.isPresent() ? From.STEPS : counted.isPresent() ? From.AMOUNTS : From.DEFAULT;
         Fraction usual = isPlainBeans(contents) ? Fraction.THREE_QUARTERS : Fraction.HALF;
-        return new Setting(set, share.or(() -> said).or(() -> counted).orElse(usual), packFrom, from);
+        return new Setting(set, share.or(() -> said).or(() -> counted).orElse(usual), packFrom, shareFrom);
+    }
+
+    /** What set either of them, the share before the pack. */
+    public From from() {
+        return shareFrom == From.DEFAULT ? packFrom : shareFrom;
     }
 
     /** Beans alone, in water or in a sauce, go up to three quarters of the jar (source: the rows' own directions). */

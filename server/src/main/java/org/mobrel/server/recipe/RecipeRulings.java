@@ -205,6 +205,6 @@ class RecipeRulings {
                 said.pack().code(),
                 said.packFrom().code(),
                 said.share().value(),
-                said.from().code());
+                said.shareFrom().code());
     }
 }

@@ -44,8 +44,6 @@ function Verdict({ answer }: { readonly answer: MayIResponse }) {
       return <Tag icon>Yes</Tag>;
     case "in-soup":
       return <Tag icon>In a soup</Tag>;
-    case "free":
-      return <Tag icon>Freely</Tag>;
     case "own-judgement":
       return (
         <Tag tone="mustard" icon>

@@ -30,7 +30,6 @@ beforeEach(() => {
 test.each([
   ["yes", "Yes"],
   ["in-soup", "In a soup"],
-  ["free", "Freely"],
   ["own-judgement", "Your own judgement"],
   ["ask", "It depends"],
   ["stop", "No"],

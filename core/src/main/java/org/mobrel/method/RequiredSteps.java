@@ -103,6 +103,11 @@ public final class RequiredSteps {
                 .collect(Collectors.toUnmodifiableSet());
     }
 
+    /** The words of every step of the tables, as they are offered. */
+    List<String> texts() {
+        return demands.stream().map(Demand::text).distinct().toList();
+    }
+
     /**
      * The demanded steps in the order of the table, each with where the recipe says it.
      *

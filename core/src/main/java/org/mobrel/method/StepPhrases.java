@@ -214,6 +214,10 @@ final class StepPhrases {
     static final Pattern SIMMERS =
             any("\\bsimmer(?:s|ed|ing)?\\b|\\bcook(?:s|ed|ing)?\\b|\\bboil(?:s|ed|ing)?\\b|\\bbraise\\w*\\b");
     static final Pattern ROASTS = any("\\b(?:roast|bake)(?:s|d|ed|ing)?\\b");
+    /** What a time can be of. */
+    static final Pattern TIMED_WORK = any(
+            "\\b(?:soak|rest|stand|sit|steep|leave|cool|chill|refrigerat|thaw|drain|dry|marinat|roast|bak|simmer|cook|boil|brais|brown)\\w*\\b");
+
     static final Pattern CHILLS = any("\\b(?:chill|refrigerat|fridge)\\w*\\b");
     static final Pattern STRAINS = any(
             "\\bstrain(?:s|ed|ing)?\\b",

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.FoodTrait;
@@ -22,6 +23,8 @@ final class StepReader {
     private static final Fraction THIRD = Fraction.of(1.0 / 3);
     private static final Fraction TWO_THIRDS = Fraction.of(2.0 / 3);
     private static final Fraction FULL = Fraction.of(1);
+
+    private static final String WATER = "water";
 
     private final LineReader reader;
 
@@ -245,10 +248,12 @@ final class StepReader {
         }
     }
 
-    /** A bay leaf in the water makes the boiling no other food's. */
+    /** Neither a bay leaf nor the water makes the boiling no other food's. */
     private static boolean isMoreThanFlavouring(LineReader.Named one) {
         return one.mention().stop().isPresent()
-                || one.mention().foods().stream().anyMatch(food -> food.kind() != FoodKind.FLAVOURING);
+                || one.mention().foods().stream()
+                        .anyMatch(food ->
+                                food.kind() != FoodKind.FLAVOURING && !food.id().equals(WATER));
     }
 
     /** 'Boil them 10 minutes', right after the beans were soaked, perhaps drained in between. */
@@ -284,7 +289,7 @@ final class StepReader {
         if (StepPhrases.OVERNIGHT.matcher(sentence.plain()).find()) {
             return StepStatement.Soak.OVERNIGHT;
         }
-        return minutes(sentence.plain())
+        return longest(sentence, StepPhrases.SOAK)
                 .map(most -> most >= 12 * 60 ? StepStatement.Soak.OVERNIGHT : StepStatement.Soak.SHORT)
                 .orElse(StepStatement.Soak.SOME);
     }
@@ -356,15 +361,47 @@ final class StepReader {
                     night ? 480 : minutes(sentence.plain()).orElse(480)));
             return;
         }
-        Optional<Integer> minutes = minutes(sentence.plain()).filter(value -> value >= 10 && value <= 24 * 60);
-        if (minutes.isEmpty() || sentence.says(StepPhrases.PROCESSES)) {
+        if (sentence.says(StepPhrases.PROCESSES)) {
             return;
         }
-        if (sentence.says(StepPhrases.ROASTS)) {
-            sayings.add(new StepStatement.Takes(quote(sentence), StepStatement.Work.ROAST, minutes.get()));
-        } else if (sentence.says(StepPhrases.SIMMERS)
+        Optional<Integer> roast = longest(sentence, StepPhrases.ROASTS).filter(StepReader::isWork);
+        Optional<Integer> simmer = longest(sentence, StepPhrases.SIMMERS).filter(StepReader::isWork);
+        boolean ofBeans = sayings.stream()
+                .anyMatch(said ->
+                        said instanceof StepStatement.BoilsBeans && said.quote().equals(quote(sentence)));
+        if (roast.isPresent()) {
+            sayings.add(new StepStatement.Takes(quote(sentence), StepStatement.Work.ROAST, roast.get()));
+        } else if (simmer.isPresent()
+                && !ofBeans
                 && !StepPhrases.BEANS.matcher(sentence.plain()).find()) {
-            sayings.add(new StepStatement.Takes(quote(sentence), StepStatement.Work.SIMMER, minutes.get()));
+            sayings.add(new StepStatement.Takes(quote(sentence), StepStatement.Work.SIMMER, simmer.get()));
         }
+    }
+
+    /** Long enough to be planned for, and no slip. */
+    private static boolean isWork(int minutes) {
+        return minutes >= 10 && minutes <= 24 * 60;
+    }
+
+    /** The longest time of a kind of work: a time belongs to the last word of work before it, and a soak or a rest is none of the pot's. */
+    private static Optional<Integer> longest(Sentence sentence, Pattern work) {
+        if (!sentence.says(work)) {
+            return Optional.empty();
+        }
+        Optional<Integer> longest = Optional.empty();
+        String plain = sentence.plain();
+        boolean ofWork = true;
+        int from = 0;
+        for (Times.Span time : Times.in(plain)) {
+            Matcher before = StepPhrases.TIMED_WORK.matcher(plain).region(from, time.start());
+            while (before.find()) {
+                ofWork = work.matcher(before.group()).find();
+            }
+            if (ofWork) {
+                longest = Optional.of(Math.max(time.most(), longest.orElse(0)));
+            }
+            from = time.end();
+        }
+        return longest;
     }
 }

@@ -6,6 +6,7 @@ import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.mobrel.foods.AskedAbout;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
@@ -21,7 +22,7 @@ import org.mobrel.recipe.Mention;
 /**
  * The answer to 'may I can this?' for one food that the words name.
  *
- * @param verdict yes, in-soup, own-judgement, free, ask or stop
+ * @param verdict yes, in-soup, own-judgement, ask or stop
  */
 record MayI(String name, String verdict, String text, List<TestedProcess> rows, List<String> instead) {
 
@@ -30,13 +31,15 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
             "\\s*(?:home-?made )?(?!.*\\b(?:canned|tinned|bought|instant|packet|condensed|mix)\\b)(.+?)\\s+(?:soup|stew|chili|hotpot|goulash|ragout|casserole|pot)s?\\s*",
             Pattern.CASE_INSENSITIVE);
 
+    private static final AskedAbout ASKED_ABOUT = AskedAbout.load();
+
     record MayIResponse(
             String name, String verdict, String text, List<CatalogueController.TableRow> rows, List<String> instead) {}
 
     static List<MayI> of(String words, LineReader reader) {
-        Optional<MayI> method = UntestedMethods.asked(words);
-        if (method.isPresent()) {
-            return List.of(method.get());
+        Optional<MayI> known = ASKED_ABOUT.answer(words).map(MayI::of);
+        if (known.isPresent()) {
+            return List.of(known.get());
         }
         Matcher dish = DISH.matcher(words);
         if (dish.matches()) {
@@ -60,6 +63,10 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
                         List.of(),
                         Stream.concat(near.stream(), Stream.of("freeze it", "ask your local extension office"))
                                 .toList()));
+    }
+
+    private static MayI of(AskedAbout.Answer answer) {
+        return new MayI(answer.name(), answer.verdict(), answer.text(), List.of(), answer.instead());
     }
 
     /** A dish is not in the tables; what is in it is. */
@@ -114,7 +121,7 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
         return switch (food.kind()) {
             case SEASONING_VEGETABLE -> "in-soup";
             case ROOT -> "own-judgement";
-            case FLAVOURING -> "free";
+            case FLAVOURING -> "in-soup";
             case LIQUID -> food.processRow().isPresent() && !food.isSeafood() ? "yes" : "in-soup";
             case SEAFOOD ->
                 food.processRow().filter(Catalogue.SEAFOOD_SOUP_ROW::equals).isPresent() ? "in-soup" : "yes";
@@ -128,7 +135,7 @@ record MayI(String name, String verdict, String text, List<TestedProcess> rows, 
                 "Inside a soup with a food that has a tested time; it adds none of its own. Never alone.";
             case ROOT ->
                 "Only state extension tables list it: your own judgement inside a soup, never alone. Ask your local extension office.";
-            case FLAVOURING -> "Free to change in flavouring amounts; it never changes the time.";
+            case FLAVOURING -> "By the spoonful in a soup: yes, and it never changes the time. Alone in a jar: no.";
             case LIQUID ->
                 food.processRow().isPresent() && !food.isSeafood()
                         ? "Alone by its own tested time; inside a soup it adds no time."

@@ -226,8 +226,12 @@ class AskApiTest {
         "frozen vegetables, ask",
         "carrots, yes",
         "carrots and pork hocks, ask yes",
-        "beef stew, ask yes",
-        "home-made split pea soup, ask stop",
+        "beef stew, ask",
+        "home-made split pea soup, ask",
+        "garlic in oil, stop",
+        "salsa, stop",
+        "paprika, in-soup",
+        "baked beans, yes",
         "canned bean soup, stop"
     })
     void may_i_answers_what_is_open_and_what_is_never(String words, String verdicts, TestServer server) {

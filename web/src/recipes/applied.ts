@@ -61,11 +61,11 @@ function isSameQuestion(one: Omit<QuestionAnswer, "choice">, other: Omit<Questio
   return one.line === other.line && one.code === other.code && (one.words ?? "") === (other.words ?? "");
 }
 
-/** The lines with one of them changed, or gone. */
+/** The lines with one of them changed, fallen apart, or gone. */
 export function withLine(
   lines: readonly string[],
   index: number,
   text: string | null | undefined,
 ): readonly string[] {
-  return lines.flatMap((line, at) => (at === index ? (text == null ? [] : [text]) : [line]));
+  return lines.flatMap((line, at) => (at === index ? (text == null ? [] : text.split("\n")) : [line]));
 }

@@ -114,6 +114,18 @@ public final class IngredientLine {
         return reading.amount();
     }
 
+    /** Whether it names several foods side by side, such as 'celery, carrots and onions': one amount says nothing of the others. */
+    public boolean namesSeveralSolids() {
+        long solids = mentions().stream()
+                .filter(mention ->
+                        mention.foods().stream().anyMatch(food -> food.kind().isSolid()))
+                .flatMap(mention -> mention.foods().stream().limit(1))
+                .map(Food::id)
+                .distinct()
+                .count();
+        return solids > 1 && !rest().contains(" or ");
+    }
+
     /** Whether the amount is for each jar. */
     public boolean isPerJar() {
         return reading.perJar();

@@ -17,6 +17,7 @@ public final class RecipeReview {
 
     private static final List<Function<RecipeText, Stream<ReviewQuestion>>> CHECKS = List.of(
             RecipeReview::noFoodStandsTwice,
+            SeveralFoods::eachHasItsAmount,
             AmountQuestions::oneAmountALine,
             AmountQuestions::everySolidHasAnAmount,
             AmountQuestions::amountsCanBe,

@@ -23,7 +23,7 @@ public record ReviewQuestion(String code, String key, List<Integer> lines, Strin
      * One way to settle it.
      *
      * @param line the line that changes; empty where the answer is that all is meant as it stands
-     * @param to the line's new text; empty: the line goes
+     * @param to the line's new text, several lines where it falls apart; empty: the line goes
      */
     public record Answer(String text, OptionalInt line, Optional<String> to) {
 

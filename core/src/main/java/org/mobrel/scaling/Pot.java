@@ -91,7 +91,8 @@ public record Pot(
         for (int index = 0; index < lines.size(); index++) {
             IngredientLine line = lines.get(index);
             boolean isSolid = line.food().filter(food -> food.kind().isSolid()).isPresent();
-            Optional<Portion> asItStands = Portions.of(line, pack);
+            // One amount beside several foods is the amount of none of them.
+            Optional<Portion> asItStands = line.namesSeveralSolids() ? Optional.empty() : Portions.of(line, pack);
             if (forEachJar && !line.isPerJar() && isLiquid(line)) {
                 uncounted = uncounted.plus(asItStands.map(Portion::broth).orElse(Volume.ZERO));
                 asItStands = Optional.empty();

@@ -42,6 +42,9 @@ class RecipeReviewTest {
             2 onions + 1 lb peas + 1 qt water                              | ''
             1 lb dried pinto beans, soaked                                 | beans-without-liquid[]
             1 lb carrots + 1 lb peas                                       | no-broth[]
+            2 cups celery, carrots and onions + 1 qt water                 | several-foods[0]
+            two cups celery, two cups carrots and one big onion + 1 qt water | several-foods[0]
+            2 cups frozen peas and carrots + 1 lb corn + 1 qt water        | ''
             1 lb carrots                                                   | ''
             1 lb peas + 2 cups chopped tomatoes                            | ''
             1 lb carrots + 1 lb peas + chicken stock                       | no-broth-amount[2]
@@ -52,6 +55,24 @@ class RecipeReviewTest {
                 .map(question -> question.code() + question.lines())
                 .collect(Collectors.joining(" "));
         assertThat(asked).isEqualTo(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            two cups celery, two cups carrots and one big onion, chopped | two cups celery/two cups carrots/one big onion, chopped
+            2 cups celery, carrots and onions                            | 2 cup celery/2 cup carrots/2 cup onions; 0.67 cup celery/0.67 cup carrots/0.67 cup onions
+            1 lb beef & 2 lb potatoes, peeled                            | 1 lb beef/2 lb potatoes, peeled
+            """)
+    void several_foods_in_one_breath_fall_apart_by_a_tap(String line, String offered) {
+        String answers = review(line + " + 1 qt water").stream()
+                .filter(question -> question.code().equals("several-foods"))
+                .flatMap(question -> question.answers().stream())
+                .map(answer -> answer.to().orElse("").replace("\n", "/"))
+                .collect(Collectors.joining("; "));
+        assertThat(answers).isEqualTo(offered);
     }
 
     @Test

@@ -1,5 +1,5 @@
 import { Search } from "lucide-react";
-import { Fragment, lazy, Suspense, useCallback, useState } from "react";
+import { Fragment, Suspense, useCallback, useState } from "react";
 import { AccessGate } from "@/access";
 import { Spinner } from "@/kit";
 import { useKitchen } from "@/kitchen";
@@ -10,6 +10,8 @@ import { Alarms } from "@/stove";
 import { AwayStrip } from "./AwayStrip";
 import { NotFoundPage } from "./NotFoundPage";
 import { PageBoundary } from "./PageBoundary";
+import { PartBoundary } from "./PartBoundary";
+import { KeysList, Palette } from "./pages";
 import { PLACES } from "./places";
 import { Troubles } from "./Troubles";
 import { TABLE } from "./table";
@@ -17,10 +19,6 @@ import { UpdateStrip } from "./UpdateStrip";
 import { useFocusOnArrival } from "./useFocusOnArrival";
 import { useShortcuts } from "./useShortcuts";
 import { useTakeAlong } from "./useTakeAlong";
-
-/** They come when they are asked for: most cooks never do. */
-const Palette = lazy(() => import("./Palette"));
-const KeysList = lazy(() => import("./KeysList"));
 
 /** The rail with the places of the kitchen; a bar at the bottom where the screen is narrow. */
 export function Shell() {
@@ -102,15 +100,12 @@ function Places() {
           </PageBoundary>
         </Fragment>
       </main>
-      {open === "search" && (
-        <Suspense>
-          <Palette onClose={onClose} />
-        </Suspense>
-      )}
-      {open === "keys" && (
-        <Suspense>
-          <KeysList onClose={onClose} />
-        </Suspense>
+      {open && (
+        <PartBoundary onFailed={onClose}>
+          <Suspense>
+            {open === "search" ? <Palette onClose={onClose} /> : <KeysList onClose={onClose} />}
+          </Suspense>
+        </PartBoundary>
       )}
     </div>
   );

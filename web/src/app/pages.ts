@@ -49,6 +49,10 @@ export async function loadEveryPage(): Promise<void> {
   }
 }
 
+/** Search and the list of keys come when they are asked for: most cooks never do. */
+export const Palette = lazy(coming(() => import("./Palette")));
+export const KeysList = lazy(coming(() => import("./KeysList")));
+
 export const KitchenPage = lazy(
   coming(() => import("@/kitchen/KitchenPage").then((module) => ({ default: module.KitchenPage }))),
 );

@@ -107,3 +107,12 @@ test("a number that can be two is asked about until one is picked, also when the
   expect(field.value).toBe("1500");
   expect(screen.queryByRole("button", { name: "1500" })).toBeNull();
 });
+
+test("of two taps before the first is on the screen none is lost", () => {
+  const set = vi.fn();
+  render(<Stepper label="Quarts" value={3} onChange={set} />);
+  const more = screen.getByRole("button", { name: "One more: Quarts" });
+  more.click();
+  more.click();
+  expect(set.mock.calls).toEqual([[4], [5]]);
+});

@@ -1,5 +1,5 @@
 import { Minus, Plus } from "lucide-react";
-import { useId } from "react";
+import { useId, useRef } from "react";
 import { useTyped } from "./useTyped";
 
 interface Props {
@@ -14,7 +14,13 @@ interface Props {
 /** A number changed by two large buttons, or typed. What cannot be meant is said under it. */
 export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1 }: Props) {
   const id = useId();
-  const to = (next: number) => onChange(Math.round(Math.min(max, Math.max(min, next)) * 100) / 100);
+  // Of two quick taps the second goes on from the first, whether or not it is on the screen yet.
+  const latest = useRef(value);
+  latest.current = value;
+  const to = (next: number) => {
+    latest.current = Math.round(Math.min(max, Math.max(min, next)) * 100) / 100;
+    onChange(latest.current);
+  };
   const { input, note, drop } = useTyped({ value, bounds: { min, max, whole: step >= 1 }, onChange: to });
   return (
     <div className="flex flex-wrap items-center justify-between gap-x-2">
@@ -29,7 +35,7 @@ export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1 }:
           disabled={value <= min}
           onClick={() => {
             drop();
-            to(value - step);
+            to(latest.current - step);
           }}
         >
           <Minus size={20} />
@@ -47,7 +53,7 @@ export function Stepper({ label, value, onChange, min = 0, max = 99, step = 1 }:
           disabled={value >= max}
           onClick={() => {
             drop();
-            to(value + step);
+            to(latest.current + step);
           }}
         >
           <Plus size={20} />

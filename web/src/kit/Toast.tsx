@@ -17,7 +17,7 @@ interface Message {
   readonly action?: { readonly text: string; readonly run: () => void };
 }
 
-const ToastContext = createContext<(message: Message | undefined) => void>(() => undefined);
+export const ToastContext = createContext<(message: Message | undefined) => void>(() => undefined);
 
 /** Says that something was done, with the way back where there is one; undefined takes away what is said. */
 export function useToast() {

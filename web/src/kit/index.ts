@@ -15,7 +15,7 @@ export { Spinner } from "./Spinner";
 export { Stepper } from "./Stepper";
 export { isTyping, singleKeysOn, turnSingleKeys } from "./singleKeys";
 export { Tag } from "./Tag";
-export { useToast } from "./Toast";
+export { ToastContext, useToast } from "./Toast";
 export { useKept, whenSent } from "./useKept";
 export { useTyped } from "./useTyped";
 export { useWidth } from "./useWidth";

@@ -9,8 +9,38 @@ const DECISIONS = [
   ["discarded", "Discarded"],
 ] as const;
 
-/** Batches done without Mobrel that still want a decision; nothing where there are none. */
+const HOUR_MS = 60 * 60_000;
+
+/** What was done without Mobrel: first what still wants a decision, then what was covered; nothing where there is none. */
 export function OutsideList() {
+  const outside = useOutside();
+  const covered = (outside.data ?? []).filter((entry) => entry.covered);
+  return (
+    <>
+      <ToDecide />
+      {covered.length > 0 && (
+        <Card label="Done without Mobrel, covered" className="flex flex-col gap-2">
+          <h2 className="text-lg font-bold">Done without Mobrel, covered</h2>
+          <ul>
+            {covered.map((entry) => {
+              const done = Date.parse(entry.finishedAt);
+              return (
+                <li key={entry.id} className="border-t border-line py-2 first:border-0">
+                  <strong>{entry.title}</strong>, heat off {formatDateTime(entry.finishedAt)}.{" "}
+                  {Date.now() < done + 24 * HOUR_MS
+                    ? `Check the seals from ${formatDateTime(new Date(done + 14 * HOUR_MS).toISOString())}, by ${formatDateTime(new Date(done + 23 * HOUR_MS).toISOString())}: process again, refrigerate or freeze a jar that did not seal.`
+                    : "Label what sealed by hand: Mobrel has no lot of it."}
+                </li>
+              );
+            })}
+          </ul>
+        </Card>
+      )}
+    </>
+  );
+}
+
+function ToDecide() {
   const outside = useOutside();
   const decide = useOutsideDecision();
   const open = (outside.data ?? []).filter((entry) => !entry.covered && entry.decision == null);

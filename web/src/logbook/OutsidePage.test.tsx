@@ -65,6 +65,13 @@ test("what was done is sent as it was said, and nothing is taken for done that n
   expect(card().getByRole("heading", { name: "Covered" })).toBeTruthy();
 });
 
+test("an answer belongs to the figures it was given for: another one is asked about anew", async () => {
+  const { user } = await asked(answer({ covered: true, headline: "Beans set the time." }));
+  expect(card().getByRole("heading", { name: "Covered" })).toBeTruthy();
+  await user.click(screen.getByRole("button", { name: "One less: Minutes" }));
+  expect(screen.queryByRole("heading", { name: "Covered" })).toBeNull();
+});
+
 test("one question at a time, and until all are answered the jars are kept cold", async () => {
   const { user } = await asked(answer({ questions: [question(), question({ code: "unbroken" })] }));
   expect(card().getByText(/2 questions left.*keep the jars cold/)).toBeTruthy();

@@ -76,6 +76,13 @@ export function OutsidePage() {
     setAnswers(NONE);
     check.reset();
   };
+  /** What was answered for other figures is no answer for these; what was said of pack and beans stays. */
+  const changing =
+    <T,>(set: (value: T) => void) =>
+    (value: T) => {
+      set(value);
+      check.reset();
+    };
   const ready = lines.trim() !== "" && !Number.isNaN(Date.parse(finished));
   return (
     <PageFrame
@@ -118,7 +125,7 @@ export function OutsidePage() {
                     id={id}
                     className="select min-h-12"
                     value={size}
-                    onChange={(event) => setSize(event.target.value)}
+                    onChange={(event) => changing(setSize)(event.target.value)}
                   >
                     {JAR_SIZES.map((each) => (
                       <option key={each} value={each}>
@@ -128,11 +135,25 @@ export function OutsidePage() {
                   </select>
                 )}
               </Field>
-              <Stepper label="How many" value={count} min={1} max={100} onChange={setCount} />
+              <Stepper label="How many" value={count} min={1} max={100} onChange={changing(setCount)} />
             </div>
             <div className="grid gap-x-8 gap-y-2 sm:grid-cols-2">
-              <Stepper label="Minutes" value={minutes} min={1} max={600} step={5} onChange={setMinutes} />
-              <Stepper label="Pressure, psi" value={psi} min={0} max={30} step={0.5} onChange={setPsi} />
+              <Stepper
+                label="Minutes"
+                value={minutes}
+                min={1}
+                max={600}
+                step={5}
+                onChange={changing(setMinutes)}
+              />
+              <Stepper
+                label="Pressure, psi"
+                value={psi}
+                min={0}
+                max={30}
+                step={0.5}
+                onChange={changing(setPsi)}
+              />
             </div>
             <Choice
               label="Read on"
@@ -141,7 +162,7 @@ export function OutsidePage() {
                 { value: "dial", text: "A dial" },
                 { value: "weighted", text: "The weight" },
               ]}
-              onChange={setGauge}
+              onChange={changing(setGauge)}
             />
             <Field label="When was the heat turned off" error={wrongAt(check.error, "finishedAt")}>
               {(id, described) => (
@@ -151,7 +172,7 @@ export function OutsidePage() {
                   type="datetime-local"
                   className="input min-h-12"
                   value={finished}
-                  onChange={(event) => setFinished(event.target.value)}
+                  onChange={(event) => changing(setFinished)(event.target.value)}
                 />
               )}
             </Field>

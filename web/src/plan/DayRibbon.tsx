@@ -74,7 +74,11 @@ export function DayRibbon({ plan, day, move }: Props) {
         }}
         onPointerMove={drag}
         onPointerUp={drop}
-        onPointerCancel={drop}
+        // A finger that began to scroll has moved nothing.
+        onPointerCancel={() => {
+          from.current = undefined;
+          setShift(0);
+        }}
       >
         <Hours start={start + shift * MINUTE} minutes={minutes} scale={scale} height={height} />
         <Watches day={day} rows={rows} x={x} />

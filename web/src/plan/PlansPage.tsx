@@ -50,7 +50,7 @@ function OpenPlans() {
               <h2 className="text-lg font-bold">{plan.title || "An empty plan"}</h2>
               <p className="text-soft">
                 {[
-                  plan.atStove ? "at the stove" : "",
+                  plan.cooked ? "done" : plan.atStove ? "at the stove" : "",
                   countJars(plan.jars) || "as many jars as there are",
                   formatDateTime(plan.changedAt),
                 ]

@@ -7,9 +7,15 @@ import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -120,5 +126,29 @@ class ArchitectureTest {
     private static String concept(JavaClass type) {
         String rest = type.getPackageName().substring(ROOT.length());
         return rest.contains(".") ? rest.substring(0, rest.indexOf('.')) : rest;
+    }
+
+    private static final Pattern FORMATTED = Pattern.compile(
+            "(\"\"\"(?:[^\"]++|\"(?!\"\"))*+\"\"\"|\"(?:[^\"\\\\\\n]++|\\\\.)*+\")\\s*+\\.formatted\\(");
+    private static final Pattern BY_LOCALE = Pattern.compile("%[-#+0,(]*\\d*(?:\\.\\d+)?[dfxeE](?![a-z])");
+
+    /** In some countries digits are others and a point is a comma: {@code formatted} takes words only, numbers name their locale. */
+    @Test
+    void no_number_is_written_by_the_locale_of_the_machine() throws IOException {
+        List<String> wrong = new ArrayList<>();
+        for (String sources : List.of("src/main/java", "../server/src/main/java")) {
+            try (Stream<Path> files = Files.walk(Path.of(sources))) {
+                for (Path file :
+                        files.filter(each -> each.toString().endsWith(".java")).toList()) {
+                    FORMATTED
+                            .matcher(Files.readString(file))
+                            .results()
+                            .map(found -> found.group(1))
+                            .filter(text -> BY_LOCALE.matcher(text).find())
+                            .forEach(text -> wrong.add(file.getFileName() + ": " + text));
+                }
+            }
+        }
+        assertThat(wrong).isEmpty();
     }
 }

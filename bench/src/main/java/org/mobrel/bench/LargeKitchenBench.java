@@ -52,7 +52,7 @@ public final class LargeKitchenBench {
             save(small);
             new LargeKitchen(small).write(large, Instant.now());
             System.out.printf(
-                    "%,d batches and %,d jars, a backup of %d MB%n",
+                    "%,d batches and %,d jars, a backup of %s MB%n",
                     LargeKitchen.BATCHES, LargeKitchen.BATCHES * LargeKitchen.JARS_A_BATCH, Files.size(large) >> 20);
             System.out.printf("taken in        %6.1f s   (wanted: under 60)%n", seconds(() -> restore(large)));
             Path again = Files.createTempFile("mobrel-again", ".json");

@@ -83,7 +83,7 @@ final class LoadingBench {
                 median(ratios),
                 general.size(),
                 different,
-                "loading as they come ends later on %d of %d days, by up to %d %%".formatted(late, DAYS, latest));
+                "loading as they come ends later on %s of %s days, by up to %s %%".formatted(late, DAYS, latest));
     }
 
     private static LoadingPlan best(LoadingDay day) {
@@ -110,7 +110,7 @@ final class LoadingBench {
                     result.general(),
                     result.ratio());
             System.out.printf(
-                    "  %s; of %d days given to both solvers %d differ%n",
+                    "  %s; of %s days given to both solvers %s differ%n",
                     result.greedy(), result.compared(), result.different());
         }
         System.out.println(

@@ -44,7 +44,7 @@ public record Capacity(Map<JarKind, Integer> perLayer, int layers, UpperLayer up
 
     private static void require(String what, int value, int least, int most) {
         if (value < least || value > most) {
-            throw new IllegalArgumentException("%s: not between %d and %d: %d".formatted(what, least, most, value));
+            throw new IllegalArgumentException("%s: not between %s and %s: %s".formatted(what, least, most, value));
         }
     }
 

@@ -22,7 +22,7 @@ public record Weight(Shows shows, Sound sound, int least, int most, boolean dial
         boolean counted = sound == Sound.JIGGLES;
         if (counted && (least < 1 || most < least || most > MOST_JIGGLES)) {
             throw new IllegalArgumentException(
-                    "jiggles a minute: not between 1 and %d, rising: %d to %d".formatted(MOST_JIGGLES, least, most));
+                    "jiggles a minute: not between 1 and %s, rising: %s to %s".formatted(MOST_JIGGLES, least, most));
         }
         if (!counted && (least != 0 || most != 0)) {
             throw new IllegalArgumentException("only a weight that jiggles has jiggles a minute");
@@ -85,8 +85,8 @@ public record Weight(Shows shows, Sound sound, int least, int most, boolean dial
             case ROCKS -> "At pressure it rocks steadily.";
             case JIGGLES ->
                 least == most
-                        ? "At pressure it jiggles %d times a minute.".formatted(least)
-                        : "At pressure it jiggles %d to %d times a minute.".formatted(least, most);
+                        ? "At pressure it jiggles %s times a minute.".formatted(least)
+                        : "At pressure it jiggles %s to %s times a minute.".formatted(least, most);
             case MANUAL -> "What it does at pressure is in the canner's manual.";
         };
     }

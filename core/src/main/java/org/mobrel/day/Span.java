@@ -10,7 +10,7 @@ public record Span(Minutes least, Minutes usual, Minutes most) {
     public Span {
         if (least.compareTo(usual) > 0 || usual.compareTo(most) > 0) {
             throw new IllegalArgumentException(
-                    "not in rising order: %d, %d, %d min".formatted(least.value(), usual.value(), most.value()));
+                    "not in rising order: %s, %s, %s min".formatted(least.value(), usual.value(), most.value()));
         }
     }
 

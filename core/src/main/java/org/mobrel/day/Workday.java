@@ -164,7 +164,7 @@ public record Workday(List<Task> tasks, List<LoadWork> loads) {
                 Attention attention,
                 List<String> after) {
             Task task = new Task(
-                    "load-%d-%s".formatted(number, code),
+                    "load-%s-%s".formatted(number, code),
                     code,
                     title,
                     Optional.empty(),

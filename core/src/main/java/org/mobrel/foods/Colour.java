@@ -1,5 +1,6 @@
 package org.mobrel.foods;
 
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 
@@ -14,7 +15,7 @@ public record Colour(int red, int green, int blue) {
 
     public Colour {
         if (Math.min(red, Math.min(green, blue)) < 0 || Math.max(red, Math.max(green, blue)) > 255) {
-            throw new IllegalArgumentException("no colour: %d %d %d".formatted(red, green, blue));
+            throw new IllegalArgumentException("no colour: %s %s %s".formatted(red, green, blue));
         }
     }
 
@@ -53,6 +54,6 @@ public record Colour(int red, int green, int blue) {
 
     /** As {@link #of} reads it. */
     public String written() {
-        return "#%02x%02x%02x".formatted(red, green, blue);
+        return String.format(Locale.ROOT, "#%02x%02x%02x", red, green, blue);
     }
 }

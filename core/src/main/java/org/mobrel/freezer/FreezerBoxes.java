@@ -19,7 +19,7 @@ public record FreezerBoxes(int count, Volume each, Length room) {
     /** @throws IllegalArgumentException if there is no box, or nothing in it */
     public FreezerBoxes {
         if (count < 1 || each.isZero()) {
-            throw new IllegalArgumentException("%d boxes of %s".formatted(count, each));
+            throw new IllegalArgumentException("%s boxes of %s".formatted(count, each));
         }
     }
 

@@ -13,7 +13,7 @@ public record JarCount(JarSize size, Mouth mouth, int count) {
     /** @throws IllegalArgumentException if the count is not between 1 and {@link #MOST} */
     public JarCount {
         if (count < 1 || count > MOST) {
-            throw new IllegalArgumentException("jar count is not between 1 and %d: %d".formatted(MOST, count));
+            throw new IllegalArgumentException("jar count is not between 1 and %s: %s".formatted(MOST, count));
         }
     }
 

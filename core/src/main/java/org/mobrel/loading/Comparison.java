@@ -52,6 +52,6 @@ public final class Comparison {
     public static String span(int minutes) {
         int hours = minutes / 60;
         int rest = minutes % 60;
-        return hours == 0 ? rest + " min" : rest == 0 ? hours + " h" : "%d h %d min".formatted(hours, rest);
+        return hours == 0 ? rest + " min" : rest == 0 ? hours + " h" : "%s h %s min".formatted(hours, rest);
     }
 }

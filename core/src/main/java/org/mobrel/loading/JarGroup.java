@@ -17,7 +17,7 @@ public record JarGroup(String id, String dish, JarKind kind, int count, Minutes 
     /** @throws IllegalArgumentException if there is no jar, no time, or more than a kitchen fills */
     public JarGroup {
         if (count < 1 || count > JarCount.MOST) {
-            throw new IllegalArgumentException("jar count is not between 1 and %d: %d".formatted(JarCount.MOST, count));
+            throw new IllegalArgumentException("jar count is not between 1 and %s: %s".formatted(JarCount.MOST, count));
         }
         if (process.value() < 1) {
             throw new IllegalArgumentException("a process of 0 min");

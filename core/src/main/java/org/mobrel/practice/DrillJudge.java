@@ -3,6 +3,7 @@ package org.mobrel.practice;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import org.mobrel.canner.Gauge;
@@ -184,7 +185,8 @@ public final class DrillJudge {
 
     /** What a picture of the canner shows can stand in the words about it. */
     private static Draw seen(Draw draw, Sight sight) {
-        Draw known = draw.with("cooler", "%.1f".formatted(sight.coolerMilliKelvin() / 1_000.0 * 9 / 5))
+        Draw known = draw.with(
+                        "cooler", String.format(Locale.ROOT, "%.1f", sight.coolerMilliKelvin() / 1_000.0 * 9 / 5))
                 .with("spilt", String.valueOf(sight.spilt()))
                 .with("needle", sight.needle().psi().toPlainString());
         return sight.slowest().isEmpty()
@@ -194,8 +196,10 @@ public final class DrillJudge {
     }
 
     private static String fahrenheit(Sight sight, Filling filling) {
-        return "%.0f"
-                .formatted(Objects.requireNonNull(sight.slowest().get(filling)).fahrenheit());
+        return String.format(
+                Locale.ROOT,
+                "%.0f",
+                Objects.requireNonNull(sight.slowest().get(filling)).fahrenheit());
     }
 
     /**

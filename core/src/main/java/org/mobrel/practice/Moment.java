@@ -54,7 +54,7 @@ public record Moment(Stage stage, int amount) {
     /** @throws IllegalArgumentException for a moment that no load has */
     public Moment {
         if (amount < 0 || amount > stage.most) {
-            throw new IllegalArgumentException("%s at %d".formatted(stage.code, amount));
+            throw new IllegalArgumentException("%s at %s".formatted(stage.code, amount));
         }
     }
 }

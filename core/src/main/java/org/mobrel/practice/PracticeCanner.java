@@ -46,7 +46,7 @@ public record PracticeCanner(
     /** @throws IllegalArgumentException for what no kitchen has */
     public PracticeCanner {
         if (quarts < 0 || quarts > MOST_QUARTS || pints < 0 || pints > MOST_PINTS || quarts + pints > MOST_PINTS) {
-            throw new IllegalArgumentException("a canner with %d quarts and %d pints".formatted(quarts, pints));
+            throw new IllegalArgumentException("a canner with %s quarts and %s pints".formatted(quarts, pints));
         }
         if (water.millilitres() < LEAST_WATER_ML || water.millilitres() > MOST_WATER_ML) {
             throw new IllegalArgumentException("between half a litre and six litres of water");

@@ -92,12 +92,13 @@ public final class RuleBook {
     }
 
     private static String words(PressureTable.Band band) {
-        return "%s, above %,.0f up to %,.0f ft: %s psi."
-                .formatted(
-                        band.gauge() == GaugeKind.DIAL ? "Dial gauge" : "Weighted gauge",
-                        band.above().feet(),
-                        band.upTo().feet(),
-                        band.pressure().psi());
+        return String.format(
+                Locale.ROOT,
+                "%s, above %,.0f up to %,.0f ft: %s psi.",
+                band.gauge() == GaugeKind.DIAL ? "Dial gauge" : "Weighted gauge",
+                band.above().feet(),
+                band.upTo().feet(),
+                band.pressure().psi());
     }
 
     private static String capital(String text) {

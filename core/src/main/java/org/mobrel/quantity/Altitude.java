@@ -14,7 +14,7 @@ public record Altitude(long micrometres) implements Comparable<Altitude> {
     /** @throws IllegalArgumentException if nobody could be cooking there */
     public Altitude {
         if (micrometres < LOWEST || micrometres > HIGHEST) {
-            throw new IllegalArgumentException("altitude is not between -500 and 9000 m: %d µm".formatted(micrometres));
+            throw new IllegalArgumentException("altitude is not between -500 and 9000 m: %s µm".formatted(micrometres));
         }
     }
 

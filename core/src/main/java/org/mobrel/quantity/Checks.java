@@ -7,7 +7,7 @@ final class Checks {
 
     static void notNegative(String what, long value, String unit) {
         if (value < 0) {
-            throw new IllegalArgumentException("%s is negative: %d %s".formatted(what, value, unit));
+            throw new IllegalArgumentException("%s is negative: %s %s".formatted(what, value, unit));
         }
     }
 

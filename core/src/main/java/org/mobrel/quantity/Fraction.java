@@ -13,7 +13,7 @@ public record Fraction(int millionths) implements Comparable<Fraction> {
     /** @throws IllegalArgumentException if the share is below 0 or above 1 */
     public Fraction {
         if (millionths < 0 || millionths > 1_000_000) {
-            throw new IllegalArgumentException("share is not between 0 and 1: %d millionths".formatted(millionths));
+            throw new IllegalArgumentException("share is not between 0 and 1: %s millionths".formatted(millionths));
         }
     }
 

@@ -14,7 +14,7 @@ public record Temperature(int milliCelsius) implements Comparable<Temperature> {
     public Temperature {
         if (milliCelsius < LOWEST || milliCelsius > HIGHEST) {
             throw new IllegalArgumentException(
-                    "temperature is not between -50 and 300 °C: %d m°C".formatted(milliCelsius));
+                    "temperature is not between -50 and 300 °C: %s m°C".formatted(milliCelsius));
         }
     }
 

@@ -35,7 +35,7 @@ final class Averages {
                     Amount whole = new Amount(each.multiply(amount.value()), MeasureUnit.OUNCE);
                     long grams = Math.round(whole.mass().orElseThrow().grams() / 5) * 5;
                     return ReviewQuestion.Answer.instead(
-                            "About %s (%d g)".formatted(LineWriter.amount(whole), grams),
+                            "About %s (%s g)".formatted(LineWriter.amount(whole), grams),
                             index,
                             LineWriter.amount(whole) + " " + line.rest());
                 })

@@ -95,7 +95,8 @@ public record LookBack(
         Deed told = withSteps(known, deed);
         Batch best = packed(known, told, Pack.HOT, Fill.HALF);
         if (told.pack().isEmpty() && !told.packUnknown() && !isGood(rulings, best)) {
-            best = packed(known, told, Pack.RAW, Fill.HALF);
+            Batch raw = packed(known, told, Pack.RAW, Fill.HALF);
+            best = isGood(rulings, raw) ? raw : best;
         }
         Ruling ruling = rulings.rule(best);
         List<Asked> questions = new ArrayList<>();
@@ -111,9 +112,15 @@ public record LookBack(
         if (not) {
             return new LookBack(Optional.of(false), ruling, shortfalls, List.of());
         }
-        return questions.isEmpty()
-                ? new LookBack(Optional.of(ruling.verdict() == Verdict.COVERED), ruling, List.of(), List.of())
-                : new LookBack(Optional.empty(), ruling, List.of(), questions);
+        if (!questions.isEmpty()) {
+            return new LookBack(Optional.empty(), ruling, List.of(), questions);
+        }
+        boolean covered = ruling.verdict() == Verdict.COVERED;
+        return new LookBack(
+                Optional.of(covered),
+                ruling,
+                covered ? List.of() : ProcessShortfall.outsideTheTables(ruling),
+                List.of());
     }
 
     /** What was done is asked below, so the steps need not ask it again. */
@@ -183,7 +190,9 @@ public record LookBack(
         }
         Ruling hot = rulings.rule(packed(known, deed, Pack.HOT, Fill.HALF));
         Ruling raw = rulings.rule(packed(known, deed, Pack.RAW, Fill.HALF));
+        // While it is open what is in the jar, nobody can say that the pack does not matter.
         boolean same = hot.verdict() == raw.verdict()
+                && hot.verdict() != Verdict.ASK
                 && hot.timing().map(Timing::minutes).equals(raw.timing().map(Timing::minutes));
         return same
                 ? Optional.empty()

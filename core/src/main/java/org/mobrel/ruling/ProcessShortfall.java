@@ -34,7 +34,7 @@ public final class ProcessShortfall {
             if (minutes.value() < timing.minutes().value()) {
                 shortfalls.add(new Shortfall(
                         "too-short",
-                        "%d minutes; it needs %d."
+                        "%s minutes; it needs %s."
                                 .formatted(minutes.value(), timing.minutes().value())));
             }
             if (read.compareTo(timing.reading()) < 0) {
@@ -44,13 +44,15 @@ public final class ProcessShortfall {
                                 .formatted(read.psi(), timing.reading().psi())));
             }
         });
-        if (ruling.verdict() == Verdict.OWN_JUDGEMENT) {
-            ruling.findings().stream()
-                    .filter(finding -> !finding.isStop())
-                    .filter(finding -> finding.severity() == Severity.OWN_JUDGEMENT)
-                    .forEach(outside -> shortfalls.add(new Shortfall(outside.code(), outside.text())));
-        }
         return shortfalls;
+    }
+
+    /** What leaves it to the cook's own judgement: said once all else is answered. */
+    static List<Shortfall> outsideTheTables(Ruling ruling) {
+        return ruling.findings().stream()
+                .filter(finding -> finding.severity() == Severity.OWN_JUDGEMENT)
+                .map(finding -> new Shortfall(finding.code(), finding.text()))
+                .toList();
     }
 
     /** How long still; zero once it is too late to do anything but throw the jars away. */

@@ -131,7 +131,7 @@ public record StatedRemark(String code, String text, OptionalInt step) {
                 + pressure.map(psi -> " at " + plain(psi.psi()) + " psi").orElse("");
         return Optional.of(new StatedRemark(
                 "stated-process-differs",
-                "Your recipe says %s; here it is %d min at %s psi in %ss, because %s."
+                "Your recipe says %s; here it is %s min at %s psi in %ss, because %s."
                         .formatted(
                                 recipe.strip(),
                                 needed.value(),

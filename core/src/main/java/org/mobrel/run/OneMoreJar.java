@@ -49,7 +49,7 @@ public final class OneMoreJar {
         return from.plan().process().compareTo(plan.process()) > 0
                 ? Optional.of(refuse(
                         "needs-longer",
-                        "That jar belongs to a load of %d min, and this one gets %d."
+                        "That jar belongs to a load of %s min, and this one gets %s."
                                 .formatted(
                                         from.plan().process().value(),
                                         plan.process().value())))

@@ -206,7 +206,7 @@ public final class RunRules {
 
     private static Optional<Refusal> thatJar(RunPlan plan, int jar) {
         return jar < 1 || jar > plan.jars()
-                ? Optional.of(refuse("no-such-jar", "There are %d jars in this load.".formatted(plan.jars())))
+                ? Optional.of(refuse("no-such-jar", "There are %s jars in this load.".formatted(plan.jars())))
                 : Optional.empty();
     }
 
@@ -275,7 +275,7 @@ public final class RunRules {
         return thatJar(plan, jar)
                 .or(() -> state.inCanner(plan).contains(jar)
                         ? Optional.empty()
-                        : Optional.of(refuse("jar-was-left-out", "Jar %d was not in the canner.".formatted(jar))));
+                        : Optional.of(refuse("jar-was-left-out", "Jar %s was not in the canner.".formatted(jar))));
     }
 
     private static Optional<Refusal> bandIsOff(JarCheck jar) {
@@ -287,7 +287,7 @@ public final class RunRules {
     private static Optional<Refusal> settles(RunState state, JarFate fate, Instant now) {
         if (!state.unsettled().contains(fate.jar())) {
             return Optional.of(
-                    refuse("nothing-to-settle", "Jar %d is no jar that waits for a decision.".formatted(fate.jar())));
+                    refuse("nothing-to-settle", "Jar %s is no jar that waits for a decision.".formatted(fate.jar())));
         }
         return fate.decision() == Decision.PROCESSED_AGAIN ? tooLate(state, now) : Optional.empty();
     }

@@ -25,7 +25,7 @@ final class Fractions {
                     case 6 -> "½";
                     case 8 -> "⅔";
                     case 9 -> "¾";
-                    default -> throw new IllegalArgumentException("no cup is marked with %d twelfths".formatted(count));
+                    default -> throw new IllegalArgumentException("no cup is marked with %s twelfths".formatted(count));
                 };
         return whole == 0 && !part.isEmpty() ? part : whole + part;
     }

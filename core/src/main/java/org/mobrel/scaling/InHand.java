@@ -69,7 +69,7 @@ public record InHand(int line, Amount amount, boolean asBought) {
         for (InHand hand : hands) {
             double factor = hand.factor(pot)
                     .orElseThrow(
-                            () -> new IllegalArgumentException("line %d cannot be weighed".formatted(hand.line())));
+                            () -> new IllegalArgumentException("line %s cannot be weighed".formatted(hand.line())));
             if (factor < least) {
                 least = factor;
                 scarcest = hand;

@@ -23,7 +23,7 @@ public record Kettle(Volume left, int moreJars, int toCome, Volume missing) {
         public Filled {
             if (count < 0 || count > jar.jars().count()) {
                 throw new IllegalArgumentException(
-                        "%d of %d jars are filled".formatted(count, jar.jars().count()));
+                        "%s of %s jars are filled".formatted(count, jar.jars().count()));
             }
         }
 

@@ -1,6 +1,7 @@
 package org.mobrel.shelf;
 
 import java.time.LocalDate;
+import java.util.Locale;
 import java.util.regex.Pattern;
 
 /**
@@ -27,8 +28,13 @@ public record LotCode(String text) {
     public static LotCode next(LocalDate day, int earlier) {
         String letters =
                 earlier < LETTERS ? letter(earlier) : letter(earlier / LETTERS - 1) + letter(earlier % LETTERS);
-        return new LotCode(
-                "%02d-%02d%02d-%s".formatted(day.getYear() % 100, day.getMonthValue(), day.getDayOfMonth(), letters));
+        return new LotCode(String.format(
+                Locale.ROOT,
+                "%02d-%02d%02d-%s",
+                day.getYear() % 100,
+                day.getMonthValue(),
+                day.getDayOfMonth(),
+                letters));
     }
 
     private static String letter(int index) {

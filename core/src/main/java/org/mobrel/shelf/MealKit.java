@@ -20,7 +20,7 @@ public record MealKit(int jars, List<Good> goods) {
         /** @throws IllegalArgumentException for a need of nothing or a count below 0 */
         public Good {
             if (perKit < 1 || have < 0) {
-                throw new IllegalArgumentException("%s: %d a meal, %d there".formatted(name, perKit, have));
+                throw new IllegalArgumentException("%s: %s a meal, %s there".formatted(name, perKit, have));
             }
         }
 
@@ -32,7 +32,7 @@ public record MealKit(int jars, List<Good> goods) {
     /** @throws IllegalArgumentException for a meal without a jar */
     public MealKit {
         if (jars < 1) {
-            throw new IllegalArgumentException("a meal of %d jars".formatted(jars));
+            throw new IllegalArgumentException("a meal of %s jars".formatted(jars));
         }
         goods = List.copyOf(goods);
     }

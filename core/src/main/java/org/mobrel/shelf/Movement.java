@@ -17,7 +17,7 @@ public record Movement(
     /** @throws IllegalArgumentException if no jar moves, or the places do not fit the kind */
     public Movement {
         if (jars < 1) {
-            throw new IllegalArgumentException("a movement of %d jars".formatted(jars));
+            throw new IllegalArgumentException("a movement of %s jars".formatted(jars));
         }
         if (from.isPresent() != kind.leaves() || to.isPresent() != kind.comes()) {
             throw new IllegalArgumentException("%s from %s to %s".formatted(kind.code(), from, to));

@@ -17,7 +17,7 @@ public record Place(String name) implements Comparable<Place> {
         name = name.strip();
         if (name.isEmpty() || name.length() > LONGEST) {
             throw new IllegalArgumentException(
-                    "a place is named in 1 to %d characters: \"%s\"".formatted(LONGEST, name));
+                    "a place is named in 1 to %s characters: \"%s\"".formatted(LONGEST, name));
         }
     }
 

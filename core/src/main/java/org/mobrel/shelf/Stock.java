@@ -21,7 +21,7 @@ public record Stock(int jars, int target, int taken, int days) {
     public Stock {
         if (jars < 0 || target < 0 || taken < 0 || days < 1) {
             throw new IllegalArgumentException(
-                    "%d jars, %d wanted, %d taken in %d days".formatted(jars, target, taken, days));
+                    "%s jars, %s wanted, %s taken in %s days".formatted(jars, target, taken, days));
         }
     }
 

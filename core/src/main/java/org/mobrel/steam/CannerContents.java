@@ -30,7 +30,7 @@ public record CannerContents(int quarts, int pints, Volume water, boolean hot) {
     /** @throws IllegalArgumentException for fewer jars than none, or a canner without water */
     public CannerContents {
         if (quarts < 0 || pints < 0) {
-            throw new IllegalArgumentException("a canner with %d quarts and %d pints".formatted(quarts, pints));
+            throw new IllegalArgumentException("a canner with %s quarts and %s pints".formatted(quarts, pints));
         }
         if (water.isZero()) {
             throw new IllegalArgumentException("a canner without water");

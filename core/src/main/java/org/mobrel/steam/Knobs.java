@@ -18,7 +18,7 @@ public record Knobs(
     /** @throws IllegalArgumentException for a burner beyond its stops */
     public Knobs {
         if (burnerPercent < 0 || burnerPercent > 100) {
-            throw new IllegalArgumentException("a burner at %d percent".formatted(burnerPercent));
+            throw new IllegalArgumentException("a burner at %s percent".formatted(burnerPercent));
         }
     }
 

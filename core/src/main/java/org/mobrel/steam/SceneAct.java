@@ -49,7 +49,7 @@ public record SceneAct(Duration at, Kind kind, int value) {
             throw new IllegalArgumentException("before the burner was lit: " + at);
         }
         if (value < 0 || value > (kind == Kind.BURNER ? 100 : 1)) {
-            throw new IllegalArgumentException("%s at %d".formatted(kind.code(), value));
+            throw new IllegalArgumentException("%s at %s".formatted(kind.code(), value));
         }
     }
 }

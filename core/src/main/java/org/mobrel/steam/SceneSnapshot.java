@@ -117,7 +117,7 @@ final class SceneSnapshot {
 
     private static long between(long value, long least, long most) {
         if (value < least || value > most) {
-            throw new IllegalArgumentException("no snapshot of such a canner: %d".formatted(value));
+            throw new IllegalArgumentException("no snapshot of such a canner: %s".formatted(value));
         }
         return value;
     }

@@ -33,7 +33,7 @@ public final class SteamTemperatures {
      */
     public static Temperature withAir(GaugePressure pressure, Altitude altitude, int airThousandths) {
         if (airThousandths < 0 || airThousandths > 900) {
-            throw new IllegalArgumentException("air of %d thousandths".formatted(airThousandths));
+            throw new IllegalArgumentException("air of %s thousandths".formatted(airThousandths));
         }
         double whole = Steam.atmosphere(altitude) + pressure.milliPsi() / 1_000.0 * Steam.PASCALS_IN_A_PSI;
         return Temperature.ofCelsius(

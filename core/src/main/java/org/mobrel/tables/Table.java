@@ -74,7 +74,7 @@ public final class Table {
             throw new TableException(
                     file,
                     line,
-                    "%d cells under %d columns"
+                    "%s cells under %s columns"
                             .formatted(
                                     cells.size(),
                                     cells.getParser().getHeaderNames().size()));

@@ -4,7 +4,7 @@ package org.mobrel.tables;
 public final class TableException extends RuntimeException {
 
     TableException(String file, long line, String message) {
-        super("%s:%d: %s".formatted(file, line, message));
+        super("%s:%s: %s".formatted(file, line, message));
     }
 
     TableException(String file, String message, Throwable cause) {

@@ -254,18 +254,18 @@ class DayTest {
                     }
                 }
             }
-            assertThat(hands).as("hands at %d", minute).isLessThanOrEqualTo(1);
-            assertThat(pots + occupied).as("burners at %d", minute).isLessThanOrEqualTo(burners);
+            assertThat(hands).as("hands at %s", minute).isLessThanOrEqualTo(1);
+            assertThat(pots + occupied).as("burners at %s", minute).isLessThanOrEqualTo(burners);
         }
         for (int load = 0; load < loads.size(); load++) {
             LoadWork work = loads.get(load);
-            Task heat = Optional.ofNullable(byId.get("load-%d-heat".formatted(load + 1)))
+            Task heat = Optional.ofNullable(byId.get("load-%s-heat".formatted(load + 1)))
                     .orElseThrow();
-            Task hold = Optional.ofNullable(byId.get("load-%d-hold".formatted(load + 1)))
+            Task hold = Optional.ofNullable(byId.get("load-%s-hold".formatted(load + 1)))
                     .orElseThrow();
             assertThat(heat.start()).isGreaterThanOrEqualTo(work.earliest().value());
             assertThat(hold.end() - hold.start()).isEqualTo(work.process().value());
-            Task vent = Optional.ofNullable(byId.get("load-%d-vent".formatted(load + 1)))
+            Task vent = Optional.ofNullable(byId.get("load-%s-vent".formatted(load + 1)))
                     .orElseThrow();
             assertThat(vent.end() - vent.start()).isEqualTo(LoadingCanner.VENT);
         }

@@ -132,7 +132,7 @@ class ApprovedRulingsTest {
     }
 
     private static String timing(Timing timing) {
-        return " %d %s %s by %s %s, other %s, %s psi true %s, %s in"
+        return " %s %s %s by %s %s, other %s, %s psi true %s, %s in"
                 .formatted(
                         timing.minutes().value(),
                         sizes(timing.minutesBySize()),

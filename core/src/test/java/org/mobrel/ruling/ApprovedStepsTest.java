@@ -106,7 +106,7 @@ class ApprovedStepsTest {
     }
 
     private static String setting(Setting set) {
-        return "%s %d %% from %s"
+        return "%s %s %% from %s"
                 .formatted(set.pack().code(), Math.round(set.share().value() * 100), set.from());
     }
 

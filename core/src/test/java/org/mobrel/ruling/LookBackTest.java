@@ -101,7 +101,8 @@ class LookBackTest {
     void what_the_steps_say_was_done_was_done() {
         List<String> stew = List.of("3 lb beef, in 1-inch cubes", "2 lb carrots, peeled and sliced", "2 qt water");
         String[] allButPack = {"-", "-", "yes", "-", "-", "yes", "yes"};
-        assertThat(LookBack.of(RULINGS, batch(stew, JarSize.QUART, List.of("Raw pack.")), deed(90, "10", allButPack))
+        String[] half = {"-", "1/2", "yes", "-", "-", "yes", "yes"};
+        assertThat(LookBack.of(RULINGS, batch(stew, JarSize.QUART, List.of("Raw pack.")), deed(90, "10", half))
                         .covered())
                 .contains(false);
         assertThat(LookBack.of(

@@ -338,7 +338,7 @@ class RulingProperties {
                     String[] metric = units[1].split(" ");
                     BigDecimal value = new BigDecimal(metric[0]).multiply(BigDecimal.valueOf(count));
                     return new String[] {
-                        "%d %s %s%s".formatted(count, units[0], food.word(), cuts[0]),
+                        "%s %s %s%s".formatted(count, units[0], food.word(), cuts[0]),
                         "%s %s %s%s".formatted(value.toPlainString(), metric[1], food.word(), cuts[1].strip())
                     };
                 })

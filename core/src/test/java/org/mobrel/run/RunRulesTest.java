@@ -205,7 +205,7 @@ class RunRulesTest extends RunLog {
 
     private String foretold(double minute) {
         Outlook outlook = Outlook.of(plan, state(minute), USUAL, at(minute)).orElseThrow();
-        return "%d %d %d"
+        return "%s %s %s"
                 .formatted(
                         Duration.between(START, outlook.heatOff()).toMinutes(),
                         outlook.leastToHeatOff().toMinutes(),

@@ -151,7 +151,7 @@ class SceneTest {
             int second = (int) clock.plus(minutes(minutes[i])).toSeconds();
             assertThat(Objects.requireNonNull(seen.get(second - 1).slowest().get(filling))
                             .celsius())
-                    .as("%s after %d", filling, minutes[i])
+                    .as("%s after %s", filling, minutes[i])
                     .isCloseTo(expected[i], within(1.6));
         }
     }

@@ -47,7 +47,7 @@ class BeginningsJourney {
                 .body();
         long id = JsonParser.parseString(recipe).getAsJsonObject().get("id").getAsLong();
         String plan =
-                mobrel.post("/api/plans", "{\"recipeId\": %d}".formatted(id)).body();
+                mobrel.post("/api/plans", "{\"recipeId\": %s}".formatted(id)).body();
         page.navigate(mobrel.url("/plan/"
                 + JsonParser.parseString(plan).getAsJsonObject().get("id").getAsLong()));
     }

@@ -145,7 +145,7 @@ final class DialFilm {
             byte[] noColour = new byte[WIDTH * HEIGHT / 2];
             Arrays.fill(noColour, (byte) 128);
             try (OutputStream out = Files.newOutputStream(file)) {
-                out.write("YUV4MPEG2 W%d H%d F%d:1 Ip A1:1 C420jpeg\n"
+                out.write("YUV4MPEG2 W%s H%s F%s:1 Ip A1:1 C420jpeg\n"
                         .formatted(WIDTH, HEIGHT, A_SECOND)
                         .getBytes(StandardCharsets.US_ASCII));
                 for (byte[] picture : pictures) {

@@ -134,7 +134,7 @@ class InstalledJourney {
 
         JsonObject run = holding(mobrel);
         mobrel.post(
-                "/api/runs/%d/events".formatted(run.get("id").getAsLong()),
+                "/api/runs/%s/events".formatted(run.get("id").getAsLong()),
                 "{\"type\": \"abandon\", \"key\": \"given-up-by-the-journey\"}");
         assertThat(region(page, "Newer version")).isVisible();
         AtomicInteger loads = new AtomicInteger();

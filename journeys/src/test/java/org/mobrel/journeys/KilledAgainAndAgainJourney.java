@@ -93,13 +93,13 @@ class KilledAgainAndAgainJourney {
         long run = JsonParser.parseString(untilAnswered(
                         mobrel,
                         "/api/batches",
-                        "{\"recipeId\": 1, \"cannerId\": %d, \"jars\": [{\"size\": \"quart\", \"count\": 7}]}"
+                        "{\"recipeId\": 1, \"cannerId\": %s, \"jars\": [{\"size\": \"quart\", \"count\": 7}]}"
                                 .formatted(canner)))
                 .getAsJsonObject()
                 .getAsJsonArray("runs")
                 .get(0)
                 .getAsLong();
-        untilAnswered(mobrel, "/api/runs/%d/simulation".formatted(run), "{\"pace\": %d}".formatted(PACE));
+        untilAnswered(mobrel, "/api/runs/%s/simulation".formatted(run), "{\"pace\": %s}".formatted(PACE));
     }
 
     private static String untilAnswered(RunningMobrel mobrel, String path, String json) {
@@ -183,7 +183,7 @@ class KilledAgainAndAgainJourney {
             looks++;
             // The server's clock and this one are read in whole milliseconds, each of which is sixty of the run's.
             assertThat(earliest)
-                    .as("the run's clock is off after %d looks", looks)
+                    .as("the run's clock is off after %s looks", looks)
                     .isLessThanOrEqualTo(latest + 1_000);
         }
 
@@ -278,7 +278,7 @@ class KilledAgainAndAgainJourney {
                 .toList();
         for (int next = 1; next < read.size(); next++) {
             assertThat(Duration.between(read.get(next - 1), read.get(next)))
-                    .as("between readings %d and %d", next, next + 1)
+                    .as("between readings %s and %s", next, next + 1)
                     .isEqualTo(BETWEEN_READINGS);
         }
     }

@@ -44,13 +44,13 @@ class NextTryJourney {
                 "{\"on\": \"%s\", \"readPsi\": 10.5, \"masterPsi\": 10, \"by\": \"Ada\"}"
                         .formatted(LocalDate.now(ZoneOffset.UTC).minusDays(1)));
         long recipe = number(mobrel.post("/api/recipes", RECIPE).body(), "id");
-        JsonObject plan = object(mobrel.post("/api/plans", "{\"recipeId\": %d}".formatted(recipe))
+        JsonObject plan = object(mobrel.post("/api/plans", "{\"recipeId\": %s}".formatted(recipe))
                 .body());
         String body =
                 """
-                {"basedOn": %d, "body": {"ticked": [], "dishes": [{"key": "a", "recipeId": %d, "mode": "jars", "oneLoad": false,
+                {"basedOn": %s, "body": {"ticked": [], "dishes": [{"key": "a", "recipeId": %s, "mode": "jars", "oneLoad": false,
                  "jars": [{"size": "pint", "mouth": "regular", "count": 9}],
-                 "variants": [{"name": "with thyme", "jars": %d}]}]}}
+                 "variants": [{"name": "with thyme", "jars": %s}]}]}}
                 """;
         long id = plan.get("id").getAsLong();
         Assertions.assertThat(mobrel.put("/api/plans/" + id, body.formatted(1, recipe, withThyme))
@@ -275,7 +275,7 @@ class NextTryJourney {
                 Browser browser = new Browser()) {
             long plan = ninePints(mobrel, 0);
             Page page = browser.page(390, 844, ColorScheme.LIGHT);
-            page.navigate(mobrel.url("/plan/%d/filling".formatted(plan)));
+            page.navigate(mobrel.url("/plan/%s/filling".formatted(plan)));
             page.evaluate("() => { window.taps = 0; addEventListener('click', () => window.taps++, true); }");
             for (int jar = 1; jar <= 9; jar++) {
                 button(page, "pint " + jar).click();

@@ -70,7 +70,7 @@ public final class PageSpeed {
                             page,
                             "(round) => tap((round % 2 ? 'One less' : 'One more') + ': Quarts')",
                             "(round) => document.querySelector('[aria-label=\"What it makes\"]').textContent"
-                                    + ".includes((%d + (round %% 2 ? 0 : 1)) + ' quarts')".formatted(before)));
+                                    + ".includes((%s + (round %% 2 ? 0 : 1)) + ' quarts')".formatted(before)));
             tell(
                     "page switch",
                     measure(
@@ -131,7 +131,7 @@ public final class PageSpeed {
                     field.waitFor();
                     long typed = System.nanoTime();
                     // Another amount each time: what was ruled on before is answered from memory.
-                    field.fill("%d qt pork stock".formatted(round + 2));
+                    field.fill("%s qt pork stock".formatted(round + 2));
                     page.getByText("min in quarts").first().waitFor();
                     opened[round] = (typed - begin) / NANOS_IN_A_MILLISECOND;
                     ruled[round] = (System.nanoTime() - typed) / NANOS_IN_A_MILLISECOND;
@@ -159,7 +159,7 @@ public final class PageSpeed {
 
     private static void tell(String what, double[] times) {
         System.out.printf(
-                "%-22s p50 %7.2f ms   p95 %7.2f ms   (%d tries)%n",
+                "%-22s p50 %7.2f ms   p95 %7.2f ms   (%s tries)%n",
                 what, times[times.length / 2], times[times.length * 95 / 100], times.length);
     }
 }

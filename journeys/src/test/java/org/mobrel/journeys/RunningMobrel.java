@@ -191,7 +191,7 @@ public final class RunningMobrel implements AutoCloseable {
 
     /** The bytes of the server's process in memory. */
     public long memory() {
-        try (Stream<String> lines = Files.lines(Path.of("/proc/%d/status".formatted(server.pid())))) {
+        try (Stream<String> lines = Files.lines(Path.of("/proc/%s/status".formatted(server.pid())))) {
             return lines.filter(line -> line.startsWith("VmRSS:"))
                             .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")))
                             .sum()
@@ -348,7 +348,7 @@ public final class RunningMobrel implements AutoCloseable {
                 .getAsJsonObject()
                 .get("version")
                 .getAsLong();
-        return send("PATCH", "/api/kitchen", "application/json", "{\"basedOn\": %d, %s}".formatted(version, settings));
+        return send("PATCH", "/api/kitchen", "application/json", "{\"basedOn\": %s, %s}".formatted(version, settings));
     }
 
     private HttpResponse<String> send(String method, String path, String type, String body) {

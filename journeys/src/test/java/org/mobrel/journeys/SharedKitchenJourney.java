@@ -139,7 +139,7 @@ class SharedKitchenJourney {
         long canner = first(kitchen(mobrel).getAsJsonArray("canners"), "name", "Small canner");
         String made = mobrel.post(
                         "/api/batches",
-                        "{\"recipeId\": %d, \"cannerId\": %d, \"jars\": [{\"size\": \"pint\", \"count\": 8}]}"
+                        "{\"recipeId\": %s, \"cannerId\": %s, \"jars\": [{\"size\": \"pint\", \"count\": 8}]}"
                                 .formatted(recipe, canner))
                 .body();
         return JsonParser.parseString(made)

@@ -92,7 +92,7 @@ final class StoveHand {
 
     private void note(Locator card, String canner) {
         Locator field = card.getByLabel("A note");
-        String words = "%s %d".formatted(name, ++notes);
+        String words = "%s %s".formatted(name, ++notes);
         try {
             if (!field.isVisible()) {
                 card.getByText("Notes, the record, and stopping")

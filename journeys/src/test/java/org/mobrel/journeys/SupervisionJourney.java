@@ -129,7 +129,7 @@ class SupervisionJourney {
 
         // A second one.
         assertThat(said("start"))
-                .isEqualTo("mobrel: already running (kitchen) at http://127.0.0.1:%d; stop it with: ./mobrel stop"
+                .isEqualTo("mobrel: already running (kitchen) at http://127.0.0.1:%s; stop it with: ./mobrel stop"
                         .formatted(port));
 
         // The database, killed: it is started again, and nothing is lost.
@@ -176,7 +176,7 @@ class SupervisionJourney {
         try (ServerSocket taken = new ServerSocket(0)) {
             port = taken.getLocalPort();
             assertThat(said("start"))
-                    .isEqualTo("mobrel: port %d is in use by something else; choose another with MOBREL_PORT"
+                    .isEqualTo("mobrel: port %s is in use by something else; choose another with MOBREL_PORT"
                             .formatted(port));
             int wanted = port;
             port = 1;

@@ -52,7 +52,7 @@ final class TwoCanners {
                 .getAsJsonObject()
                 .get("id")
                 .getAsLong();
-        String batch = "{\"recipeId\": %d, \"cannerId\": %d, \"jars\": [{\"size\": \"quart\", \"count\": 5}]}"
+        String batch = "{\"recipeId\": %s, \"cannerId\": %s, \"jars\": [{\"size\": \"quart\", \"count\": 5}]}"
                 .formatted(recipe, id);
         long run = JsonParser.parseString(mobrel.post("/api/batches", batch).body())
                 .getAsJsonObject()
@@ -67,7 +67,7 @@ final class TwoCanners {
 
     private static void tell(RunningMobrel mobrel, long run, String event) {
         Assertions.assertThat(
-                        mobrel.post("/api/runs/%d/events".formatted(run), event).statusCode())
+                        mobrel.post("/api/runs/%s/events".formatted(run), event).statusCode())
                 .isEqualTo(200);
     }
 

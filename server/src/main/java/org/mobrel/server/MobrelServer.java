@@ -1,5 +1,6 @@
 package org.mobrel.server;
 
+import java.util.Locale;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringApplication;
@@ -18,6 +19,8 @@ public class MobrelServer {
         // A connection is looked at before each use, however short ago the last one was: the database may have been
         // killed in between.
         System.setProperty("com.zaxxer.hikari.aliveBypassWindowMs", "0");
+        // What the libraries write is read by machines: no digits and no letters of the country this machine stands in.
+        Locale.setDefault(Locale.ROOT);
     }
 
     public static void main(String[] arguments) {

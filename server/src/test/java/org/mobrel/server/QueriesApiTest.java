@@ -32,16 +32,16 @@ class QueriesApiTest {
                 .asLong();
         for (String on : new String[] {"2026-01-05", "2026-02-05"}) {
             server.post(
-                    "/api/kitchen/canners/%d/tests".formatted(canner),
+                    "/api/kitchen/canners/%s/tests".formatted(canner),
                     "{\"on\": \"%s\", \"readPsi\": 10.5, \"masterPsi\": 10, \"by\": \"Ada\"}".formatted(on));
         }
         server.post(
-                "/api/kitchen/canners/%d/inspections".formatted(canner),
+                "/api/kitchen/canners/%s/inspections".formatted(canner),
                 "{\"on\": \"2026-02-05\", \"by\": \"Ada\", \"found\": [{\"part\": \"vent\", \"look\": \"good\"}]}");
         IntStream.range(0, 8)
                 .forEach(number -> server.post(
                         "/api/recipes",
-                        "{\"title\": \"%s %d\", \"lines\": [\"2 lb carrots\", \"%d qt beef stock\"]}"
+                        "{\"title\": \"%s %s\", \"lines\": [\"2 lb carrots\", \"%s qt beef stock\"]}"
                                 .formatted(name, number, number + 1)));
     }
 

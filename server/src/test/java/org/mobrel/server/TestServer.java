@@ -191,12 +191,12 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
 
     /** Changes the kitchen as a page does that has just looked at it. */
     public Answer changeKitchen(String settings) {
-        return patch("/api/kitchen", "{\"basedOn\": %d, %s}".formatted(kitchenVersion(), settings));
+        return patch("/api/kitchen", "{\"basedOn\": %s, %s}".formatted(kitchenVersion(), settings));
     }
 
     /** As {@link #changeKitchen}, of what is counted in the cupboard: jars, water or lids. */
     public Answer count(String what, String counted) {
-        return put("/api/kitchen/cupboard/" + what, "{\"basedOn\": %d, %s}".formatted(kitchenVersion(), counted));
+        return put("/api/kitchen/cupboard/" + what, "{\"basedOn\": %s, %s}".formatted(kitchenVersion(), counted));
     }
 
     /** The number of the last change of kitchen and cupboard. */

@@ -44,7 +44,7 @@ final class Boxes extends Made {
 
     @Override
     boolean putAway(There it) {
-        return kitchen.post("/api/freezer/%d/taken".formatted(it.id()), "{\"boxes\": 2}")
+        return kitchen.post("/api/freezer/%s/taken".formatted(it.id()), "{\"boxes\": 2}")
                 .isPresent();
     }
 }

@@ -50,7 +50,7 @@ final class Cluster implements AutoCloseable {
                     # GALERA saved state
                     version: 2.1
                     uuid:    %s
-                    seqno:   %d
+                    seqno:   %s
                     safe_to_bootstrap: 1
                     """
                             .formatted(beginning, at));
@@ -162,7 +162,7 @@ final class Cluster implements AutoCloseable {
             }
             pause();
         }
-        throw new IllegalStateException("node %d did not come up; see %s".formatted(node, of(node).resolve("words")));
+        throw new IllegalStateException("node %s did not come up; see %s".formatted(node, of(node).resolve("words")));
     }
 
     private static void pause() {

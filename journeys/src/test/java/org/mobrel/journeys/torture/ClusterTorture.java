@@ -59,9 +59,9 @@ public final class ClusterTorture {
                 Thread.sleep(5);
             }
             long took = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - from);
-            System.out.printf("seen next door after %d ms%n", took);
+            System.out.printf("seen next door after %s ms%n", took);
             if (took > SEEN_WITHIN_MS) {
-                wrong.add("a recipe was seen next door only after %d ms".formatted(took));
+                wrong.add("a recipe was seen next door only after %s ms".formatted(took));
             }
         }
     }
@@ -92,7 +92,7 @@ public final class ClusterTorture {
             String here = stored(one.get(path).body());
             String there = stored(two.get(path).body());
             System.out.printf(
-                    "%s: %d characters, %s%n", path, here.length(), here.equals(there) ? "the same" : "DIFFERENT");
+                    "%s: %s characters, %s%n", path, here.length(), here.equals(there) ? "the same" : "DIFFERENT");
             if (!here.equals(there)) {
                 wrong.add(path + " differs");
             }

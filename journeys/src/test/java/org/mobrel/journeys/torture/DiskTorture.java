@@ -58,7 +58,7 @@ public final class DiskTorture {
         while (refused.statusCode() == 201 && ++written < MOST_WRITES) {
             refused = one();
         }
-        System.out.printf("%d more were taken, then: %d %s%n", written, refused.statusCode(), refused.body());
+        System.out.printf("%s more were taken, then: %s %s%n", written, refused.statusCode(), refused.body());
         Thread.sleep(5_000);
         say("while it is full");
         Files.delete(ballast);

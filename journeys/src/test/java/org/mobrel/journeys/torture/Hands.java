@@ -52,7 +52,7 @@ final class Hands {
             this.kitchen = kitchen;
             JsonElement made = kitchen.post(
                             "/api/batches",
-                            "{\"recipeId\": %d, \"cannerId\": %d, \"jars\": [{\"size\": \"quart\", \"count\": 4}]}"
+                            "{\"recipeId\": %s, \"cannerId\": %s, \"jars\": [{\"size\": \"quart\", \"count\": 4}]}"
                                     .formatted(stock(kitchen), smallCanner(kitchen)))
                     .orElseThrow();
             this.run = made.getAsJsonObject().getAsJsonArray("runs").get(0).getAsLong();
@@ -67,7 +67,7 @@ final class Hands {
         public boolean write() {
             String note = unsure.orElseGet(() -> "tortured note " + ++number);
             boolean done = kitchen.post(
-                            "/api/runs/%d/events".formatted(run),
+                            "/api/runs/%s/events".formatted(run),
                             "{\"type\": \"note\", \"note\": \"%s\", \"key\": \"%s\", \"known\": 1}"
                                     .formatted(note, note.replace(' ', '-')))
                     .isPresent();
@@ -121,7 +121,7 @@ final class Hands {
 
         private Plans(Attempts kitchen) {
             this.kitchen = kitchen;
-            plan = kitchen.post("/api/plans", "{\"recipeId\": %d}".formatted(stock(kitchen)))
+            plan = kitchen.post("/api/plans", "{\"recipeId\": %s}".formatted(stock(kitchen)))
                     .orElseThrow()
                     .getAsJsonObject()
                     .get("id")
@@ -151,7 +151,7 @@ final class Hands {
             changed.add("ticked", ticked);
             unsure = Optional.of(ticked.toString());
             Optional<JsonElement> answer =
-                    kitchen.put("/api/plans/" + plan, "{\"basedOn\": %d, \"body\": %s}".formatted(revision, changed));
+                    kitchen.put("/api/plans/" + plan, "{\"basedOn\": %s, \"body\": %s}".formatted(revision, changed));
             answer.ifPresent(told -> {
                 saved = ticked.toString();
                 unsure = Optional.empty();
@@ -177,7 +177,7 @@ final class Hands {
             return same || next
                     ? List.of()
                     : List.of(
-                            "the plan has revision %d and %s, not %d and %s".formatted(revision, saved, known, before));
+                            "the plan has revision %s and %s, not %s and %s".formatted(revision, saved, known, before));
         }
     }
 
@@ -242,7 +242,7 @@ final class Hands {
                 // The one in doubt was done after all.
                 eat = doubt > 0;
             }
-            List<String> wrong = right ? List.of() : List.of("%d jars are there, %d were said".formatted(there, jars));
+            List<String> wrong = right ? List.of() : List.of("%s jars are there, %s were said".formatted(there, jars));
             jars = there;
             doubt = 0;
             return wrong;

@@ -26,7 +26,7 @@ public final class ImportTorture {
                 boolean right = took.compareTo(MOST) <= 0 && answer.statusCode() < 500;
                 wrong += right ? 0 : 1;
                 System.out.printf(
-                        "%-22s %5d ms of a processor, %d%s%n",
+                        "%-22s %5d ms of a processor, %s%s%n",
                         each.getKey(), took.toMillis(), answer.statusCode(), right ? "" : "  WRONG");
             }
         }

@@ -41,7 +41,7 @@ public final class KillTorture {
             torture.restores(files, "replace");
             torture.restores(files, "merge");
             torture.wrong.forEach(each -> System.out.println("WRONG " + each));
-            System.out.printf("%d things were lost, doubled or half done%n", torture.wrong.size());
+            System.out.printf("%s things were lost, doubled or half done%n", torture.wrong.size());
             if (!torture.wrong.isEmpty()) {
                 throw new IllegalStateException("the torture found something");
             }
@@ -99,11 +99,11 @@ public final class KillTorture {
                 List<String> missing = hand.missing();
                 missing.stream().limit(SHOWN).forEach(each -> System.out.println(hand.name() + ": " + each));
                 if (!missing.isEmpty()) {
-                    wrong.add("after kill %d, %s: %d wrong".formatted(kill, hand.name(), missing.size()));
+                    wrong.add("after kill %s, %s: %s wrong".formatted(kill, hand.name(), missing.size()));
                 }
             }
             if (kill % 10 == 0 || !kills.goesOnAfter(kill)) {
-                System.out.printf("%4d kills of writes, %d wrong%n", kill, wrong.size());
+                System.out.printf("%4d kills of writes, %s wrong%n", kill, wrong.size());
             }
         }
         hands.forEach(hand -> System.out.printf("%6d %s acknowledged%n", hand.acknowledged(), hand.name()));
@@ -142,7 +142,7 @@ public final class KillTorture {
             whole += looksWhole ? 1 : 0;
         }
         System.out.printf(
-                "%4d kills of backups: %d whole, %d none, never one that only looks whole%n",
+                "%4d kills of backups: %s whole, %s none, never one that only looks whole%n",
                 kills, whole, kills - whole);
     }
 
@@ -154,7 +154,7 @@ public final class KillTorture {
             comeBack(here);
             // Another kitchen each time: this one with one recipe more.
             mobrel.post(
-                    "/api/recipes", "{\"title\": \"%s %d\", \"lines\": [\"4 qt pork stock\"]}".formatted(way, kill));
+                    "/api/recipes", "{\"title\": \"%s %s\", \"lines\": [\"4 qt pork stock\"]}".formatted(way, kill));
             String other = mobrel.get("/api/backup").body();
             comeBack(here);
             Optional<HttpResponse<String>> answer = killedIn(() -> mobrel.restore(other, way), kill, RESTORE_MS);
@@ -163,13 +163,13 @@ public final class KillTorture {
             boolean after = way.equals("replace") ? now.equals(other) : recipes(now) == recipes(here) + 1;
             boolean said = answer.filter(got -> got.statusCode() == 200).isPresent();
             if (!WholeKitchen.is(now) || !(before || after) || said && !after) {
-                wrong.add("%s %d: the kitchen is neither as before nor as after".formatted(way, kill));
+                wrong.add("%s %s: the kitchen is neither as before nor as after".formatted(way, kill));
             }
             done += after ? 1 : 0;
             acknowledged += said ? 1 : 0;
         }
         System.out.printf(
-                "%4d kills of restores (%s): %d done, of which %d acknowledged, %d never begun%n",
+                "%4d kills of restores (%s): %s done, of which %s acknowledged, %s never begun%n",
                 kills, way, done, acknowledged, kills - done);
     }
 

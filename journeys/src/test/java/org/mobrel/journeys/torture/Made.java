@@ -43,7 +43,7 @@ abstract class Made implements Hand {
 
     @Override
     public boolean write() {
-        String name = "Tortured %s %d".formatted(what, ++sent);
+        String name = "Tortured %s %s".formatted(what, ++sent);
         Optional<Long> made = make(name);
         made.ifPresent(id -> {
             done.put(id, name);

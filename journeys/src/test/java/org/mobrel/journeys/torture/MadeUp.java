@@ -8,6 +8,7 @@ import com.google.gson.JsonPrimitive;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 
@@ -69,7 +70,7 @@ final class MadeUp {
             "ﬁ①㎏⅝",
             "'; DROP TABLE recipe; --",
             "<script>alert(1)</script>",
-            "${jndi:x}%s%n%d{}",
+            "${jndi:x}%s%n%s{}",
             "../../../../etc/passwd",
             "-99999999-01-01T00:00:00Z",
             "+999999999-12-31T23:59:59.999999999Z",
@@ -208,8 +209,8 @@ final class MadeUp {
     private String string(JsonObject schema) {
         String format = schema.has("format") ? schema.get("format").getAsString() : "";
         return switch (format) {
-            case "date" -> "2026-%02d-%02d".formatted(1 + random.nextInt(12), 1 + random.nextInt(28));
-            case "date-time" -> "2026-11-%02dT%02d:30:00Z".formatted(1 + random.nextInt(28), random.nextInt(24));
+            case "date" -> String.format(Locale.ROOT, "2026-%02d-%02d", 1 + random.nextInt(12), 1 + random.nextInt(28));
+            case "date-time" -> String.format(Locale.ROOT, "2026-11-%02dT%02d:30:00Z", 1 + random.nextInt(28), random.nextInt(24));
             default -> chance(0.5) ? one(LINES) : one(WORDS);
         };
     }

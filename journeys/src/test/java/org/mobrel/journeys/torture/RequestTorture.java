@@ -63,7 +63,7 @@ public final class RequestTorture {
 
     private boolean run(HowLong requests, long chance) throws InterruptedException {
         String kitchen = mobrel.get("/api/backup").body();
-        System.out.printf("%d operations%n", api.operations().size());
+        System.out.printf("%s operations%n", api.operations().size());
         int next;
         for (long done = 0; requests.goesOnAfter(done); done += next) {
             next = requests.left(done, PART);
@@ -73,7 +73,7 @@ public final class RequestTorture {
                 tell("restore", "the kitchen did not come back: " + back.body());
             }
             System.out.printf(
-                    "%7d requests  %s  live heap %d MB, process %d MB%n",
+                    "%7d requests  %s  live heap %s MB, process %s MB%n",
                     done + next, byStatus(), mobrel.liveHeap() >> 20, mobrel.memory() >> 20);
         }
         slowest.entrySet().stream()
@@ -82,7 +82,7 @@ public final class RequestTorture {
                 .forEach(each -> System.out.printf(
                         "slowest %5d ms  %s%n", each.getValue().get(), each.getKey()));
         wrong.forEach((what, how) -> System.out.printf("WRONG %s%n      %s%n", what, how));
-        System.out.printf("%d answers were wrong, of %d kinds%n", wrongs.get(), wrong.size());
+        System.out.printf("%s answers were wrong, of %s kinds%n", wrongs.get(), wrong.size());
         return wrong.isEmpty();
     }
 

@@ -215,7 +215,7 @@ class AccessService {
     private static Conflict wait(Duration left) {
         long seconds = Math.max(1, left.toSeconds());
         return new Conflict(
-                "wait", "Too many wrong PINs. Try again in %d s.".formatted(seconds), Map.of("seconds", seconds));
+                "wait", "Too many wrong PINs. Try again in %s s.".formatted(seconds), Map.of("seconds", seconds));
     }
 
     /** At the machine itself, where it asks: its browser is kept as a device from then on. */

@@ -6,6 +6,7 @@ import java.security.MessageDigest;
 import java.security.SecureRandom;
 import java.util.Base64;
 import java.util.HexFormat;
+import java.util.Locale;
 
 /** What only one device knows, and what is kept of it here. */
 final class Secrets {
@@ -23,7 +24,7 @@ final class Secrets {
     }
 
     static String digits() {
-        return "%06d".formatted(RANDOM.nextInt(SIX_DIGITS));
+        return String.format(Locale.ROOT, "%06d", RANDOM.nextInt(SIX_DIGITS));
     }
 
     static String hash(String secret) {

@@ -102,7 +102,7 @@ final class BackupFile {
             }
             int version = parser.nextIntValue(0);
             if (version > BackupWriter.VERSION) {
-                throw wrong("it was written by a newer version of Mobrel (%d; this one reads up to %d)"
+                throw wrong("it was written by a newer version of Mobrel (%s; this one reads up to %s)"
                         .formatted(version, BackupWriter.VERSION));
             }
         } catch (JacksonException noJson) {

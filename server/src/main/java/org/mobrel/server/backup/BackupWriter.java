@@ -42,7 +42,7 @@ final class BackupWriter {
     }
 
     void write(BackupRepository repository) {
-        put("{\"format\":\"%s\",\"version\":%d,\n".formatted(FORMAT, VERSION));
+        put("{\"format\":\"%s\",\"version\":%s,\n".formatted(FORMAT, VERSION));
         for (Section section : Section.ALL) {
             put("\"" + section.name() + "\":[");
             boolean[] first = {true};

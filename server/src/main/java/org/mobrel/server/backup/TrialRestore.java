@@ -49,7 +49,7 @@ class TrialRestore {
             }
             long differs = Files.mismatch(file, again);
             if (differs >= 0) {
-                throw new IOException("taken in for trial, it came out differently from byte %d on".formatted(differs));
+                throw new IOException("taken in for trial, it came out differently from byte %s on".formatted(differs));
             }
         } finally {
             Files.delete(again);

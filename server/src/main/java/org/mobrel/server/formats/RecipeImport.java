@@ -171,7 +171,7 @@ record RecipeImport(List<Looked> recipes, List<String> problems, List<RecipePage
                 problems.add(
                         where == null
                                 ? "%s is not valid JSON.".formatted(name)
-                                : "%s is not valid JSON: line %d, column %d."
+                                : "%s is not valid JSON: line %s, column %s."
                                         .formatted(name, where.getLineNr(), where.getColumnNr()));
             }
         }

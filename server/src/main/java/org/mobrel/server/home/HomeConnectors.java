@@ -119,7 +119,7 @@ class HomeConnectors {
             free.bind(new InetSocketAddress(port));
         } catch (IOException taken) {
             throw new IllegalStateException(
-                    "Port %d of this machine is in use by something else: end that, or choose another in the settings."
+                    "Port %s of this machine is in use by something else: end that, or choose another in the settings."
                             .formatted(port),
                     taken);
         }
@@ -221,7 +221,7 @@ class HomeConnectors {
         return Stream.concat(
                         certified.addresses().stream().filter(address -> !address.equals(own.getHostAddress())),
                         Stream.of(settings.localName()))
-                .map(name -> "%s://%s:%d".formatted(scheme, name, door.getLocalPort()))
+                .map(name -> "%s://%s:%s".formatted(scheme, name, door.getLocalPort()))
                 .toList();
     }
 

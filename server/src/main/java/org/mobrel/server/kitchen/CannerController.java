@@ -137,7 +137,7 @@ class CannerController {
             @PathVariable long id, @Valid @RequestBody KitchenMessages.InspectionRequest says) {
         Map<Inspection.Part, Inspection.Look> found = new EnumMap<>(Inspection.Part.class);
         for (int index = 0; index < says.found().size(); index++) {
-            String field = "found[%d].".formatted(index);
+            String field = "found[%s].".formatted(index);
             KitchenMessages.PartFound part = says.found().get(index);
             found.put(
                     Inspection.Part.ofCode(part.part())
@@ -231,7 +231,7 @@ class CannerController {
         List<KitchenMessages.LayerPlaces> kinds = canner.capacity() == null ? List.of() : canner.capacity();
         for (int index = 0; index < kinds.size(); index++) {
             KitchenMessages.LayerPlaces kind = kinds.get(index);
-            String field = "capacity[%d].".formatted(index);
+            String field = "capacity[%s].".formatted(index);
             perLayer.put(
                     new JarKind(
                             JarSize.ofCode(kind.size())
@@ -242,14 +242,14 @@ class CannerController {
                     places(field + "jars", kind.jars()));
         }
         if (canner.shortLayers() < 1 || canner.shortLayers() > Capacity.MOST_LAYERS) {
-            throw new InvalidField("shortLayers", "between 1 and %d layers".formatted(Capacity.MOST_LAYERS));
+            throw new InvalidField("shortLayers", "between 1 and %s layers".formatted(Capacity.MOST_LAYERS));
         }
         return new Capacity(perLayer, canner.shortLayers(), upper);
     }
 
     private static int places(String field, int jars) {
         if (jars < 0 || jars > Capacity.MOST_IN_A_LAYER) {
-            throw new InvalidField(field, "between 0 and %d in a layer".formatted(Capacity.MOST_IN_A_LAYER));
+            throw new InvalidField(field, "between 0 and %s in a layer".formatted(Capacity.MOST_IN_A_LAYER));
         }
         return jars;
     }

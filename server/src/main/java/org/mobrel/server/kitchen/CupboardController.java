@@ -2,6 +2,7 @@ package org.mobrel.server.kitchen;
 
 import jakarta.validation.Valid;
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.Optional;
 import org.mobrel.jars.Headspace;
 import org.mobrel.jars.JarKind;
@@ -78,8 +79,12 @@ class CupboardController {
         if (water != null && !(Math.abs(water - average) <= MOST_OFF * average)) {
             throw new InvalidField(
                     "waterMl",
-                    "A %s holds about %.0f ml (%.1f fl oz) up to 1 inch (25 mm) below its rim: measure what water fills it to there."
-                            .formatted(kind.size().label(), average, average / ML_IN_A_FLUID_OUNCE));
+                    String.format(
+                            Locale.ROOT,
+                            "A %s holds about %.0f ml (%.1f fl oz) up to 1 inch (25 mm) below its rim: measure what water fills it to there.",
+                            kind.size().label(),
+                            average,
+                            average / ML_IN_A_FLUID_OUNCE));
         }
         service.measure(measured.basedOn(), kind, Optional.ofNullable(water).map(Volume::ofMillilitres));
         return cupboard();

@@ -100,7 +100,7 @@ public class CupboardService {
     }
 
     private static String counted(String what, Optional<Integer> now) {
-        return now.map(count -> "%s were changed to %d elsewhere.".formatted(what, count))
+        return now.map(count -> "%s were changed to %s elsewhere.".formatted(what, count))
                 .orElse(what + " are no longer counted: that was changed elsewhere.");
     }
 

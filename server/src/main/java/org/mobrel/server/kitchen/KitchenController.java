@@ -126,7 +126,7 @@ class KitchenController {
                     time("quietFrom", change.quietFrom(), before.quietFrom()),
                     time("quietUntil", change.quietUntil(), before.quietUntil()));
         } catch (IllegalArgumentException absurd) {
-            throw new InvalidField("burners", "between 1 and %d".formatted(Workplace.MOST_BURNERS));
+            throw new InvalidField("burners", "between 1 and %s".formatted(Workplace.MOST_BURNERS));
         }
     }
 

@@ -12,10 +12,10 @@ enum KitchenField {
     UNITS("units", Kitchen::units, kitchen -> "The measures were changed to %s"
             .formatted(kitchen.units() == Units.METRIC ? "metric" : "US")),
     SCHOOL("school", Kitchen::school, kitchen -> "How a mixed soup is timed was changed"),
-    PEOPLE("people", kitchen -> kitchen.household().people(), kitchen -> "The people at the table were changed to %d"
+    PEOPLE("people", kitchen -> kitchen.household().people(), kitchen -> "The people at the table were changed to %s"
             .formatted(kitchen.household().people())),
     SERVING("serving", kitchen -> kitchen.household().serving(), kitchen -> "The serving was changed"),
-    BURNERS("burners", kitchen -> kitchen.workplace().burners(), kitchen -> "The burners were changed to %d"
+    BURNERS("burners", kitchen -> kitchen.workplace().burners(), kitchen -> "The burners were changed to %s"
             .formatted(kitchen.workplace().burners())),
     QUIET_FROM(
             "quietFrom",
@@ -27,7 +27,7 @@ enum KitchenField {
             kitchen -> kitchen.workplace().quietUntil(),
             kitchen -> "The end of the quiet hours was changed to %s"
                     .formatted(kitchen.workplace().quietUntil())),
-    BEST_MONTHS("bestMonths", Kitchen::bestMonths, kitchen -> "How long jars are at their best was changed to %d months"
+    BEST_MONTHS("bestMonths", Kitchen::bestMonths, kitchen -> "How long jars are at their best was changed to %s months"
             .formatted(kitchen.bestMonths())),
     HOURS("hours", kitchen -> kitchen.writing().hours(), kitchen -> "How times are written was changed"),
     DATES("dates", kitchen -> kitchen.writing().dates(), kitchen -> "How dates are written was changed");

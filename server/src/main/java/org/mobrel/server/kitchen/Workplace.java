@@ -15,7 +15,7 @@ public record Workplace(int burners, LocalTime quietFrom, LocalTime quietUntil) 
     /** @throws IllegalArgumentException if there is no burner, or more than any stove has */
     public Workplace {
         if (burners < 1 || burners > MOST_BURNERS) {
-            throw new IllegalArgumentException("burners: not between 1 and %d: %d".formatted(MOST_BURNERS, burners));
+            throw new IllegalArgumentException("burners: not between 1 and %s: %s".formatted(MOST_BURNERS, burners));
         }
     }
 }

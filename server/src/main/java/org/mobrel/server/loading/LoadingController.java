@@ -75,7 +75,7 @@ class LoadingController {
                     "fits-no-canner",
                     "The jars of group %s (%s) fit into none of these canners."
                             .formatted(group.id(), group.kind().size().label()),
-                    Map.of("group", group.id(), "field", "groups[%d].jar".formatted(index)));
+                    Map.of("group", group.id(), "field", "groups[%s].jar".formatted(index)));
         }
     }
 
@@ -83,10 +83,10 @@ class LoadingController {
         Set<String> ids = new HashSet<>();
         return new LoadingDay(
                 IntStream.range(0, request.canners().size())
-                        .mapToObj(index -> canner(request.canners().get(index), "canners[%d].".formatted(index), ids))
+                        .mapToObj(index -> canner(request.canners().get(index), "canners[%s].".formatted(index), ids))
                         .toList(),
                 IntStream.range(0, request.groups().size())
-                        .mapToObj(index -> group(request.groups().get(index), "groups[%d].".formatted(index), ids))
+                        .mapToObj(index -> group(request.groups().get(index), "groups[%s].".formatted(index), ids))
                         .toList());
     }
 
@@ -101,7 +101,7 @@ class LoadingController {
         pot.capacity().forEach((name, jars) -> {
             String at = field + "capacity." + name;
             if (jars < 0 || jars > Capacity.MOST_IN_A_LAYER) {
-                throw new InvalidField(at, "between 0 and %d in a layer".formatted(Capacity.MOST_IN_A_LAYER));
+                throw new InvalidField(at, "between 0 and %s in a layer".formatted(Capacity.MOST_IN_A_LAYER));
             }
             JarName.read(name, at).kinds().forEach(kind -> perLayer.put(kind, jars));
         });

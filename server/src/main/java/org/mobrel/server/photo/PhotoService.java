@@ -66,7 +66,7 @@ class PhotoService {
         if (photos.count(run) >= MOST_OF_A_RUN) {
             throw new Conflict(
                     "too-many-photos",
-                    "There are %d photos of this load already. Remove one first.".formatted(MOST_OF_A_RUN),
+                    "There are %s photos of this load already. Remove one first.".formatted(MOST_OF_A_RUN),
                     Map.of());
         }
         files.keep(picture.sha256(), picture.jpeg());

@@ -74,7 +74,7 @@ class CompatibleRecipes {
                         recipe.id(),
                         recipe.title(),
                         minutes.get().value(),
-                        "%s, needs %d min"
+                        "%s, needs %s min"
                                 .formatted(size.counted(room), minutes.get().value())));
             }
         }

@@ -98,7 +98,7 @@ final class DayCalendar {
         String title = load.map(its -> "%s: %s".formatted(its.canner().profile().name(), title(task, its)))
                 .orElse(task.title());
         VEvent event = event(
-                view.before() == 0 ? task.id() : "after-%d-%s".formatted(view.before(), task.id()),
+                view.before() == 0 ? task.id() : "after-%s-%s".formatted(view.before(), task.id()),
                 title,
                 description(task, load, chosen),
                 timed.start(),
@@ -120,7 +120,7 @@ final class DayCalendar {
 
     private static String title(Task task, PlannedLoad load) {
         return task.code().equals("hold")
-                ? "hold %d min at %s"
+                ? "hold %s min at %s"
                         .formatted(
                                 load.minutes().value(),
                                 load.timing().reading().psi().toPlainString())
@@ -144,7 +144,7 @@ final class DayCalendar {
     private VEvent sealCheck(Instant jarsOut, Instant until, int before) {
         Instant from = jarsOut.plus(RunPlan.REST);
         VEvent event = event(
-                before == 0 ? "seals" : "after-%d-seals".formatted(before),
+                before == 0 ? "seals" : "after-%s-seals".formatted(before),
                 "Check the seals",
                 "Bands off; a lid that is sunk and does not give is sealed. An unsealed jar is to be dealt with within 24 h of its process.",
                 from,
@@ -157,7 +157,7 @@ final class DayCalendar {
     private VEvent event(String id, String title, String description, Instant start, Instant end) {
         VEvent event = new VEvent(false);
         List.of(
-                        new Uid("plan-%d-%s@mobrel".formatted(plan, id)),
+                        new Uid("plan-%s-%s@mobrel".formatted(plan, id)),
                         new DtStamp(stamp),
                         new Sequence(revision),
                         new DtStart<>(start),

@@ -93,7 +93,7 @@ class DayMapper {
                 .formatted(
                         dayTime(day.start()),
                         day.watches().size() > MOST_WATCHES
-                                ? "%d times".formatted(day.watches().size())
+                                ? "%s times".formatted(day.watches().size())
                                 : watches,
                         time(day.end(), day));
     }
@@ -147,7 +147,7 @@ class DayMapper {
     /** Such as 'Load 2, jars out' or 'Sort and soak the beans'. */
     private static String name(Task task, int before) {
         return task.load() > 0
-                ? "Load %d (%s)".formatted(task.load() + before, task.title().toLowerCase(Locale.ROOT))
+                ? "Load %s (%s)".formatted(task.load() + before, task.title().toLowerCase(Locale.ROOT))
                 : task.title();
     }
 
@@ -162,10 +162,10 @@ class DayMapper {
                         "Soak the beans the quick way: begin %s, %s"
                                 .formatted(dayTime(remedy.day().start()), ends);
                     case MORE_CANNERS ->
-                        "Use %d canners: %s".formatted(change.canners().size(), ends);
+                        "Use %s canners: %s".formatted(change.canners().size(), ends);
                     case PINTS_ONLY -> "Pints only: " + ends;
                     case MORE_DAYS ->
-                        "Over %d days: the first %s".formatted(change.later().size() + 1, ends);
+                        "Over %s days: the first %s".formatted(change.later().size() + 1, ends);
                     case FEWER_JARS -> "Only %s: %s".formatted(counted(change), ends);
                 };
         return new DayMessages.DayRemedy(
@@ -230,7 +230,7 @@ class DayMapper {
     private static Optional<String> band(Span span) {
         return span.least().equals(span.most())
                 ? Optional.empty()
-                : Optional.of("%d to %d min"
+                : Optional.of("%s to %s min"
                         .formatted(span.least().value(), span.most().value()));
     }
 

@@ -177,12 +177,12 @@ final class DishMapper {
         if (kettle.missing().isZero()) {
             return kettle.toCome() == 1
                     ? "Enough for the last jar."
-                    : "Enough for all %d jars to come.".formatted(kettle.toCome());
+                    : "Enough for all %s jars to come.".formatted(kettle.toCome());
         }
         String enough = kettle.moreJars() == 0
                 ? "Not enough for another jar"
-                : "Enough for %d more %s".formatted(kettle.moreJars(), kettle.moreJars() == 1 ? "jar" : "jars");
-        return "%s, of %d: put another %s on now."
+                : "Enough for %s more %s".formatted(kettle.moreJars(), kettle.moreJars() == 1 ? "jar" : "jars");
+        return "%s, of %s: put another %s on now."
                 .formatted(enough, kettle.toCome(), measure.volume(kettle.missing(), true));
     }
 

@@ -45,7 +45,7 @@ final class LeftoverRoutes {
                         .formatted(
                                 boxes.count() == 1
                                         ? "one box"
-                                        : "%d boxes of %s".formatted(boxes.count(), measure.about(boxes.each())),
+                                        : "%s boxes of %s".formatted(boxes.count(), measure.about(boxes.each())),
                                 boxes.room().inches().doubleValue() < 1 ? "½" : "1"),
                 List.of()));
         return routes;

@@ -49,8 +49,8 @@ final class LoadMapper {
     private static String times(CannerTimes times) {
         String how = times.runs() == 0
                 ? "kitchen averages, until it has three runs of its own"
-                : "from its last %d runs".formatted(times.runs());
-        return "Steam after %d min, %d to the mark, %d to cool: %s."
+                : "from its last %s runs".formatted(times.runs());
+        return "Steam after %s min, %s to the mark, %s to cool: %s."
                 .formatted(
                         times.heatUp().usual().value(),
                         times.comeUp().usual().value(),
@@ -66,7 +66,7 @@ final class LoadMapper {
     private static String words(LoadingPlan best) {
         String loads = best.loads().size() == 1
                 ? "One load"
-                : "%d loads".formatted(best.loads().size());
+                : "%s loads".formatted(best.loads().size());
         return switch (best.proven()) {
             case 4 -> loads + ", and no other plan ends sooner.";
             case 0 -> loads + ", the best found in a second: one that ends sooner is not ruled out.";
@@ -130,7 +130,7 @@ final class LoadMapper {
     private static @Nullable String roomWords(List<DayMessages.RoomFor> room, int minutes) {
         return room.isEmpty()
                 ? null
-                : "Room for %s; anything else has to need no more than %d min."
+                : "Room for %s; anything else has to need no more than %s min."
                         .formatted(
                                 room.stream()
                                         .map(more -> "%s of %s"

@@ -51,6 +51,7 @@ class PlanController {
                         service.title(plan),
                         plan.changedAt(),
                         plan.isAtStove(),
+                        plan.isAtStove() && service.isCooked(plan),
                         plan.body().dishes().stream()
                                 .filter(dish -> !dish.asManyAsThereAre())
                                 .flatMap(dish -> dish.jars().stream())
@@ -80,7 +81,7 @@ class PlanController {
             throw new NotFound("day of plan", id);
         }
         return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"canning-day-%d.ics\"".formatted(id))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"canning-day-%s.ics\"".formatted(id))
                 .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
                 .body(DayCalendar.of(looked));
     }

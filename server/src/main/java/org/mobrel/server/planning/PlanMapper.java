@@ -238,23 +238,23 @@ class PlanMapper {
     private static String said(YieldCorrection yield, Pot pot) {
         long percent = Math.round(pot.error().value() * 100);
         if (pot.cooked()) {
-            return "Measured in the pot, good to about %d %%.".formatted(percent);
+            return "Measured in the pot, good to about %s %%.".formatted(percent);
         }
         if (yield.days() == 0 && pot.isBrothAlone()) {
             return percent < 10
-                    ? "A liquid by volume, less what boils away: good to about %d %%.".formatted(percent)
-                    : "A rough forecast of stock, good to about %d %%; it learns from what you make."
+                    ? "A liquid by volume, less what boils away: good to about %s %%.".formatted(percent)
+                    : "A rough forecast of stock, good to about %s %%; it learns from what you make."
                             .formatted(percent);
         }
         if (yield.days() == 0) {
-            return "Kitchen averages, good to about %d %%.".formatted(percent);
+            return "Kitchen averages, good to about %s %%.".formatted(percent);
         }
         long off = Math.round((yield.factor() - 1) * 100);
-        String days = yield.days() == 1 ? "last time" : "on %d days".formatted(yield.days());
+        String days = yield.days() == 1 ? "last time" : "on %s days".formatted(yield.days());
         String learnt = off == 0
                 ? "made what averages say"
-                : "made %d %% %s than averages say".formatted(Math.abs(off), off > 0 ? "more" : "less");
-        return "This recipe %s %s, and that is counted in. Good to about %d %%.".formatted(learnt, days, percent);
+                : "made %s %% %s than averages say".formatted(Math.abs(off), off > 0 ? "more" : "less");
+        return "This recipe %s %s, and that is counted in. Good to about %s %%.".formatted(learnt, days, percent);
     }
 
     private static List<PlanMessages.SupplyResponse> supplies(PlanView looked) {
@@ -284,10 +284,10 @@ class PlanMapper {
         int lacking = have.map(there -> Math.max(0, need - there)).orElse(0);
         String things = "%s%s".formatted(label, need == 1 ? "" : "s");
         String text = have.map(there -> lacking == 0
-                        ? "%d %s, %s mouth: %d there.".formatted(need, things, mouth.code(), there)
-                        : "%d %s%s short, %s mouth: %d needed, %d there."
+                        ? "%s %s, %s mouth: %s there.".formatted(need, things, mouth.code(), there)
+                        : "%s %s%s short, %s mouth: %s needed, %s there."
                                 .formatted(lacking, label, lacking == 1 ? "" : "s", mouth.code(), need, there))
-                .orElse("%d %s, %s mouth: nobody has counted them.".formatted(need, things, mouth.code()));
+                .orElse("%s %s, %s mouth: nobody has counted them.".formatted(need, things, mouth.code()));
         return new PlanMessages.SupplyResponse(what, size, mouth.code(), need, have.orElse(null), lacking, text);
     }
 

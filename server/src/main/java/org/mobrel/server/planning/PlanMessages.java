@@ -41,12 +41,17 @@ final class PlanMessages {
 
     record SwapResponse(String line) {}
 
-    /** @param dayAt when its day begins or is to be over; null until somebody says */
+    /**
+     * @param atStove whether all of it was taken there
+     * @param cooked whether none of it is there any more: its jars rest, or stand on the shelf
+     * @param dayAt when its day begins or is to be over; null until somebody says
+     */
     record PlanEntry(
             long id,
             String title,
             Instant changedAt,
             boolean atStove,
+            boolean cooked,
             List<PlanBody.WantedJars> jars,
             @Nullable Instant dayAt) {}
 

@@ -21,6 +21,7 @@ import org.mobrel.server.platform.InvalidField;
 import org.mobrel.server.platform.NotFound;
 import org.mobrel.server.recipe.Recipe;
 import org.mobrel.server.recipe.RecipeService;
+import org.mobrel.server.run.RunService;
 import org.mobrel.server.shelf.ShelfLot;
 import org.mobrel.server.shelf.ShelfService;
 import org.mobrel.shelf.LotCode;
@@ -42,6 +43,7 @@ public class PlanService {
     private final YieldService yields;
     private final RecipeService recipes;
     private final ShelfService shelf;
+    private final RunService runs;
     private final Catalogue catalogue;
     private final InstantSource clock;
 
@@ -52,6 +54,7 @@ public class PlanService {
             YieldService yields,
             RecipeService recipes,
             ShelfService shelf,
+            RunService runs,
             Catalogue catalogue,
             InstantSource clock) {
         this.repository = repository;
@@ -60,6 +63,7 @@ public class PlanService {
         this.yields = yields;
         this.recipes = recipes;
         this.shelf = shelf;
+        this.runs = runs;
         this.catalogue = catalogue;
         this.clock = clock;
     }
@@ -78,6 +82,17 @@ public class PlanService {
     @Transactional(readOnly = true)
     List<StoredPlan> open() {
         return repository.open();
+    }
+
+    /** Whether no canner holds any of its jars any more. */
+    @Transactional(readOnly = true)
+    boolean isCooked(StoredPlan plan) {
+        return runs
+                .ofBatches(plan.atStove().stream()
+                        .map(StoredPlan.AtStove::batchId)
+                        .toList())
+                .stream()
+                .noneMatch(run -> run.state().stage().isAtTheStove());
     }
 
     @Transactional(readOnly = true)
@@ -166,7 +181,7 @@ public class PlanService {
         }));
         refuseJarsThatAreNotThere(looked);
         if (repository.save(id, basedOn, body, after.changedAt()) != 1) {
-            throw new IllegalStateException("plan %d changed under its lock".formatted(id));
+            throw new IllegalStateException("plan %s changed under its lock".formatted(id));
         }
         return looked;
     }
@@ -175,7 +190,7 @@ public class PlanService {
     private static void refuseADayFarAway(PlanBody body, Instant now) {
         refuseFarAway(body.day(), "day.at", now);
         for (int day = 0; day < body.laterDays().size(); day++) {
-            refuseFarAway(body.laterDays().get(day).day(), "later[%d].day.at".formatted(day), now);
+            refuseFarAway(body.laterDays().get(day).day(), "later[%s].day.at".formatted(day), now);
         }
     }
 
@@ -230,14 +245,14 @@ public class PlanService {
             }
             for (PlanBody.OwnJars own : dish.dish().ownJars()) {
                 ShelfLot lot = looked.lots().get(own.lot());
-                String field = "dishes[%d].ownJars".formatted(index);
+                String field = "dishes[%s].ownJars".formatted(index);
                 if (lot == null) {
                     throw new InvalidField(field, "there is no lot " + own.lot());
                 }
                 if (used.merge(own.lot(), own.jars(), Integer::sum) > lot.lot().jars()) {
                     throw new InvalidField(
                             field,
-                            "of lot %s there are %d jars"
+                            "of lot %s there are %s jars"
                                     .formatted(own.lot(), lot.lot().jars()));
                 }
             }

@@ -90,7 +90,7 @@ class PlanViewService {
         PlanWorker.Dishes planner = worker.dishes(kitchen, canners.get(0), jars, cupboard);
         List<PlanView.DishView> dishes = new ArrayList<>();
         for (int index = 0; index < plan.body().dishes().size(); index++) {
-            dishes.add(look(plan, plan.body().dishes().get(index), planner, "dishes[%d]".formatted(index)));
+            dishes.add(look(plan, plan.body().dishes().get(index), planner, "dishes[%s]".formatted(index)));
         }
         List<Planned> loaded = loaded(plan, dishes);
         return new PlanView(

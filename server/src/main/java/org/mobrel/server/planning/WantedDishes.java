@@ -117,7 +117,7 @@ final class WantedDishes {
 
     /** What the core could not work out, at the field that has to be changed. */
     static InvalidField words(DishOutcome.Problem problem, String field) {
-        String hand = "%s.hands[%d]".formatted(field, problem.hand());
+        String hand = "%s.hands[%s]".formatted(field, problem.hand());
         return switch (problem.code()) {
             case LINE_GONE -> new InvalidField(hand + ".line", "the recipe has changed: choose the ingredient again");
             case LINE_WITHOUT_AMOUNT -> new InvalidField(hand + ".amount", "the recipe says no amount of it");
@@ -126,7 +126,7 @@ final class WantedDishes {
             case EMPTY_POT -> new InvalidField(field + ".pot.empty", "the pot weighs no more than it does empty");
             case KEEPS_BACK_TOO_MUCH -> new InvalidField(field + ".keepBack.value", "that is more than this makes");
             case TOO_MANY_JARS ->
-                new InvalidField(hand + ".amount", "that makes more than %d jars of one size".formatted(JarCount.MOST));
+                new InvalidField(hand + ".amount", "that makes more than %s jars of one size".formatted(JarCount.MOST));
         };
     }
 
@@ -136,7 +136,7 @@ final class WantedDishes {
             PlanBody.Hand hand = dish.hands().get(index);
             hands.add(new InHand(
                     hand.line(),
-                    amount(hand, "%s.hands[%d].amount".formatted(field, index)),
+                    amount(hand, "%s.hands[%s].amount".formatted(field, index)),
                     Boolean.TRUE.equals(hand.asBought())));
         }
         return hands;
@@ -165,7 +165,7 @@ final class WantedDishes {
         Map<JarKind, Integer> counts = new LinkedHashMap<>();
         for (int index = 0; index < dish.jars().size(); index++) {
             PlanBody.WantedJars wanted = dish.jars().get(index);
-            JarKind kind = kind(wanted, "%s.jars[%d]".formatted(field, index));
+            JarKind kind = kind(wanted, "%s.jars[%s]".formatted(field, index));
             if (wanted.count() > 0) {
                 counts.merge(kind, wanted.count(), Integer::sum);
             }
@@ -178,7 +178,7 @@ final class WantedDishes {
     private List<JarKind> kinds(PlanBody.Dish dish, String field) {
         List<JarKind> kinds = new ArrayList<>();
         for (int index = 0; index < dish.jars().size(); index++) {
-            kinds.add(kind(dish.jars().get(index), "%s.jars[%d]".formatted(field, index)));
+            kinds.add(kind(dish.jars().get(index), "%s.jars[%s]".formatted(field, index)));
         }
         if (kinds.isEmpty()) {
             throw new InvalidField(field + ".jars", "at least one kind of jar");

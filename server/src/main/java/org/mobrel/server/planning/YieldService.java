@@ -53,7 +53,7 @@ class YieldService {
         List<String> said = new ArrayList<>();
         for (int index = 0; index < jars.size(); index++) {
             JarKind kind = kind(jars.get(index), index);
-            String field = "jars[%d].size".formatted(index);
+            String field = "jars[%s].size".formatted(index);
             Volume each = table.fill(kind.size(), kind.mouth(), dish.headspace())
                     .orElseThrow(() -> new InvalidField(field, "there is no such jar"));
             int count = jars.get(index).count();
@@ -84,7 +84,7 @@ class YieldService {
     }
 
     private static JarKind kind(PlanBody.WantedJars jar, int index) {
-        String field = "jars[%d]".formatted(index);
+        String field = "jars[%s]".formatted(index);
         return new JarKind(
                 JarSize.ofCode(jar.size()).orElseThrow(() -> new InvalidField(field + ".size", "no size known here")),
                 Mouth.ofCode(jar.mouth()).orElseThrow(() -> new InvalidField(field + ".mouth", "regular or wide")));

@@ -78,7 +78,7 @@ public enum DatabaseFault {
     String detail() {
         String room = this == DISK_FULL
                 ? DiskRoom.of(new File("."))
-                        .map(left -> " (%d MB left)".formatted(left.megabytes()))
+                        .map(left -> " (%s MB left)".formatted(left.megabytes()))
                         .orElse("")
                 : "";
         return "%s%s: this step was not stored. %s".formatted(title, room, remedy);

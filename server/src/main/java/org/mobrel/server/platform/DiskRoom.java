@@ -32,7 +32,7 @@ public record DiskRoom(long megabytes) {
     }
 
     public String detail() {
-        return "%d MB left where the kitchen is stored. %s delete or move something large, such as old backups."
+        return "%s MB left where the kitchen is stored. %s delete or move something large, such as old backups."
                 .formatted(
                         megabytes,
                         isFull() ? "Steps are not stored until there is room again:" : "Make room before a long day:");

@@ -21,7 +21,7 @@ public final class ProblemWriter {
     }
 
     private static String text(int status, String type, String title, String detail) {
-        return "{\"type\":\"urn:mobrel:problem:%s\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"%s}"
+        return "{\"type\":\"urn:mobrel:problem:%s\",\"title\":\"%s\",\"status\":%s,\"detail\":\"%s\"%s}"
                 .formatted(type, title, status, detail, status == 400 ? ",\"field\":\"" + ADDRESS + "\"" : "");
     }
 

@@ -75,7 +75,7 @@ final class BatchRecord {
 
     String html(BatchService.Record batch, List<Run> runs, List<ShelfLot> lots, Paper paper, String caution) {
         StringBuilder body = new StringBuilder("<h1>" + Html.text(batch.title()) + "</h1><p>"
-                + Html.text("%s · %s · recipe version %d · tables %s"
+                + Html.text("%s · %s · recipe version %s · tables %s"
                         .formatted(
                                 times.day().apply(batch.madeAt()),
                                 batch.cannerName(),
@@ -98,7 +98,7 @@ final class BatchRecord {
         boolean dial = run.plan().gauge().code().equals("dial");
         return "<div class=\"load\"><h2>" + Html.text("Load " + run.loadNumber() + ": " + PrintService.jars(run.jars()))
                 + "</h2>" + PrintService.practice(run) + "<p>"
-                + Html.text("%d min at %s; %s"
+                + Html.text("%s min at %s; %s"
                         .formatted(
                                 run.plan().process().value(),
                                 run.plan().target().psi() + (dial ? " psi" : " lb"),
@@ -171,7 +171,7 @@ final class BatchRecord {
         return lots.stream()
                 .map(lot -> "<tr class=\"line\"><td><b>"
                         + Html.text(lot.lot().code().text()) + "</b></td>" + Html.cell(lot.name())
-                        + Html.cell("%d of %s left"
+                        + Html.cell("%s of %s left"
                                 .formatted(
                                         lot.lot().jars(),
                                         lot.size().counted(lot.lot().shelved())))
@@ -229,7 +229,7 @@ final class BatchRecord {
                 .toArray();
         return rates.length == 0
                 ? ""
-                : "<p class=\"small\">A device listened in %d minutes and heard the weight about %d times a minute; that proves nothing.</p>"
+                : "<p class=\"small\">A device listened in %s minutes and heard the weight about %s times a minute; that proves nothing.</p>"
                         .formatted(rates.length, rates[rates.length / 2]);
     }
 
@@ -240,7 +240,7 @@ final class BatchRecord {
                 .toList();
         return minutes.isEmpty()
                 ? ""
-                : "<p class=\"small\">A device saw the dial in %d minutes, between %s and %s psi; that proves nothing.</p>"
+                : "<p class=\"small\">A device saw the dial in %s minutes, between %s and %s psi; that proves nothing.</p>"
                         .formatted(
                                 minutes.size(),
                                 minutes.stream()

@@ -26,9 +26,9 @@ final class EventFormat {
                 .map(EventFormat::reading)
                 .or(() -> event.as(JarCheck.class).map(EventFormat::check))
                 .or(() -> event.as(JarSeat.class).map(seat -> "jar " + seat.jar()))
-                .or(() -> event.as(LeftJar.class).map(left -> "jar %d: %s"
+                .or(() -> event.as(LeftJar.class).map(left -> "jar %s: %s"
                         .formatted(left.jar(), plain(left.place().code()))))
-                .or(() -> event.as(JarFate.class).map(fate -> "jar %d: %s"
+                .or(() -> event.as(JarFate.class).map(fate -> "jar %s: %s"
                         .formatted(fate.jar(), plain(fate.decision().code()))))
                 .or(() -> event.as(Decision.class).map(decision -> plain(decision.code())))
                 .or(() ->
@@ -47,7 +47,7 @@ final class EventFormat {
     }
 
     private static String check(JarCheck jar) {
-        return "jar %d: %s".formatted(jar.jar(), found(jar));
+        return "jar %s: %s".formatted(jar.jar(), found(jar));
     }
 
     /** 'sealed, liquid lost: some'. */

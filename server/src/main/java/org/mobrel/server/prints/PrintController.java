@@ -82,7 +82,7 @@ class PrintController {
             wanted.add(label);
         }
         if (labels > MOST_LABELS) {
-            throw new InvalidField("lots", "%d labels at most, not %d".formatted(MOST_LABELS, labels));
+            throw new InvalidField("lots", "%s labels at most, not %s".formatted(MOST_LABELS, labels));
         }
         String address = code
                 ? ServletUriComponentsBuilder.fromCurrentContextPath()
@@ -130,7 +130,7 @@ class PrintController {
     private static LabelSheet sheet(List<String> grid, int first, Paper paper) {
         LabelSheet sheet = sheet(grid, paper);
         if (first < 1 || first > sheet.perSheet()) {
-            throw new InvalidField("first", "between 1 and %d on this sheet".formatted(sheet.perSheet()));
+            throw new InvalidField("first", "between 1 and %s on this sheet".formatted(sheet.perSheet()));
         }
         return sheet;
     }

@@ -1,6 +1,7 @@
 package org.mobrel.server.prints;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import org.mobrel.server.run.Run;
 
@@ -23,10 +24,10 @@ final class ProcessCard {
         String mark = target + (dial ? " psi" : " lb");
         int minutes = run.plan().process().value();
         double inches = run.headspaceIn().doubleValue();
-        String headspace = "%s in (%d mm)"
+        String headspace = "%s in (%s mm)"
                 .formatted(run.headspaceIn().stripTrailingZeros().toPlainString(), Math.round(inches * MM_IN_AN_INCH));
         String body = "<h1>" + Html.text(run.title()) + "</h1>" + practice + "<p>"
-                + Html.text("Load %d: %s · %s · headspace %s"
+                + Html.text("Load %s: %s · %s · headspace %s"
                         .formatted(run.loadNumber(), jars, run.cannerName(), headspace))
                 + "</p><table class=\"figures\"><tr><td><span class=\"hand\">" + minutes
                 + "</span> min<br/>at pressure, without a break</td><td><span class=\"hand\">" + Html.text(target)
@@ -46,30 +47,31 @@ final class ProcessCard {
     }
 
     private static String style(double scale) {
-        return """
+        return String.format(
+                Locale.ROOT,
+                """
                body { font-size: %.1fpt; line-height: 1.3; } h1 { font-size: %.1fpt; } p { margin: 0 0 %.1fmm 0; }
                .hand { font-size: %.1fpt; font-weight: bold; line-height: 1; } .figures td { width: 50%%; }
                .gauge { width: %.1fmm; } .load { width: %.1fmm; } .drawn td { vertical-align: middle; } .rules { font-weight: bold; }
                .lines td { border-bottom: 0.25mm solid #000; padding: %.1fmm 2mm 0.6mm 0; vertical-align: bottom; }
                .lines td.free { width: 21%%; } .lines td { white-space: nowrap; } .small { font-size: %.1fpt; margin-top: %.1fmm; }
-               """
-                .formatted(
-                        12 * scale,
-                        20 * scale,
-                        2 * scale,
-                        92 * scale,
-                        46 * scale,
-                        46 * scale,
-                        5.4 * scale,
-                        8.5 * scale,
-                        2.5 * scale);
+               """,
+                12 * scale,
+                20 * scale,
+                2 * scale,
+                92 * scale,
+                46 * scale,
+                46 * scale,
+                5.4 * scale,
+                8.5 * scale,
+                2.5 * scale);
     }
 
     private static String rules(int minutes, String mark) {
         return List.of(
                         "2 to 3 inches (5 to 8 cm) of hot water, rack in. Steady plume: 10 minutes by the clock, then the weight.",
                         "The time starts at %s.".formatted(mark),
-                        "Below it at any moment: bring it back and start all %d minutes again.".formatted(minutes),
+                        "Below it at any moment: bring it back and start all %s minutes again.".formatted(minutes),
                         "Then heat off. Touch nothing until zero; weight off, wait 10 minutes, lid away from the face.")
                 .stream()
                 .map(rule -> "<p>" + Html.text(rule) + "</p>")
@@ -78,7 +80,7 @@ final class ProcessCard {
 
     private static String lines(int minutes) {
         return row("Steady plume at", "Weight on at (10 min later)")
-                + row("At pressure: start", "Due (start + %d min)".formatted(minutes))
+                + row("At pressure: start", "Due (start + %s min)".formatted(minutes))
                 + row("Fell below at", "Back: new start, new due")
                 + row("Fell below at", "Back: new start, new due")
                 + row("Fell below at", "Back: new start, new due")

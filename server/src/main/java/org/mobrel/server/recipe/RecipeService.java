@@ -85,7 +85,7 @@ public class RecipeService {
         if (now.version() != basedOn) {
             throw new Conflict(
                     "someone-was-first",
-                    "Version %d of this recipe was saved meanwhile, by another page or device. Yours is not lost: save it as a new recipe, or open the other first."
+                    "Version %s of this recipe was saved meanwhile, by another page or device. Yours is not lost: save it as a new recipe, or open the other first."
                             .formatted(now.version()),
                     Map.of("latestVersion", now.version()));
         }

@@ -111,7 +111,7 @@ class RecipeReadingService {
             Integer step = given.step();
             QuestionCode code = QuestionAnswer.question(given.code());
             if (step != null && (step < 0 || step >= read.ownSteps().size())) {
-                throw new InvalidField("answers", "there is no step %d".formatted(step));
+                throw new InvalidField("answers", "there is no step %s".formatted(step));
             }
             if (given.words() != null && given.line() == null) {
                 answers.add(new Answer(code, given.words(), given.choice()));

@@ -198,7 +198,7 @@ public class RulingService {
                 continue;
             }
             if (answer.line() < 0 || answer.line() >= lines.size()) {
-                throw new InvalidField("answers", "there is no line %d".formatted(answer.line()));
+                throw new InvalidField("answers", "there is no line %s".formatted(answer.line()));
             }
             IngredientLine line = lines.get(answer.line());
             Answer given = new Answer(

@@ -141,7 +141,7 @@ class OneMoreJarService {
         Run run = runs.firstHeld(id);
         if (group < 0 || group >= run.groups().size()) {
             throw new InvalidField(
-                    "group", "one of the load's %d".formatted(run.groups().size()));
+                    "group", "one of the load's %s".formatted(run.groups().size()));
         }
         return add(run, run.groups().get(group), seen, Optional.empty(), by);
     }
@@ -184,7 +184,7 @@ class OneMoreJarService {
             throw new Conflict(refusal.why(), refusal.text(), Map.of("jars", seen));
         });
         moved.append(run.id(), one);
-        String words = "Jar %d, one more than planned: %s of %s%s."
+        String words = "Jar %s, one more than planned: %s of %s%s."
                 .formatted(
                         seen + 1,
                         one.jars().size().counted(1),

@@ -181,6 +181,6 @@ public record Run(
                 return group;
             }
         }
-        throw new IllegalArgumentException("run %d has no jar %d".formatted(id, jar));
+        throw new IllegalArgumentException("run %s has no jar %s".formatted(id, jar));
     }
 }

@@ -3,6 +3,7 @@ package org.mobrel.server.scaling;
 import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -82,13 +83,16 @@ class ScalingController {
         if (pot.makes().times(factor).compareTo(keepBack) < 0) {
             throw new InvalidField(
                     "keepBack.value",
-                    "the pot makes %.1f L in all".formatted(pot.makes().millilitres() * factor / 1_000));
+                    String.format(
+                            Locale.ROOT,
+                            "the pot makes %.1f L in all",
+                            pot.makes().millilitres() * factor / 1_000));
         }
         try {
             return scaling.toFill(pot, headspace, factor, kinds, keepBack, all -> true)
                     .orElseThrow();
         } catch (IllegalArgumentException tooMuch) {
-            throw new InvalidField("use", "that makes more than %d jars of one size".formatted(JarCount.MOST));
+            throw new InvalidField("use", "that makes more than %s jars of one size".formatted(JarCount.MOST));
         }
     }
 
@@ -105,7 +109,7 @@ class ScalingController {
                     Integer count = wanted.get(index).count();
                     if (count == null || count < 1 || count > JarCount.MOST) {
                         throw new InvalidField(
-                                "jars[%d].count".formatted(index),
+                                "jars[%s].count".formatted(index),
                                 count == null ? "how many?" : "between 1 and " + JarCount.MOST);
                     }
                     return kind(wanted.get(index), index).times(count);
@@ -121,7 +125,7 @@ class ScalingController {
     }
 
     private JarKind kind(ScalingRequest.JarWanted jar, int index) {
-        String field = "jars[%d]".formatted(index);
+        String field = "jars[%s]".formatted(index);
         JarKind kind = new JarRequest(jar.size(), jar.mouth(), 1).toCore(field).kind();
         if (!jars.kinds().contains(kind)) {
             throw new InvalidField(
@@ -148,7 +152,7 @@ class ScalingController {
         hands.add(hand(use, "use", pot));
         List<ScalingRequest.UseUp> also = Objects.requireNonNullElse(use.also(), List.of());
         for (int index = 0; index < also.size(); index++) {
-            hands.add(hand(also.get(index), "use.also[%d]".formatted(index), pot));
+            hands.add(hand(also.get(index), "use.also[%s]".formatted(index), pot));
         }
         return hands;
     }

@@ -26,7 +26,7 @@ class LedgerCheck implements RecordCheck {
                 lot.missingAt()
                         .forEach((place, jars) -> faults.add(new Fault(
                                 "lot " + lot.code().text(),
-                                "By its ledger %d more %s %s than stood there. Count that place under Shelf; the count mends it."
+                                "By its ledger %s more %s %s than stood there. Count that place under Shelf; the count mends it."
                                         .formatted(jars, jars == 1 ? "jar left" : "jars left", place.name()),
                                 true)));
             }

@@ -158,7 +158,7 @@ public class NeedService {
         String title = recipes.latest(recipe).title();
         int now = repository.targets().getOrDefault(recipe, 0);
         if (now != jars) {
-            begun.writes("jars", "\"%s\": the jars wanted were changed to %d on another device.".formatted(title, now));
+            begun.writes("jars", "\"%s\": the jars wanted were changed to %s on another device.".formatted(title, now));
             begun.settle();
             repository.target(recipe, jars);
         }

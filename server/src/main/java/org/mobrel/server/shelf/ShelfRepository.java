@@ -206,9 +206,9 @@ class ShelfRepository {
                         return Optional.<RecordCheck.Fault>empty();
                     } catch (IllegalArgumentException | NoSuchElementException invalid) {
                         return Optional.of(new RecordCheck.Fault(
-                                "movements, number %d, of lot %s"
+                                "movements, number %s, of lot %s"
                                         .formatted(row.getLong("id"), row.getString("lot_code")),
-                                "%s of %d jars is no movement.".formatted(row.getString("kind"), row.getInt("jars")),
+                                "%s of %s jars is no movement.".formatted(row.getString("kind"), row.getInt("jars")),
                                 false));
                     }
                 })

@@ -199,13 +199,13 @@ public class ShelfService {
             return "That cannot be taken back any more: the jars went on from there, or it was taken back before.";
         }
         return movement.from()
-                .map(place -> "Of lot %s there %s in %s, not %d."
+                .map(place -> "Of lot %s there %s in %s, not %s."
                         .formatted(code, there(lot.lot().jarsAt(place)), place.name(), movement.jars()))
                 .orElse("Every jar of lot %s that could come back is on the shelf already.".formatted(code));
     }
 
     private static String there(int jars) {
-        return jars == 0 ? "is no jar" : jars == 1 ? "is 1 jar" : "are %d jars".formatted(jars);
+        return jars == 0 ? "is no jar" : jars == 1 ? "is 1 jar" : "are %s jars".formatted(jars);
     }
 
     /** How many empty jars the cupboard gains; one that is given away does not come back. */
@@ -244,7 +244,7 @@ public class ShelfService {
         if (lot.lot().jars() < jars) {
             throw new Conflict(
                     "not-on-the-shelf",
-                    "Of lot %s there %s, not %d."
+                    "Of lot %s there %s, not %s."
                             .formatted(code.text(), there(lot.lot().jars()), jars),
                     Map.of("jars", lot.lot().jars()));
         }

@@ -31,7 +31,7 @@ class Stocktake {
         lock(counted);
         for (int index = 0; index < counted.size(); index++) {
             ShelfMessages.Counted each = counted.get(index);
-            String field = "counted[%d]".formatted(index);
+            String field = "counted[%s]".formatted(index);
             ShelfLot lot = lot(field, each.lot());
             int was = lot.lot().balanceAt(place);
             int change = each.jars() - was;
@@ -42,7 +42,7 @@ class Stocktake {
                 if (!lot.lot().allows(movement)) {
                     throw new InvalidField(
                             field + ".jars",
-                            "of lot %s there can be no more than %d here"
+                            "of lot %s there can be no more than %s here"
                                     .formatted(
                                             each.lot(),
                                             was

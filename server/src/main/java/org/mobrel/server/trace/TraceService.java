@@ -301,7 +301,7 @@ public class TraceService {
     private void holdForRow(ShortOfRow lot, Corrected corrected) {
         String asks = corrected
                 .minutes()
-                .map(minutes -> "really asks for %d min; this lot had %d."
+                .map(minutes -> "really asks for %s min; this lot had %s."
                         .formatted(minutes.value(), lot.had().value()))
                 .or(() -> corrected.pressure().map(needed -> "really asks for %s psi; this lot had less."
                         .formatted(needed.psi())))

@@ -36,11 +36,11 @@ class AskHereTest {
                     here.post("/api/access/people", ADA).body().get(0).get("id").asLong();
             assertThat(here.post("/api/recipes", "{}").status()).isEqualTo(403);
             assertThat(here.get("/api/kitchen").status()).as("may look").isEqualTo(200);
-            assertThat(here.post("/api/access/sign-in", "{\"person\": %d, \"pin\": \"0000\"}".formatted(ada))
+            assertThat(here.post("/api/access/sign-in", "{\"person\": %s, \"pin\": \"0000\"}".formatted(ada))
                             .status())
                     .isEqualTo(409);
             HttpResponse<String> in =
-                    send(here, "/api/access/sign-in", "{\"person\": %d, \"pin\": \"135790\"}".formatted(ada), "");
+                    send(here, "/api/access/sign-in", "{\"person\": %s, \"pin\": \"135790\"}".formatted(ada), "");
             assertThat(in.statusCode()).isEqualTo(200);
             String device = cookie(in, AccessCookie.NAME);
             String token = cookie(send(here, "/api/recipes", "{}", device), "XSRF-TOKEN");

@@ -163,7 +163,7 @@ final class HomeNetwork implements AutoCloseable {
         }
 
         Answer signIn(long person, String pin) {
-            return send("POST", "/api/access/sign-in", "{\"person\": %d, \"pin\": \"%s\"}".formatted(person, pin));
+            return send("POST", "/api/access/sign-in", "{\"person\": %s, \"pin\": \"%s\"}".formatted(person, pin));
         }
 
         Answer get(String path) {

@@ -203,7 +203,7 @@ class HomeNetworkTest {
         try {
             String done = "{\"type\": \"checks-done\", \"by\": \"Somebody else\"}";
             HomeNetwork.Answer answer =
-                    signedIn(people, "Fay", "2468").send("POST", "/api/runs/%d/events".formatted(run), done);
+                    signedIn(people, "Fay", "2468").send("POST", "/api/runs/%s/events".formatted(run), done);
             assertThat(answer.status()).as(String.valueOf(answer.body())).isEqualTo(200);
             assertThat(home.here()
                             .get("/api/runs/" + run)
@@ -232,7 +232,7 @@ class HomeNetworkTest {
         assertThat(home.device("Late").pair(late, "Late").status()).isEqualTo(409);
         String guessed = home.digits();
         for (int tries = 0; tries < 5; tries++) {
-            String wrong = "%06d".formatted((Integer.parseInt(guessed) + 1 + tries) % 1_000_000);
+            String wrong = String.format(Locale.ROOT, "%06d", (Integer.parseInt(guessed) + 1 + tries) % 1_000_000);
             assertThat(home.device("Guesser").pair(wrong, "Guesser").status()).isEqualTo(409);
         }
         assertThat(home.device("Late").pair(guessed, "Late").status())

@@ -56,7 +56,7 @@ class AutomaticBackupsTest {
         AutomaticBackups backups = of(server, folder, stick.toString());
         Files.createFile(stick.resolve("holiday.jpg"));
         for (int day = 1; day <= 9; day++) {
-            Files.createFile(stick.resolve("kitchen-2024-02-0%d.json".formatted(day)));
+            Files.createFile(stick.resolve("kitchen-2024-02-0%s.json".formatted(day)));
         }
         assertThat(backups.state().isOld(now)).as("none yet").isTrue();
         backups.makeIfDue();

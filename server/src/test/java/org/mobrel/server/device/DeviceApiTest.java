@@ -35,13 +35,13 @@ class DeviceApiTest {
         TestServer.Answer send(long run, String... readings) {
             return server.postAs(
                     "Bearer " + key,
-                    "/api/runs/%d/readings".formatted(run),
+                    "/api/runs/%s/readings".formatted(run),
                     "{\"sentAt\": \"%s\", \"readings\": [%s]}".formatted(ITS_CLOCK, String.join(", ", readings)));
         }
     }
 
     private static String reading(int seq, int secondsAgo, String what) {
-        return "{\"seq\": %d, \"at\": \"%s\", %s}".formatted(seq, ITS_CLOCK.minusSeconds(secondsAgo), what);
+        return "{\"seq\": %s, \"at\": \"%s\", %s}".formatted(seq, ITS_CLOCK.minusSeconds(secondsAgo), what);
     }
 
     private static List<Integer> numbers(JsonNode answer, String which) {
@@ -127,7 +127,7 @@ class DeviceApiTest {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(1, 1);
         kitchen.untilHolding(run);
-        String path = "/api/runs/%d/readings".formatted(run);
+        String path = "/api/runs/%s/readings".formatted(run);
         String body = "{\"sentAt\": \"%s\", \"readings\": [%s]}".formatted(ITS_CLOCK, reading(1, 0, "\"psi\": 13"));
         assertThat(code(server.post(path, body), 401)).isEqualTo("no-key");
         assertThat(code(server.postAs("Bearer mobrel-nobody", path, body), 401)).isEqualTo("unknown-key");
@@ -180,7 +180,7 @@ class DeviceApiTest {
         long run = kitchen.run(1, 1);
         assertThat(server.get("/api/simulation").body().get("offered").asBoolean())
                 .isFalse();
-        String path = "/api/runs/%d/simulation".formatted(run);
+        String path = "/api/runs/%s/simulation".formatted(run);
         assertThat(code(server.post(path, "{\"pace\": 60}"), 409)).isEqualTo("not-offered");
         assertThat(code(server.post(path, "{\"burnerPercent\": 0}"), 409)).isEqualTo("not-simulated");
         assertThat(server.post(path, "{\"pace\": 121}").status()).isEqualTo(400);

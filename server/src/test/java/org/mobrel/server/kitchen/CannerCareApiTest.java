@@ -41,7 +41,7 @@ class CannerCareApiTest {
     }
 
     private static String path(JsonNode canner, String more) {
-        return "/api/kitchen/canners/%d%s".formatted(canner.get("id").asLong(), more);
+        return "/api/kitchen/canners/%s%s".formatted(canner.get("id").asLong(), more);
     }
 
     private static TestServer.Answer test(TestServer server, JsonNode canner, String on, String read, String master) {
@@ -95,7 +95,7 @@ class CannerCareApiTest {
         server.patch(
                 path(canner, ""),
                 """
-                {"basedOn": %d, "changed": ["gauge"], "canner": {"name": "%s", "gauge": "dial", "gaugeErrorPsi": 0, %s}}
+                {"basedOn": %s, "changed": ["gauge"], "canner": {"name": "%s", "gauge": "dial", "gaugeErrorPsi": 0, %s}}
                 """
                         .formatted(server.kitchenVersion(), canner.get("name").asString(), PLAIN));
         assertThat(again(server, canner).get("gaugeErrorPsi").asDouble()).isEqualTo(0.75);

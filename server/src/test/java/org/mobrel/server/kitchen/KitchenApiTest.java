@@ -83,7 +83,7 @@ class KitchenApiTest {
                 .asLong();
         long batch = server.post(
                         "/api/batches",
-                        "{\"recipeId\": %d, \"cannerId\": %d, \"jars\": [{\"size\": \"quart\", \"count\": 7}]}"
+                        "{\"recipeId\": %s, \"cannerId\": %s, \"jars\": [{\"size\": \"quart\", \"count\": 7}]}"
                                 .formatted(recipe, id))
                 .body()
                 .get("id")

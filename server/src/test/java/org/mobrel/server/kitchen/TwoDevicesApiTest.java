@@ -20,7 +20,7 @@ class TwoDevicesApiTest {
     private static final int PAIRS = 200;
 
     private static TestServer.Answer change(TestServer server, long basedOn, String settings) {
-        return server.patch("/api/kitchen", "{\"basedOn\": %d, %s}".formatted(basedOn, settings));
+        return server.patch("/api/kitchen", "{\"basedOn\": %s, %s}".formatted(basedOn, settings));
     }
 
     private static JsonNode kitchen(TestServer server) {
@@ -83,7 +83,7 @@ class TwoDevicesApiTest {
         long stale = server.kitchenVersion();
         String path = "/api/kitchen/canners/" + id;
         String revision =
-                "{\"basedOn\": %d, \"changed\": [\"%s\"], \"canner\": {\"name\": \"%s\", \"quarts\": %d, %s}}";
+                "{\"basedOn\": %s, \"changed\": [\"%s\"], \"canner\": {\"name\": \"%s\", \"quarts\": %s, %s}}";
         server.patch(path, revision.formatted(stale, "capacity", "Shared", 5, plain));
         assertThat(server.patch(path, revision.formatted(stale, "name", "Renamed", 7, plain))
                         .status())
@@ -102,16 +102,16 @@ class TwoDevicesApiTest {
 
     @Test
     void jars_that_a_run_or_another_device_counted_since_are_not_written_over(TestServer server) {
-        String pints = "\"size\": \"pint\", \"mouth\": \"wide\", \"empty\": %d";
+        String pints = "\"size\": \"pint\", \"mouth\": \"wide\", \"empty\": %s";
         server.count("jars", pints.formatted(20));
         long stale = server.kitchenVersion();
         server.count("jars", pints.formatted(11));
         TestServer.Answer answer =
-                server.put("/api/kitchen/cupboard/jars", "{\"basedOn\": %d, %s}".formatted(stale, pints.formatted(19)));
+                server.put("/api/kitchen/cupboard/jars", "{\"basedOn\": %s, %s}".formatted(stale, pints.formatted(19)));
         assertThat(answer.body().get("detail").asString()).contains("were changed to 11 elsewhere");
         assertThat(server.put(
                                 "/api/kitchen/cupboard/lids",
-                                "{\"basedOn\": %d, \"mouth\": \"wide\", \"fresh\": 30}".formatted(stale))
+                                "{\"basedOn\": %s, \"mouth\": \"wide\", \"fresh\": 30}".formatted(stale))
                         .status())
                 .as("another field")
                 .isEqualTo(200);
@@ -124,7 +124,7 @@ class TwoDevicesApiTest {
                 .get("id")
                 .asLong();
         String path = "/api/shelf/targets/" + recipe;
-        String wants = "{\"basedOn\": %d, \"jars\": %d}";
+        String wants = "{\"basedOn\": %s, \"jars\": %s}";
         long stale = server.get("/api/shelf/needs").body().get("version").asLong();
         assertThat(server.put(path, wants.formatted(stale, 12)).status()).isEqualTo(200);
         assertThat(server.put(path, wants.formatted(stale, 5))
@@ -144,9 +144,9 @@ class TwoDevicesApiTest {
                 long seen = server.kitchenVersion();
                 int ft = 1_000 + pair;
                 List<Callable<Integer>> both = List.of(
-                        () -> change(server, seen, "\"altitudeFt\": %d, \"people\": %d".formatted(ft, 1))
+                        () -> change(server, seen, "\"altitudeFt\": %s, \"people\": %s".formatted(ft, 1))
                                 .status(),
-                        () -> change(server, seen, "\"altitudeFt\": %d, \"people\": %d".formatted(ft + 5_000, 2))
+                        () -> change(server, seen, "\"altitudeFt\": %s, \"people\": %s".formatted(ft + 5_000, 2))
                                 .status());
                 List<Integer> answers = new ArrayList<>();
                 for (Future<Integer> answer : devices.invokeAll(both)) {

@@ -46,9 +46,9 @@ class ListeningApiTest {
 
         TestServer.Answer send(String knocks, boolean drowned, boolean plume) {
             return server.post(
-                    "/api/runs/%d/hearing".formatted(run),
+                    "/api/runs/%s/hearing".formatted(run),
                     """
-                    {"device": "Stove tablet", "ear": "one", "at": %d, "millis": 5000, "knocks": [%s], "knows": %s, "drowned": %s, "plume": %s}
+                    {"device": "Stove tablet", "ear": "one", "at": %s, "millis": 5000, "knocks": [%s], "knows": %s, "drowned": %s, "plume": %s}
                     """
                             .formatted(at, knocks, knows, drowned, plume));
         }

@@ -113,8 +113,8 @@ class PhotoApiTest {
 
     @ParameterizedTest
     @CsvSource({
-        "moment=loading&run=%d&jar=4, 400, jar",
-        "moment=supper&run=%d, 400, moment",
+        "moment=loading&run=%s&jar=4, 400, jar",
+        "moment=supper&run=%s, 400, moment",
         "moment=loading, 400, run",
         "moment=loading&run=999999, 404, ''",
         "moment=opening&lot=26-0101-ZZ, 404, ''",

@@ -23,7 +23,7 @@ class BeginningsApiTest {
     private static final String BEANS = "\"dried kidney beans, soaked\", \"boiling water\"";
     private static final String SWEET =
             "\"5 lb dried navy beans, soaked\", \"1 1/2 qt water\", \"1 cup molasses\", \"2 tsp salt\"";
-    private static final String KINDS = "{\"size\": \"quart\", \"mouth\": \"regular\", \"count\": %d}";
+    private static final String KINDS = "{\"size\": \"quart\", \"mouth\": \"regular\", \"count\": %s}";
     private static final String BODY =
             "{\"dishes\": [{\"key\": \"a\", \"recipeId\": RECIPE, \"mode\": \"%s\", \"jars\": [%s]%s}], \"ticked\": []%s}";
 
@@ -149,7 +149,7 @@ class BeginningsApiTest {
     @Test
     void jars_moved_to_a_later_day_are_canned_once_and_bought_for_once() {
         String later =
-                ", \"later\": [{\"jars\": [{\"dish\": \"a\", \"size\": \"quart\", \"mouth\": \"regular\", \"count\": %d}]}]";
+                ", \"later\": [{\"jars\": [{\"dish\": \"a\", \"size\": \"quart\", \"mouth\": \"regular\", \"count\": %s}]}]";
         JsonNode plan = begin(STEW, "jars", 48, "", later.formatted(27)).body();
         assertThat(count(plan.get("loads"))).isEqualTo(21);
         JsonNode second = plan.get("later").get(0);
@@ -176,7 +176,7 @@ class BeginningsApiTest {
                                 "jars", KINDS.formatted(7), ", \"work\": [{\"code\": \"prep\", \"minutes\": 95}]", ""))
                 .body();
         assertThat(work(plan)).contains("prep 95 true").anyMatch(each -> each.startsWith("boil-together"));
-        assertThat(server.put("/api/plans/%d/away".formatted(first), "{\"away\": true}")
+        assertThat(server.put("/api/plans/%s/away".formatted(first), "{\"away\": true}")
                         .status())
                 .isLessThan(300);
         assertThat(work(plans.plan(plans.begin(recipe)))).contains("prep 95 true");
@@ -186,7 +186,7 @@ class BeginningsApiTest {
         return dish(plan)
                 .get("work")
                 .valueStream()
-                .map(work -> "%s %d %s"
+                .map(work -> "%s %s %s"
                         .formatted(
                                 work.get("code").asString(),
                                 work.get("minutes").asInt(),

@@ -35,8 +35,8 @@ class DayApiTest {
     private static final String BEANS =
             "\"2 lb dried kidney beans, soaked\", \"3 cups carrots, diced\", \"3 qt pork stock\", \"2 tsp salt\"";
     private static final String STOCK = "\"5 qt pork stock, chilled and skimmed\"";
-    private static final String QUART = "{\"size\": \"quart\", \"mouth\": \"regular\", \"count\": %d}";
-    private static final String PINT = "{\"size\": \"pint\", \"mouth\": \"regular\", \"count\": %d}";
+    private static final String QUART = "{\"size\": \"quart\", \"mouth\": \"regular\", \"count\": %s}";
+    private static final String PINT = "{\"size\": \"pint\", \"mouth\": \"regular\", \"count\": %s}";
 
     private TestServer server;
     private Plans plans;
@@ -55,7 +55,7 @@ class DayApiTest {
     private long canner(String gauge, int quarts, int pints) {
         JsonNode canners = server.post(
                         "/api/kitchen/canners",
-                        "{\"name\": \"%s of %d\", \"gauge\": \"%s\", \"gaugeErrorPsi\": 0.5, \"quarts\": %d, \"pints\": %d, \"shortLayers\": 2}"
+                        "{\"name\": \"%s of %s\", \"gauge\": \"%s\", \"gaugeErrorPsi\": 0.5, \"quarts\": %s, \"pints\": %s, \"shortLayers\": 2}"
                                 .formatted(gauge, quarts, gauge, quarts, pints))
                 .body()
                 .get("canners");
@@ -65,7 +65,7 @@ class DayApiTest {
     private JsonNode save(long plan, List<Long> canners, String day, String... dishes) {
         TestServer.Answer answer = server.put(
                 "/api/plans/" + plan,
-                "{\"basedOn\": %d, \"body\": {\"canners\": %s, %s \"dishes\": [%s], \"ticked\": []}}"
+                "{\"basedOn\": %s, \"body\": {\"canners\": %s, %s \"dishes\": [%s], \"ticked\": []}}"
                         .formatted(plans.plan(plan).get("revision").asInt(), canners, day, String.join(", ", dishes)));
         assertThat(answer.status()).as(answer.body().toString()).isEqualTo(200);
         return answer.body();
@@ -250,7 +250,7 @@ class DayApiTest {
         long plan = plans.begin(recipe);
         save(plan, List.of(small), "", dish("a", recipe, QUART.formatted(4)));
         server.post(
-                "/api/kitchen/canners/%d/inspections".formatted(small),
+                "/api/kitchen/canners/%s/inspections".formatted(small),
                 "{\"on\": \"2026-11-01\", \"by\": \"Ada\", \"found\": [{\"part\": \"lock\", \"look\": \"mend\"}]}");
         TestServer.Answer refused = server.post("/api/batches/of-plan/" + plan, "{}");
         assertThat(refused.status()).isEqualTo(409);
@@ -267,8 +267,8 @@ class DayApiTest {
             server.patch(
                     "/api/kitchen/canners/" + id,
                     """
-                    {"basedOn": %d, "changed": ["name", "gauge", "capacity", "burner"], "canner": {"name": "on one burner %d",
-                     "gauge": "weighted", "quarts": %d, "pints": 8, "shortLayers": 1, "burner": "front"}}
+                    {"basedOn": %s, "changed": ["name", "gauge", "capacity", "burner"], "canner": {"name": "on one burner %s",
+                     "gauge": "weighted", "quarts": %s, "pints": 8, "shortLayers": 1, "burner": "front"}}
                     """
                             .formatted(server.kitchenVersion(), quarts, quarts));
         }
@@ -287,7 +287,7 @@ class DayApiTest {
         long plan = plans.begin(recipe);
         save(plan, List.of(big, small), "", dish("a", recipe, QUART.formatted(11)));
         server.post(
-                "/api/kitchen/canners/%d/tests".formatted(big),
+                "/api/kitchen/canners/%s/tests".formatted(big),
                 "{\"on\": \"2026-11-01\", \"readPsi\": 12, \"masterPsi\": 10, \"by\": \"Ada\"}");
         JsonNode answer = plans.plan(plan);
         assertThat(answer.get("loads")
@@ -309,14 +309,14 @@ class DayApiTest {
                 "\"2 lb salmon, in 1-inch pieces\", \"4 cups potatoes, peeled, cubed\", \"2 qt fish stock\"");
         long plan = plans.begin(beans);
         save(plan, List.of(big), "", dish("a", beans, QUART.formatted(5)));
-        List<Long> company = server.get("/api/plans/%d/loads/1/company".formatted(plan))
+        List<Long> company = server.get("/api/plans/%s/loads/1/company".formatted(plan))
                 .body()
                 .get("recipes")
                 .valueStream()
                 .map(recipe -> recipe.get("recipeId").asLong())
                 .toList();
         assertThat(company).contains(stock).doesNotContain(longer, beans);
-        assertThat(server.get("/api/plans/%d/loads/9/company".formatted(plan)).status())
+        assertThat(server.get("/api/plans/%s/loads/9/company".formatted(plan)).status())
                 .isEqualTo(404);
     }
 
@@ -337,7 +337,7 @@ class DayApiTest {
 
         TreeSet<String> expected = new TreeSet<>();
         day.get("tasks")
-                .forEach(task -> expected.add("plan-%d-%s@mobrel %s %s"
+                .forEach(task -> expected.add("plan-%s-%s@mobrel %s %s"
                         .formatted(plan, task.get("id").asString(), time(task, "start"), time(task, "end"))));
         Instant out = time(day, "end");
         Instant firstOff = day.get("tasks")
@@ -347,7 +347,7 @@ class DayApiTest {
                 .min(Comparator.naturalOrder())
                 .orElseThrow();
         // An hour before it is too late to process one of them again, and never later than a day after they are out.
-        expected.add("plan-%d-seals@mobrel %s %s"
+        expected.add("plan-%s-seals@mobrel %s %s"
                 .formatted(plan, out.plus(Duration.ofHours(12)), firstOff.plus(Duration.ofHours(23))));
         TreeSet<String> read = new TreeSet<>();
         for (VEvent event : other.getEvents()) {
@@ -380,7 +380,7 @@ class DayApiTest {
         HttpResponse<String> answer = HttpClient.newHttpClient()
                 .send(
                         HttpRequest.newBuilder(URI.create(
-                                        "http://127.0.0.1:%d/api/plans/%d/day.ics".formatted(server.port(), plan)))
+                                        "http://127.0.0.1:%s/api/plans/%s/day.ics".formatted(server.port(), plan)))
                                 .build(),
                         HttpResponse.BodyHandlers.ofString());
         assertThat(answer.statusCode()).isEqualTo(200);

@@ -17,12 +17,12 @@ class OwnJarsApiTest {
     private static final String WITH_OWN =
             "{\"dishes\": [{\"key\": \"a\", \"recipeId\": 8, \"mode\": \"jars\", \"jars\": ["
                     + Plans.QUARTS.formatted(7)
-                    + "], \"ownJars\": [{\"line\": 5, \"lot\": \"%s\", \"jars\": %d}],"
+                    + "], \"ownJars\": [{\"line\": 5, \"lot\": \"%s\", \"jars\": %s}],"
                     + " \"variants\": [{\"name\": \"with rosemary\", \"jars\": 3}]}], \"ticked\": []}";
 
     private static TestServer.Answer save(TestServer demo, long plan, String body) {
         int revision = demo.get("/api/plans/" + plan).body().get("revision").asInt();
-        return demo.put("/api/plans/" + plan, "{\"basedOn\": %d, \"body\": %s}".formatted(revision, body));
+        return demo.put("/api/plans/" + plan, "{\"basedOn\": %s, \"body\": %s}".formatted(revision, body));
     }
 
     private static JsonNode stockLot(TestServer demo) {

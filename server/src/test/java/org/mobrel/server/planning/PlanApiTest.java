@@ -224,7 +224,7 @@ class PlanApiTest {
                         .flatMap(aisle -> aisle.get("items").valueStream())
                         .filter(item -> item.get("name").asString().equals("carrots")))
                 .hasSize(1);
-        server.put("/api/plans/%d/pantry".formatted(id), "{\"item\": \"carrots/carrot\", \"amount\": \"9 lb\"}");
+        server.put("/api/plans/%s/pantry".formatted(id), "{\"item\": \"carrots/carrot\", \"amount\": \"9 lb\"}");
         assertThat(plans.plan(id)
                         .get("shopping")
                         .get(0)
@@ -234,9 +234,9 @@ class PlanApiTest {
                         .asBoolean())
                 .isTrue();
         TestServer.Answer wrong = server.put(
-                "/api/plans/%d/pantry".formatted(id), "{\"item\": \"carrots/carrot\", \"amount\": \"lots\"}");
+                "/api/plans/%s/pantry".formatted(id), "{\"item\": \"carrots/carrot\", \"amount\": \"lots\"}");
         assertThat(wrong.body().get("field").asString()).isEqualTo("amount");
-        server.put("/api/plans/%d/pantry".formatted(id), "{\"item\": \"carrots/carrot\", \"amount\": \"\"}");
+        server.put("/api/plans/%s/pantry".formatted(id), "{\"item\": \"carrots/carrot\", \"amount\": \"\"}");
         assertThat(plans.plan(id)
                         .get("shopping")
                         .get(0)
@@ -292,7 +292,7 @@ class PlanApiTest {
     void another_food_takes_a_lines_place_by_weight_in_the_recipes_next_version(TestServer server) {
         long recipe = plans.recipe("Lamb stew", STEW);
         long id = plans.begin(recipe);
-        String ask = "/api/plans/%d/dishes/a/swap".formatted(id);
+        String ask = "/api/plans/%s/dishes/a/swap".formatted(id);
         JsonNode look = server.post(ask, "{\"line\": 1, \"food\": \"parsnips\", \"write\": false}")
                 .body();
         assertThat(look.get("line").asString()).isEqualTo("1 lb 2 oz parsnips, cut up");

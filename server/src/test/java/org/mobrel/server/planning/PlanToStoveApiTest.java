@@ -27,8 +27,8 @@ class PlanToStoveApiTest {
     }
 
     private void stock(int quarts, int lids) {
-        server.count("jars", "\"size\": \"quart\", \"mouth\": \"regular\", \"empty\": %d".formatted(quarts));
-        server.count("lids", "\"mouth\": \"regular\", \"fresh\": %d".formatted(lids));
+        server.count("jars", "\"size\": \"quart\", \"mouth\": \"regular\", \"empty\": %s".formatted(quarts));
+        server.count("lids", "\"mouth\": \"regular\", \"fresh\": %s".formatted(lids));
     }
 
     private int lids() {
@@ -100,7 +100,7 @@ class PlanToStoveApiTest {
         stock(40, 40);
         long id = plans.begin(plans.recipe("First", "\"1 lb dried pinto beans, soaked\", \"2 qt chicken stock\""));
         server.put(
-                "/api/plans/%d/pantry".formatted(id), "{\"item\": \"dried-beans/pinto bean\", \"amount\": \"9 lb\"}");
+                "/api/plans/%s/pantry".formatted(id), "{\"item\": \"dried-beans/pinto bean\", \"amount\": \"9 lb\"}");
         String first = Plans.DISH.formatted("a", plans.recipeOf(id), Plans.QUARTS.formatted(7), "");
         plans.save(id, "{\"dishes\": [" + first + "], \"ticked\": []}");
         toTheStove(id);
@@ -179,7 +179,7 @@ class PlanToStoveApiTest {
     @Test
     void the_pantry_gives_what_the_plan_takes() {
         long id = plans.begin(plans.recipe("Pantry", "\"1 lb dried navy beans, soaked\", \"2 qt chicken stock\""));
-        server.put("/api/plans/%d/pantry".formatted(id), "{\"item\": \"dried-beans/navy bean\", \"amount\": \"5 lb\"}");
+        server.put("/api/plans/%s/pantry".formatted(id), "{\"item\": \"dried-beans/navy bean\", \"amount\": \"5 lb\"}");
         JsonNode plan =
                 plans.save(id, Plans.JARS.formatted(Plans.QUARTS.formatted(3))).body();
         double factor = plan.get("dishes").get(0).get("amounts").get("factor").asDouble();
@@ -202,7 +202,7 @@ class PlanToStoveApiTest {
     void the_recipe_learns_from_what_it_made_and_forgets_what_is_struck() {
         long recipe = plans.recipe("Learning", SOUP);
         long id = plans.begin(recipe);
-        String made = "/api/plans/%d/dishes/a/made".formatted(id);
+        String made = "/api/plans/%s/dishes/a/made".formatted(id);
         String eight = "{\"jars\": [" + Plans.QUARTS.formatted(8) + "]}";
         assertThat(server.post(made, eight).body().get("code").asString()).isEqualTo("not-cooked");
         toTheStove(id);
@@ -227,7 +227,7 @@ class PlanToStoveApiTest {
                 .contains("last time");
         assertThat(next.get("amounts").get("errorShare").asDouble()).isCloseTo(0.106, within(0.001));
         long entry = next.get("correction").get("history").get(0).get("id").asLong();
-        server.delete("/api/plans/%d/yields/%d".formatted(id, entry));
+        server.delete("/api/plans/%s/yields/%s".formatted(id, entry));
         assertThat(plans.plan(plans.begin(recipe))
                         .get("dishes")
                         .get(0)
@@ -236,7 +236,7 @@ class PlanToStoveApiTest {
                         .asDouble())
                 .isEqualTo(1);
         JsonNode back =
-                server.put("/api/plans/%d/yields/%d".formatted(id, entry), "{}").body();
+                server.put("/api/plans/%s/yields/%s".formatted(id, entry), "{}").body();
         assertThat(back.get("dishes")
                         .get(0)
                         .get("correction")
@@ -245,7 +245,7 @@ class PlanToStoveApiTest {
                         .get("struck")
                         .asBoolean())
                 .isFalse();
-        assertThat(server.delete("/api/plans/%d/yields/99999".formatted(id)).status())
+        assertThat(server.delete("/api/plans/%s/yields/99999".formatted(id)).status())
                 .isEqualTo(404);
     }
 

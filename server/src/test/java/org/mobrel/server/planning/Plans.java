@@ -7,11 +7,11 @@ import tools.jackson.databind.JsonNode;
 /** Plans as a page sends them. */
 final class Plans {
 
-    static final String QUARTS = "{\"size\": \"quart\", \"mouth\": \"regular\", \"count\": %d}";
+    static final String QUARTS = "{\"size\": \"quart\", \"mouth\": \"regular\", \"count\": %s}";
 
     /** Key, recipe, jars, and what else. */
     static final String DISH =
-            "{\"key\": \"%s\", \"recipeId\": %d, \"mode\": \"jars\", \"oneLoad\": false, \"jars\": [%s]%s}";
+            "{\"key\": \"%s\", \"recipeId\": %s, \"mode\": \"jars\", \"oneLoad\": false, \"jars\": [%s]%s}";
 
     static final String JARS =
             "{\"dishes\": [{\"key\": \"a\", \"recipeId\": RECIPE, \"mode\": \"jars\", \"oneLoad\": false, \"jars\": [%s]}], \"ticked\": []}";
@@ -54,7 +54,7 @@ final class Plans {
     }
 
     long begin(long recipe) {
-        return server.post("/api/plans", "{\"recipeId\": %d}".formatted(recipe))
+        return server.post("/api/plans", "{\"recipeId\": %s}".formatted(recipe))
                 .body()
                 .get("id")
                 .asLong();
@@ -76,7 +76,7 @@ final class Plans {
     TestServer.Answer saveOn(long id, int revision, String body) {
         String ours = body.replace("RECIPE", Long.toString(recipeOf(id)))
                 .replaceFirst("\\{\"dishes\"", "{\"canner\": " + canner + ", \"dishes\"");
-        return server.put("/api/plans/" + id, "{\"basedOn\": %d, \"body\": %s}".formatted(revision, ours));
+        return server.put("/api/plans/" + id, "{\"basedOn\": %s, \"body\": %s}".formatted(revision, ours));
     }
 
     /** A new recipe, planned for these jars. */

@@ -129,7 +129,7 @@ class DoorApiTest {
                 .asLong();
         JsonNode stored = server.get("/api/recipes/" + recipe).body();
         assertThat(stored.get("title").asString().strip()).isEqualTo("Leek and bean soup");
-        assertThat(server.get("/api/formats/recipes/%d.jsonld".formatted(recipe))
+        assertThat(server.get("/api/formats/recipes/%s.jsonld".formatted(recipe))
                         .status())
                 .isEqualTo(200);
     }
@@ -171,7 +171,7 @@ class DoorApiTest {
             "{\"text\": \"{\\\"@type\\\": \\\"Recipe\\\", \\\"name\\\": \\\"%s\\\"}\"}".formatted(text)
         }) {
             TestServer.Answer answer = server.post("/api/formats/recipes", body);
-            assertThat(answer.status()).as("%s times %d", sign, times).isIn(200, 400);
+            assertThat(answer.status()).as("%s times %s", sign, times).isIn(200, 400);
         }
     }
 

@@ -23,7 +23,7 @@ class RequestGuardTest {
         // Raw, because HTTP clients do not let the Host header be forged.
         try (Socket socket = new Socket("127.0.0.1", server.port())) {
             socket.getOutputStream()
-                    .write("GET /api/kitchen HTTP/1.1\r\nHost: %s:%d\r\nConnection: close\r\n\r\n"
+                    .write("GET /api/kitchen HTTP/1.1\r\nHost: %s:%s\r\nConnection: close\r\n\r\n"
                             .formatted(host, server.port())
                             .getBytes(StandardCharsets.US_ASCII));
             String first = new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8))

@@ -34,7 +34,7 @@ class PracticeApiTest {
     private static TestServer.Answer scene(TestServer server, String canner, String more, int forMillis) {
         return server.post(
                 "/api/practice/scenes",
-                "{\"canners\": [{\"canner\": %s, \"acts\": [{\"atMillis\": 0, \"what\": \"burner\", \"value\": 100}]%s}], \"forMillis\": %d, \"everyMillis\": 5000}"
+                "{\"canners\": [{\"canner\": %s, \"acts\": [{\"atMillis\": 0, \"what\": \"burner\", \"value\": 100}]%s}], \"forMillis\": %s, \"everyMillis\": 5000}"
                         .formatted(canner, more, forMillis));
     }
 
@@ -182,7 +182,7 @@ class PracticeApiTest {
     void at_the_knobs_nothing_is_decided_before_it_is(TestServer server) {
         String tries = "/api/practice/drills/weight-on-time/tries";
         String act =
-                "{\"seed\": 3, \"acts\": [{\"atMillis\": %d, \"what\": \"weight\", \"value\": 1}], \"lastedMillis\": %d}";
+                "{\"seed\": 3, \"acts\": [{\"atMillis\": %s, \"what\": \"weight\", \"value\": 1}], \"lastedMillis\": %s}";
         JsonNode undecided = server.post(tries, act.formatted(30_000, 10_000)).body();
         assertThat(undecided.get("over").asBoolean()).isFalse();
         assertThat(entry(server, "weight-on-time").get("tries").asInt()).isZero();
@@ -211,7 +211,7 @@ class PracticeApiTest {
         }
         JsonNode known = server.post(
                         "/api/practice/lines/tries",
-                        "{\"seed\": 11, \"setsTime\": %d, \"stops\": %s}".formatted(time, stops))
+                        "{\"seed\": 11, \"setsTime\": %s, \"stops\": %s}".formatted(time, stops))
                 .body();
         assertThat(known.get("passed").asBoolean()).isTrue();
         assertThat(server.post("/api/practice/lines/tries", "{\"seed\": 11, \"setsTime\": 0, \"stops\": [10]}")

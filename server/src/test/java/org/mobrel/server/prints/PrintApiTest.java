@@ -61,7 +61,7 @@ class PrintApiTest {
             String paper, double width, double height, TestServer server) throws IOException {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(4, 0);
-        try (PDDocument card = pdf(server, "process-card/%d.pdf?paper=%s".formatted(run, paper))) {
+        try (PDDocument card = pdf(server, "process-card/%s.pdf?paper=%s".formatted(run, paper))) {
             assertThat(card.getNumberOfPages()).isEqualTo(1);
             PDRectangle size = card.getPage(0).getMediaBox();
             assertThat(size.getWidth() / POINTS_A_MM).isCloseTo(width, within(0.5));
@@ -75,7 +75,7 @@ class PrintApiTest {
             // The instrument and the load are drawn.
             assertThat(card.getPage(0).getResources().getXObjectNames()).hasSizeGreaterThanOrEqualTo(2);
         }
-        assertThat(server.get("/api/prints/process-card/%d.pdf?paper=a6".formatted(run))
+        assertThat(server.get("/api/prints/process-card/%s.pdf?paper=a6".formatted(run))
                         .status())
                 .isEqualTo(400);
     }
@@ -106,7 +106,7 @@ class PrintApiTest {
             assertThat(labelAt(sheet, 9)).isBlank();
             for (int position = 5; position <= 8; position++) {
                 assertThat(squareCode(sheet, position))
-                        .isEqualTo("http://127.0.0.1:%d/shelf/%s".formatted(server.port(), canned.lot()));
+                        .isEqualTo("http://127.0.0.1:%s/shelf/%s".formatted(server.port(), canned.lot()));
             }
         }
         try (PDDocument two = pdf(server, "labels.pdf?first=24&code=false&lots=" + canned.lot() + "*3")) {
@@ -180,7 +180,7 @@ class PrintApiTest {
     @Test
     void records_and_lists_hold_what_the_pages_say(TestServer server) throws IOException {
         Canned canned = canned(TestKitchen.in(server, 0.5));
-        try (PDDocument record = pdf(server, "batch/%d.pdf".formatted(canned.batch()));
+        try (PDDocument record = pdf(server, "batch/%s.pdf".formatted(canned.batch()));
                 PDDocument shelf = pdf(server, "shelf.pdf?paper=letter");
                 PDDocument holds = pdf(server, "holds.pdf")) {
             assertThat(text(record))
@@ -203,7 +203,7 @@ class PrintApiTest {
         long run = kitchen.run(4, 0);
         long batch = kitchen.rested(run, "11", "13").get("batchId").asLong();
         kitchen.sealed(run);
-        try (PDDocument record = pdf(server, "batch/%d.pdf?paper=letter".formatted(batch))) {
+        try (PDDocument record = pdf(server, "batch/%s.pdf?paper=letter".formatted(batch))) {
             assertThat(record.getNumberOfPages()).isEqualTo(2);
             PDFTextStripper first = new PDFTextStripper();
             first.setEndPage(1);
@@ -212,7 +212,7 @@ class PrintApiTest {
                     .doesNotContain("no time of its own");
             assertThat(record.getPage(0).getResources().getXObjectNames()).isNotEmpty();
         }
-        String other = "/api/prints/batch/%d.pdf".formatted(canned(kitchen).batch());
+        String other = "/api/prints/batch/%s.pdf".formatted(canned(kitchen).batch());
         try (PDDocument record = Loader.loadPDF(server.bytes(other, "en-US"))) {
             assertThat(text(record)).contains("No deviation.");
             assertThat(record.getPage(0).getMediaBox().getWidth())
@@ -224,7 +224,7 @@ class PrintApiTest {
     @Test
     void paper_is_written_as_the_device_writes_or_as_the_kitchen_says(TestServer server) throws IOException {
         Canned canned = canned(TestKitchen.in(server, 0.5));
-        String record = "/api/prints/batch/%d.pdf".formatted(canned.batch());
+        String record = "/api/prints/batch/%s.pdf".formatted(canned.batch());
         assertThat(text(Loader.loadPDF(server.bytes(record, "en-US,en;q=0.9"))))
                 .containsPattern("[A-Z][a-z]{2} \\d+, \\d+:\\d\\d [ap]m");
         assertThat(text(Loader.loadPDF(server.bytes(record, "de-DE"))))

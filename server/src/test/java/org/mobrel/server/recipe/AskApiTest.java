@@ -33,7 +33,7 @@ class AskApiTest {
     private static String questions(JsonNode ruling) {
         return ruling.get("questions")
                 .valueStream()
-                .map(question -> "%s@%d %s [%s]"
+                .map(question -> "%s@%s %s [%s]"
                         .formatted(
                                 question.get("code").asString(),
                                 question.get("line").asInt(),
@@ -122,7 +122,7 @@ class AskApiTest {
                 .body()
                 .get("id")
                 .asLong();
-        String jars = "{\"recipeId\": %d, \"cannerId\": %d, \"jars\": [{\"size\": \"quart\", \"count\": 4}]}"
+        String jars = "{\"recipeId\": %s, \"cannerId\": %s, \"jars\": [{\"size\": \"quart\", \"count\": 4}]}"
                 .formatted(id, canner);
         TestServer.Answer refused = server.post("/api/batches", jars);
         assertThat(refused.status()).isEqualTo(409);

@@ -167,9 +167,9 @@ class DraftApiTest {
                 .orElseThrow()
                 .get("id")
                 .asLong();
-        String jars = "{\"recipeId\": %d, \"cannerId\": %d, \"jars\": [{\"size\": \"quart\", \"count\": 4}]}"
+        String jars = "{\"recipeId\": %s, \"cannerId\": %s, \"jars\": [{\"size\": \"quart\", \"count\": 4}]}"
                 .formatted(id, canner);
-        long plan = server.post("/api/plans", "{\"recipeId\": %d}".formatted(id))
+        long plan = server.post("/api/plans", "{\"recipeId\": %s}".formatted(id))
                 .body()
                 .get("id")
                 .asLong();

@@ -116,7 +116,7 @@ class RecipeReadingApiTest {
                 .body()
                 .get("id")
                 .asLong();
-        String batch = "{\"recipeId\": %d, \"cannerId\": %d, \"jars\": [{\"size\": \"quart\", \"count\": 3}]}";
+        String batch = "{\"recipeId\": %s, \"cannerId\": %s, \"jars\": [{\"size\": \"quart\", \"count\": 3}]}";
         long canner = server.post(
                         "/api/kitchen/canners",
                         "{\"name\": \"Tall\", \"gauge\": \"weighted\", \"quarts\": 7, \"pints\": 9, \"shortLayers\": 2}")

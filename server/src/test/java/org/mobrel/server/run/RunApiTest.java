@@ -101,7 +101,7 @@ class RunApiTest {
     }
 
     private static String check(int jar, boolean sealed) {
-        return "{\"type\": \"jar-checked\", \"jar\": %d, \"sealed\": %s, \"loss\": \"none\"}".formatted(jar, sealed);
+        return "{\"type\": \"jar-checked\", \"jar\": %s, \"sealed\": %s, \"loss\": \"none\"}".formatted(jar, sealed);
     }
 
     private static Instant since(JsonNode run) {
@@ -182,7 +182,7 @@ class RunApiTest {
         server.advance(Duration.ofMinutes(30));
         Instant now =
                 Instant.parse(server.get("/api/runs/" + run).body().get("now").asString());
-        String tap = "{\"type\": \"reading\", \"psi\": %s, \"happenedAt\": \"%s\", \"key\": \"tap-%d-%s\"}";
+        String tap = "{\"type\": \"reading\", \"psi\": %s, \"happenedAt\": \"%s\", \"key\": \"tap-%s-%s\"}";
         String low = tap.formatted("11", now.minus(Duration.ofMinutes(12)), run, "low");
         String back = tap.formatted("12.5", now.minus(Duration.ofMinutes(10)), run, "back");
         kitchen.happen(run, back);

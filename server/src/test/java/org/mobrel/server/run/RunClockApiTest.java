@@ -92,7 +92,7 @@ class RunClockApiTest {
         kitchen.untilHolding(run);
         kitchen.happen(run, "{\"type\": \"stop-early\"}");
         server.setClock(HOUR);
-        TestServer.Answer again = server.post("/api/runs/%d/again".formatted(run), "{}");
+        TestServer.Answer again = server.post("/api/runs/%s/again".formatted(run), "{}");
         assertThat(again.status()).as(again.body().toString()).isEqualTo(201);
         assertThat(again.body().get("againUntil")).isEqualTo(run(server, run).get("decideBy"));
         server.setClock(HOUR.negated());

@@ -66,7 +66,7 @@ class RunSettingApiTest {
         JsonNode off = kitchen.happen(run, "{\"type\": \"heat-off\"}");
         assertThat(off.get("stage").asString()).isEqualTo("abandoned");
         assertThat(off.get("awaitsDecision").asBoolean()).isTrue();
-        JsonNode again = server.post("/api/runs/%d/again".formatted(run), "{}").body();
+        JsonNode again = server.post("/api/runs/%s/again".formatted(run), "{}").body();
         assertThat(again.get("targetPsi").asDouble()).as("of the next try").isEqualTo(14.5);
         assertThat(kitchen.tell(run, "{\"type\": \"pressure-needed\"}").status())
                 .isEqualTo(400);
@@ -112,7 +112,7 @@ class RunSettingApiTest {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(1, 0);
         server.post(
-                "/api/kitchen/canners/%d/tests".formatted(kitchen.canner()),
+                "/api/kitchen/canners/%s/tests".formatted(kitchen.canner()),
                 "{\"on\": \"%s\", \"readPsi\": 11, \"masterPsi\": 10, \"by\": \"Ada\"}"
                         .formatted(LocalDate.now(ZoneId.systemDefault())));
         assertThat(run(server, run).get("targetPsi").asDouble()).isEqualTo(13);

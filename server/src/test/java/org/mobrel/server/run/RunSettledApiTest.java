@@ -93,16 +93,16 @@ class RunSettledApiTest {
     }
 
     private static TestServer.Answer more(TestServer server, long run, String what) {
-        return server.post("/api/runs/%d/jars".formatted(run), "{%s}".formatted(what));
+        return server.post("/api/runs/%s/jars".formatted(run), "{%s}".formatted(what));
     }
 
     /** Of which of its own kinds one more fits, and what other loads have left for it: '[0] 3 of run 12'. */
     private static String room(TestServer server, long run) {
-        JsonNode room = server.get("/api/runs/%d/room".formatted(run)).body();
+        JsonNode room = server.get("/api/runs/%s/room".formatted(run)).body();
         return room.get("groups")
                 + room.get("waiting")
                         .valueStream()
-                        .map(jar -> " %d of run %d"
+                        .map(jar -> " %s of run %s"
                                 .formatted(
                                         jar.get("jar").asInt(), jar.get("runId").asLong()))
                         .collect(Collectors.joining());
@@ -117,10 +117,10 @@ class RunSettledApiTest {
         long pints = kitchen.run(0, 2);
         kitchen.happen(first, event("checks-done"));
         kitchen.happen(first, "{\"type\": \"jar-left\", \"jar\": 3, \"place\": \"next-load\"}");
-        assertThat(room(server, second)).isEqualTo("[0] 3 of run %d".formatted(first));
+        assertThat(room(server, second)).isEqualTo("[0] 3 of run %s".formatted(first));
         assertThat(room(server, pints)).as("90 minutes in quarts, 75 in pints").isEqualTo("[0]");
 
-        String fromFirst = "\"fromRun\": %d, \"fromJar\": 3".formatted(first);
+        String fromFirst = "\"fromRun\": %s, \"fromJar\": 3".formatted(first);
         assertThat(code(more(server, pints, "\"jars\": 2, " + fromFirst))).isEqualTo("needs-longer");
         JsonNode five = more(server, second, "\"jars\": 4, \"by\": \"Ada\", " + fromFirst)
                 .body();
@@ -162,7 +162,7 @@ class RunSettledApiTest {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(2, 0);
         long basedOn = server.get("/api/kitchen").body().get("version").asLong();
-        assertThat(server.patch("/api/kitchen", "{\"basedOn\": %d, \"care\": {\"rack\": true}}".formatted(basedOn))
+        assertThat(server.patch("/api/kitchen", "{\"basedOn\": %s, \"care\": {\"rack\": true}}".formatted(basedOn))
                         .status())
                 .as("looked at in any case")
                 .isEqualTo(400);
@@ -170,7 +170,7 @@ class RunSettledApiTest {
         for (String point : List.of("clamps", "rim-nicks")) {
             assertThat(server.patch(
                                     "/api/kitchen",
-                                    "{\"basedOn\": %d, \"care\": {\"%s\": true}}".formatted(seen, point))
+                                    "{\"basedOn\": %s, \"care\": {\"%s\": true}}".formatted(seen, point))
                             .status())
                     .as("two devices that saw the same")
                     .isEqualTo(200);
@@ -192,7 +192,7 @@ class RunSettledApiTest {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         long run = kitchen.run(3, 1);
         JsonNode first = kitchen.untilHolding(run);
-        assertThat(server.post("/api/runs/%d/again".formatted(run), "{}").status())
+        assertThat(server.post("/api/runs/%s/again".formatted(run), "{}").status())
                 .as("still on the stove")
                 .isEqualTo(400);
         kitchen.happen(run, event("stop-early"));
@@ -200,7 +200,7 @@ class RunSettledApiTest {
         int glass = fresh(server, "jars");
         int lids = fresh(server, "lids");
 
-        TestServer.Answer answer = server.post("/api/runs/%d/again".formatted(run), "{\"by\": \"Ada\"}");
+        TestServer.Answer answer = server.post("/api/runs/%s/again".formatted(run), "{\"by\": \"Ada\"}");
         assertThat(answer.status()).as(answer.body().toString()).isEqualTo(201);
         JsonNode next = answer.body();
         assertThat(next.get("againOf").asLong()).isEqualTo(run);
@@ -214,7 +214,7 @@ class RunSettledApiTest {
         assertThat(before.get("closed").asBoolean()).isTrue();
         assertThat(fresh(server, "jars")).as("no new glass").isEqualTo(glass);
         assertThat(fresh(server, "lids")).as("new lids").isEqualTo(lids - 4);
-        assertThat(server.post("/api/runs/%d/again".formatted(run), "{}").body().get("id"))
+        assertThat(server.post("/api/runs/%s/again".formatted(run), "{}").body().get("id"))
                 .as("tapped twice")
                 .isEqualTo(next.get("id"));
         assertThat(fresh(server, "lids")).isEqualTo(lids - 4);
@@ -238,7 +238,7 @@ class RunSettledApiTest {
         long run = kitchen.run(1, 0);
         kitchen.untilHolding(run);
         kitchen.happen(run, event("stop-early"));
-        long next = server.post("/api/runs/%d/again".formatted(run), "{}")
+        long next = server.post("/api/runs/%s/again".formatted(run), "{}")
                 .body()
                 .get("id")
                 .asLong();
@@ -249,10 +249,10 @@ class RunSettledApiTest {
         kitchen.untilHolding(other);
         kitchen.happen(other, event("stop-early"));
         server.advance(Duration.ofHours(25));
-        assertThat(code(server.post("/api/runs/%d/again".formatted(other), "{}")))
+        assertThat(code(server.post("/api/runs/%s/again".formatted(other), "{}")))
                 .isEqualTo("too-late");
         long empty = kitchen.run(1, 0);
-        assertThat(server.post("/api/runs/%d/again".formatted(empty), "{\"jars\": []}")
+        assertThat(server.post("/api/runs/%s/again".formatted(empty), "{\"jars\": []}")
                         .body()
                         .get("field")
                         .asString())
@@ -271,13 +271,13 @@ class RunSettledApiTest {
                 .body()
                 .get("canners");
         long little = canners.get(canners.size() - 1).get("id").asLong();
-        assertThat(code(server.post("/api/runs/%d/again".formatted(run), "{\"cannerId\": %d}".formatted(little))))
+        assertThat(code(server.post("/api/runs/%s/again".formatted(run), "{\"cannerId\": %s}".formatted(little))))
                 .isEqualTo("does-not-fit");
         assertThat(server.get("/api/runs/" + run).body().get("awaitsDecision").asBoolean())
                 .as("nothing was decided by it")
                 .isTrue();
         kitchen.happen(run, "{\"type\": \"jars-decided\", \"decision\": \"frozen\"}");
-        assertThat(code(server.post("/api/runs/%d/again".formatted(run), "{}"))).isEqualTo("decided-otherwise");
+        assertThat(code(server.post("/api/runs/%s/again".formatted(run), "{}"))).isEqualTo("decided-otherwise");
     }
 
     @Test

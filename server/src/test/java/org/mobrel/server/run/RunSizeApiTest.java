@@ -23,7 +23,7 @@ class RunSizeApiTest {
     private static void send(TestServer server, String key, long run, int first, int count) {
         Instant sent = Instant.parse("2026-01-01T00:00:00Z");
         String readings = IntStream.range(0, count)
-                .mapToObj(each -> "{\"seq\": %d, \"at\": \"%s\", \"psi\": %s}"
+                .mapToObj(each -> "{\"seq\": %s, \"at\": \"%s\", \"psi\": %s}"
                         .formatted(
                                 first + each,
                                 sent.minusSeconds(15L * (count - 1 - each)),
@@ -31,7 +31,7 @@ class RunSizeApiTest {
                 .collect(Collectors.joining(", "));
         TestServer.Answer taken = server.postAs(
                 "Bearer " + key,
-                "/api/runs/%d/readings".formatted(run),
+                "/api/runs/%s/readings".formatted(run),
                 "{\"sentAt\": \"%s\", \"readings\": [%s]}".formatted(sent, readings));
         assertThat(taken.body().get("stored").size())
                 .as(taken.body().toString())

@@ -101,12 +101,12 @@ class SeveralServersApiTest {
         long run = kitchen.run(1, 0);
         kitchen.untilHolding(run);
         int known = here.get("/api/runs/" + run).body().get("events").size();
-        String low = "{\"type\": \"reading\", \"psi\": 12, \"expected\": %d}".formatted(known);
+        String low = "{\"type\": \"reading\", \"psi\": 12, \"expected\": %s}".formatted(known);
         List<CompletableFuture<Integer>> taps = new ArrayList<>();
         for (int tap = 0; tap < 12; tap++) {
             TestServer by = tap % 2 == 0 ? here : there;
             taps.add(CompletableFuture.supplyAsync(
-                    () -> by.post("/api/runs/%d/events".formatted(run), low).status()));
+                    () -> by.post("/api/runs/%s/events".formatted(run), low).status()));
         }
         List<Integer> statuses = taps.stream().map(CompletableFuture::join).toList();
         assertThat(statuses).filteredOn(status -> status == 200).hasSize(1);

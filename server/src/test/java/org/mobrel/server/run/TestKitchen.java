@@ -38,7 +38,7 @@ public record TestKitchen(TestServer server, long recipe, long canner) {
         return server.post(
                 "/api/batches",
                 """
-                {"recipeId": %d, "cannerId": %d, "jars": [%s]%s}
+                {"recipeId": %s, "cannerId": %s, "jars": [%s]%s}
                 """
                         .formatted(recipe, canner, String.join(", ", jars(quarts, pints)), more));
     }
@@ -46,10 +46,10 @@ public record TestKitchen(TestServer server, long recipe, long canner) {
     private static List<String> jars(int quarts, int pints) {
         List<String> jars = new ArrayList<>();
         if (quarts > 0) {
-            jars.add("{\"size\": \"quart\", \"count\": %d}".formatted(quarts));
+            jars.add("{\"size\": \"quart\", \"count\": %s}".formatted(quarts));
         }
         if (pints > 0) {
-            jars.add("{\"size\": \"pint\", \"count\": %d}".formatted(pints));
+            jars.add("{\"size\": \"pint\", \"count\": %s}".formatted(pints));
         }
         return jars;
     }
@@ -88,11 +88,11 @@ public record TestKitchen(TestServer server, long recipe, long canner) {
     }
 
     public static String check(int jar, boolean sealed) {
-        return "{\"type\": \"jar-checked\", \"jar\": %d, \"sealed\": %s, \"loss\": \"none\"}".formatted(jar, sealed);
+        return "{\"type\": \"jar-checked\", \"jar\": %s, \"sealed\": %s, \"loss\": \"none\"}".formatted(jar, sealed);
     }
 
     public TestServer.Answer tell(long run, String event) {
-        return server.post("/api/runs/%d/events".formatted(run), event);
+        return server.post("/api/runs/%s/events".formatted(run), event);
     }
 
     public JsonNode happen(long run, String event) {

@@ -49,8 +49,8 @@ class SeeingApiTest {
 
     private TestServer.Answer send(String psi) {
         return server.post(
-                "/api/runs/%d/seeing".formatted(run),
-                "{\"device\": \"Stove tablet\", \"eye\": \"one\", \"at\": %d, \"psi\": %s}".formatted(at, psi));
+                "/api/runs/%s/seeing".formatted(run),
+                "{\"device\": \"Stove tablet\", \"eye\": \"one\", \"at\": %s, \"psi\": %s}".formatted(at, psi));
     }
 
     /** A look every five seconds, of the kitchen's clock too. */

@@ -36,18 +36,18 @@ class FreezerApiTest {
         LocalDate frozen = LocalDate.parse(chowder.get("frozenOn").asString());
         assertThat(LocalDate.parse(chowder.get("bestBy").asString())).isEqualTo(frozen.plusMonths(3));
         long id = chowder.get("id").asLong();
-        JsonNode taken = server.post("/api/freezer/%d/taken".formatted(id), "{\"boxes\": 2}")
+        JsonNode taken = server.post("/api/freezer/%s/taken".formatted(id), "{\"boxes\": 2}")
                 .body();
         assertThat(find(taken.get("freezer"), "Leek chowder").get("left").asInt())
                 .isEqualTo(1);
-        TestServer.Answer tooMany = server.post("/api/freezer/%d/taken".formatted(id), "{\"boxes\": 2}");
+        TestServer.Answer tooMany = server.post("/api/freezer/%s/taken".formatted(id), "{\"boxes\": 2}");
         assertThat(tooMany.status()).isEqualTo(409);
         assertThat(tooMany.body().get("detail").asString()).contains("1 box is left");
         String line = "/api/freezer/taken/" + taken.get("taken").asLong();
         assertThat(find(server.delete(line).body(), "Leek chowder").get("left").asInt())
                 .isEqualTo(3);
         assertThat(server.delete(line).status()).isEqualTo(404);
-        server.post("/api/freezer/%d/taken".formatted(id), "{\"boxes\": 3}");
+        server.post("/api/freezer/%s/taken".formatted(id), "{\"boxes\": 3}");
         assertThat(server.get("/api/freezer").body().toString()).doesNotContain("Leek chowder");
     }
 
@@ -58,7 +58,7 @@ class FreezerApiTest {
                 .get("id")
                 .asLong();
         JsonNode put = server.post(
-                        "/api/freezer", "{\"recipeId\": %d, \"volumeMl\": 1000, \"boxes\": 4}".formatted(recipe))
+                        "/api/freezer", "{\"recipeId\": %s, \"volumeMl\": 1000, \"boxes\": 4}".formatted(recipe))
                 .body();
         JsonNode broth = find(put, "Barley broth");
         assertThat(broth.get("left").asInt()).isEqualTo(4);

@@ -67,7 +67,7 @@ class ShelfApiTest {
                 .isEqualTo("nothing-to-settle");
         int lids = freshLids(server);
         TestServer.Answer made =
-                server.post("/api/runs/%d/again".formatted(run), "{\"jars\": [2, 3], \"by\": \"Ada\"}");
+                server.post("/api/runs/%s/again".formatted(run), "{\"jars\": [2, 3], \"by\": \"Ada\"}");
         assertThat(made.status()).as(made.body().toString()).isEqualTo(201);
         assertThat(made.body().get("batchId").asLong())
                 .isEqualTo(checked.get("batchId").asLong());
@@ -77,7 +77,7 @@ class ShelfApiTest {
         assertThat(freshLids(server)).as("new lids").isEqualTo(lids - 2);
         assertThat(server.get("/api/runs/" + run).body().get("closed").asBoolean())
                 .isTrue();
-        assertThat(code(server.post("/api/runs/%d/again".formatted(run), "{\"jars\": [2]}")))
+        assertThat(code(server.post("/api/runs/%s/again".formatted(run), "{\"jars\": [2]}")))
                 .isEqualTo("nothing-to-settle");
     }
 
@@ -98,7 +98,7 @@ class ShelfApiTest {
         kitchen.rested(run);
         kitchen.happen(run, TestKitchen.check(1, false));
         server.advance(Duration.ofHours(13));
-        TestServer.Answer late = server.post("/api/runs/%d/again".formatted(run), "{\"jars\": [1]}");
+        TestServer.Answer late = server.post("/api/runs/%s/again".formatted(run), "{\"jars\": [1]}");
         assertThat(code(late)).isEqualTo("too-late");
         assertThat(kitchen.happen(run, "{\"type\": \"jar-settled\", \"jar\": 1, \"decision\": \"discarded\"}")
                         .get("closed")
@@ -123,7 +123,7 @@ class ShelfApiTest {
         move(server, lot, "{\"kind\": \"given\", \"place\": \"Shelf\", \"note\": \"to the neighbours\"}");
         assertThat(code(move(server, lot, "{\"kind\": \"spoiled\", \"place\": \"Shelf\"}")))
                 .isEqualTo("not-on-the-shelf");
-        String undo = "{\"kind\": \"undone\", \"undoes\": %d}".formatted(eaten);
+        String undo = "{\"kind\": \"undone\", \"undoes\": %s}".formatted(eaten);
         assertThat(move(server, lot, undo).body().get("lot").get("jars").asInt())
                 .isEqualTo(3);
         assertThat(code(move(server, lot, undo))).isEqualTo("not-on-the-shelf");
@@ -159,7 +159,7 @@ class ShelfApiTest {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         List<String> lots = shelved(kitchen, 3, 2);
         String count =
-                "{\"place\": \"Shelf\", \"counted\": [{\"lot\": \"%s\", \"jars\": %d}, {\"lot\": \"%s\", \"jars\": %d}]}";
+                "{\"place\": \"Shelf\", \"counted\": [{\"lot\": \"%s\", \"jars\": %s}, {\"lot\": \"%s\", \"jars\": %s}]}";
         JsonNode first = server.post("/api/shelf/stocktake", count.formatted(lots.get(0), 2, lots.get(1), 2))
                 .body();
         assertThat(first.get("differences").size()).isEqualTo(1);
@@ -184,7 +184,7 @@ class ShelfApiTest {
         shelved(kitchen, 5, 0);
         server.put(
                 "/api/shelf/targets/" + kitchen.recipe(),
-                "{\"basedOn\": %d, \"jars\": 20}".formatted(server.kitchenVersion()));
+                "{\"basedOn\": %s, \"jars\": 20}".formatted(server.kitchenVersion()));
         JsonNode need = server.get("/api/shelf/needs")
                 .body()
                 .get("dishes")
@@ -200,7 +200,7 @@ class ShelfApiTest {
         JsonNode kits = server.post(
                         "/api/shelf/kits",
                         """
-                        {"name": "Beans and rice", "recipeId": %d, "jars": 2,
+                        {"name": "Beans and rice", "recipeId": %s, "jars": 2,
                          "goods": [{"name": "Rice, bags", "perKit": 1, "have": 1}, {"name": "Tins of chillies", "perKit": 1, "have": 9}]}
                         """
                                 .formatted(kitchen.recipe()))

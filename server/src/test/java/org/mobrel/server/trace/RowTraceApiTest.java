@@ -32,7 +32,7 @@ class RowTraceApiTest {
         TestServer server = kitchen.server();
         JsonNode made = server.post(
                         "/api/batches",
-                        "{\"recipeId\": %d, \"cannerId\": %d, \"jars\": [{\"size\": \"%s\", \"count\": %d}]}"
+                        "{\"recipeId\": %s, \"cannerId\": %s, \"jars\": [{\"size\": \"%s\", \"count\": %s}]}"
                                 .formatted(kitchen.recipe(), kitchen.canner(), size, count))
                 .body();
         return shelved(kitchen, made.get("runs").get(0).asLong());
@@ -105,14 +105,14 @@ class RowTraceApiTest {
     void a_lot_made_with_stock_of_a_wrong_row_is_found_through_it_and_held_with_it(TestServer server) {
         TestKitchen kitchen = TestKitchen.in(server, 0.5);
         String stock = canned(cooks(server, kitchen, STOCK), "quart", 7);
-        long plan = server.post("/api/plans", "{\"recipeId\": %d}".formatted(kitchen.recipe()))
+        long plan = server.post("/api/plans", "{\"recipeId\": %s}".formatted(kitchen.recipe()))
                 .body()
                 .get("id")
                 .asLong();
         server.put(
                 "/api/plans/" + plan,
                 """
-                {"basedOn": %d, "body": {"canners": [%d], "dishes": [{"key": "a", "recipeId": %d, "mode": "jars",
+                {"basedOn": %s, "body": {"canners": [%s], "dishes": [{"key": "a", "recipeId": %s, "mode": "jars",
                  "jars": [{"size": "quart", "mouth": "regular", "count": 7}], "hands": [],
                  "ownJars": [{"line": 2, "lot": "%s", "jars": 2}]}], "ticked": []}}
                 """

@@ -39,7 +39,7 @@ class TraceApiTest {
     private static void test(TestKitchen kitchen, String read) {
         TestServer server = kitchen.server();
         TestServer.Answer answer = server.post(
-                "/api/kitchen/canners/%d/tests".formatted(kitchen.canner()),
+                "/api/kitchen/canners/%s/tests".formatted(kitchen.canner()),
                 "{\"on\": \"%s\", \"readPsi\": %s, \"masterPsi\": 10, \"by\": \"Ada\"}".formatted(today(server), read));
         assertThat(answer.status()).as(answer.body().toString()).isLessThan(300);
     }
@@ -56,7 +56,7 @@ class TraceApiTest {
 
     private static long lastTest(TestKitchen kitchen) {
         JsonNode tests = kitchen.server()
-                .get("/api/kitchen/canners/%d/care".formatted(kitchen.canner()))
+                .get("/api/kitchen/canners/%s/care".formatted(kitchen.canner()))
                 .body()
                 .get("tests");
         return tests.valueStream()
@@ -96,7 +96,7 @@ class TraceApiTest {
         assertThat(eating.body().get("code").asString()).isEqualTo("on-hold");
 
         // A slip of the pen holds nothing.
-        server.delete("/api/kitchen/canners/%d/tests/%d".formatted(kitchen.canner(), test));
+        server.delete("/api/kitchen/canners/%s/tests/%s".formatted(kitchen.canner(), test));
         assertThat(heldBy(server, "test:" + test)).isEmpty();
     }
 
@@ -135,7 +135,7 @@ class TraceApiTest {
                 .get("id")
                 .asLong();
         String stockLot = canned(new TestKitchen(server, stock, kitchen.canner()), "12.5");
-        long plan = server.post("/api/plans", "{\"recipeId\": %d}".formatted(kitchen.recipe()))
+        long plan = server.post("/api/plans", "{\"recipeId\": %s}".formatted(kitchen.recipe()))
                 .body()
                 .get("id")
                 .asLong();
@@ -143,7 +143,7 @@ class TraceApiTest {
         TestServer.Answer planned = server.put(
                 "/api/plans/" + plan,
                 """
-                {"basedOn": %d, "body": {"canners": [%d], "dishes": [{"key": "a", "recipeId": %d, "mode": "jars",
+                {"basedOn": %s, "body": {"canners": [%s], "dishes": [{"key": "a", "recipeId": %s, "mode": "jars",
                  "jars": [{"size": "quart", "mouth": "regular", "count": 7}], "hands": [],
                  "ownJars": [{"line": 2, "lot": "%s", "jars": 2}]}], "ticked": []}}
                 """
@@ -172,7 +172,7 @@ class TraceApiTest {
                 .get(0)
                 .get("id")
                 .asLong();
-        String release = "/api/shelf/holds/%d/release".formatted(hold);
+        String release = "/api/shelf/holds/%s/release".formatted(hold);
         assertThat(server.post(release, "{\"by\": \"Ada\", \"why\": \" \"}").status())
                 .isEqualTo(400);
         JsonNode released = server.post(release, "{\"by\": \"Ada\", \"why\": \"The test gauge itself was off\"}")
@@ -194,7 +194,7 @@ class TraceApiTest {
                 yesterday.atTime(18, 0).atZone(ZoneId.systemDefault()).toInstant();
         String done =
                 """
-                {"lines": ["bean soup"], "jar": {"size": "pint", "count": 6}, "minutes": %d, "psi": %s, "gauge": "dial",
+                {"lines": ["bean soup"], "jar": {"size": "pint", "count": 6}, "minutes": %s, "psi": %s, "gauge": "dial",
                  "finishedAt": "%s"%s}
                 """;
         JsonNode short50 = server.post("/api/outside", done.formatted(50, "12", finished, ", \"keep\": true"))
@@ -211,7 +211,7 @@ class TraceApiTest {
                                 Duration.between(now, finished.plus(Duration.ofHours(24)))
                                         .toMillis()),
                         within(120_000L));
-        String path = "/api/outside/%d/decision".formatted(short50.get("id").asLong());
+        String path = "/api/outside/%s/decision".formatted(short50.get("id").asLong());
         assertThat(server.post(path, "{\"decision\": \"eaten\"}").status()).isEqualTo(400);
         assertThat(server.post(path, "{\"decision\": \"refrigerated\"}")
                         .body()

@@ -384,6 +384,7 @@ function WeightLooks({ looks, value, onChange }: LooksProps) {
               type="radio"
               className="sr-only"
               name={name}
+              aria-label={text}
               checked={value === shows}
               onChange={() => onChange(shows)}
             />

@@ -1,6 +1,7 @@
 package org.mobrel.server.backup;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -38,6 +39,10 @@ class CopyBeforeMigration implements BeforeMigration {
     private static final Logger LOG = LoggerFactory.getLogger(CopyBeforeMigration.class);
 
     private static final int KEPT = 12;
+
+    /** There as long as the tables are being changed; it names the copy they are put back from. */
+    private static final String CHANGING = "changing-tables";
+
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss");
 
     private final ScratchSchema schema;
@@ -56,9 +61,13 @@ class CopyBeforeMigration implements BeforeMigration {
     /** @throws IllegalStateException if the tables are to be changed and no copy could be made; they stay as they are */
     @Override
     public void beforeMigration(Flyway flyway) {
+        if (folder.isEmpty()) {
+            return;
+        }
+        putBackIfCutShort(flyway.getConfiguration().getDataSource(), folder.get());
         MigrationInfo current = flyway.info().current();
         MigrationInfo[] pending = flyway.info().pending();
-        if (folder.isEmpty() || current == null || pending.length == 0) {
+        if (current == null || pending.length == 0) {
             return;
         }
         String name = "tables-of-V%s-%s.sql.gz"
@@ -67,12 +76,43 @@ class CopyBeforeMigration implements BeforeMigration {
             Path file = folder.get().resolve(name);
             make(flyway.getConfiguration().getDataSource(), folder.get(), file);
             putAway(folder.get());
+            Files.writeString(folder.get().resolve(CHANGING), name);
             LOG.info("The tables are changed from V{} on; they were copied into {}", current.getVersion(), file);
         } catch (Exception failed) {
             throw new IllegalStateException(
                     "the tables were to be changed and could not be copied before; nothing was changed: "
                             + failed.getMessage(),
                     failed);
+        }
+    }
+
+    @Override
+    public void afterMigration() {
+        folder.ifPresent(each -> {
+            try {
+                Files.deleteIfExists(each.resolve(CHANGING));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        });
+    }
+
+    /** A change that was killed in its middle leaves tables that no version knows: they are put back as they were before it. */
+    private static void putBackIfCutShort(DataSource database, Path folder) {
+        Path changing = folder.resolve(CHANGING);
+        if (!Files.exists(changing)) {
+            return;
+        }
+        try (Connection connection = database.getConnection()) {
+            Path copy = folder.resolve(Files.readString(changing).strip());
+            LOG.warn("The last change of the tables did not come to its end; they are put back from {}", copy);
+            SchemaCopy.putBack(copy, connection);
+            Files.delete(changing);
+        } catch (IOException | SQLException e) {
+            throw new IllegalStateException(
+                    "the last change of the tables did not come to its end, and their copy could not be put back: "
+                            + e.getMessage(),
+                    e);
         }
     }
 

@@ -18,7 +18,9 @@ import java.sql.Statement;
 import java.sql.Types;
 import java.util.HexFormat;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
 import org.jspecify.annotations.Nullable;
@@ -37,6 +39,9 @@ final class SchemaCopy {
 
     private static final int PICTURES_AT_A_TIME = 10;
 
+    /** A copy without it was cut off. */
+    private static final String END = "-- whole";
+
     private SchemaCopy() {}
 
     /** Writes all tables of a connection's database, as they stand at one moment. */
@@ -53,7 +58,7 @@ final class SchemaCopy {
                 }
                 statement.execute("COMMIT");
             }
-            out.write("SET FOREIGN_KEY_CHECKS = 1;\n-- whole\n");
+            out.write("SET FOREIGN_KEY_CHECKS = 1;\n" + END + "\n");
         } catch (UncheckedIOException failed) {
             throw failed.getCause();
         }
@@ -62,13 +67,7 @@ final class SchemaCopy {
     /** Tables with a sum of all they hold. */
     static Map<String, Long> tables(Connection of) throws SQLException {
         Map<String, Long> tables = new TreeMap<>();
-        try (Statement statement = of.createStatement();
-                ResultSet rows = statement.executeQuery("SELECT table_name FROM information_schema.tables"
-                        + " WHERE table_schema = DATABASE() AND table_type = 'BASE TABLE'")) {
-            while (rows.next()) {
-                tables.put(rows.getString(1), 0L);
-            }
-        }
+        names(of).forEach(name -> tables.put(name, 0L));
         for (Map.Entry<String, Long> table : tables.entrySet()) {
             try (Statement statement = of.createStatement();
                     ResultSet sum = statement.executeQuery("CHECKSUM TABLE " + quoted(table.getKey()))) {
@@ -77,6 +76,18 @@ final class SchemaCopy {
             }
         }
         return tables;
+    }
+
+    private static Set<String> names(Connection of) throws SQLException {
+        Set<String> names = new TreeSet<>();
+        try (Statement statement = of.createStatement();
+                ResultSet rows = statement.executeQuery("SELECT table_name FROM information_schema.tables"
+                        + " WHERE table_schema = DATABASE() AND table_type = 'BASE TABLE'")) {
+            while (rows.next()) {
+                names.add(rows.getString(1));
+            }
+        }
+        return names;
     }
 
     private static void made(Statement statement, String table, Writer out) throws SQLException, IOException {
@@ -138,13 +149,45 @@ final class SchemaCopy {
     }
 
     /**
+     * Puts all tables back as a copy has them; what is there goes.
+     *
+     * @throws IOException if the copy is cut off; then nothing was changed
+     */
+    static void putBack(Path file, Connection into) throws IOException, SQLException {
+        whole(file);
+        try (Statement statement = into.createStatement()) {
+            statement.execute("SET FOREIGN_KEY_CHECKS = 0");
+            for (String table : names(into)) {
+                statement.execute("DROP TABLE " + quoted(table));
+            }
+        }
+        read(file, into);
+    }
+
+    private static void whole(Path file) throws IOException {
+        String last = "";
+        try (BufferedReader in = reader(file)) {
+            for (String line = in.readLine(); line != null; line = in.readLine()) {
+                last = line;
+            }
+        }
+        if (!last.equals(END)) {
+            throw new IOException("the copy is cut off");
+        }
+    }
+
+    private static BufferedReader reader(Path file) throws IOException {
+        return new BufferedReader(
+                new InputStreamReader(new GZIPInputStream(Files.newInputStream(file)), StandardCharsets.UTF_8));
+    }
+
+    /**
      * Takes a copy in, into an empty database.
      *
      * @throws IOException if it is cut off
      */
     static void read(Path file, Connection into) throws IOException, SQLException {
-        try (BufferedReader in = new BufferedReader(new InputStreamReader(
-                        new GZIPInputStream(Files.newInputStream(file)), StandardCharsets.UTF_8));
+        try (BufferedReader in = reader(file);
                 Statement statement = into.createStatement()) {
             String last = "";
             for (String line = in.readLine(); line != null; line = in.readLine()) {
@@ -153,7 +196,7 @@ final class SchemaCopy {
                     statement.execute(line.substring(0, line.length() - 1));
                 }
             }
-            if (!last.equals("-- whole")) {
+            if (!last.equals(END)) {
                 throw new IOException("the copy is cut off");
             }
         }

@@ -45,9 +45,8 @@ import org.mobrel.shelf.MovementKind;
 import org.mobrel.shelf.Place;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -57,7 +56,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Component
 @ConditionalOnProperty(name = "mobrel.demo", havingValue = "true")
-class DemoKitchen implements ApplicationRunner {
+class DemoKitchen implements SmartLifecycle {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoKitchen.class);
 
@@ -72,6 +71,7 @@ class DemoKitchen implements ApplicationRunner {
     private final DemoCook cook;
     private final InstantSource clock;
     private final TransactionTemplate whole;
+    private volatile boolean running;
 
     DemoKitchen(
             KitchenService kitchens,
@@ -99,7 +99,8 @@ class DemoKitchen implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments arguments) {
+    public void start() {
+        running = true;
         boolean empty = kitchens.kitchen().canners().isEmpty()
                 && recipes.book(false, "").isEmpty();
         if (empty) {
@@ -107,6 +108,22 @@ class DemoKitchen implements ApplicationRunner {
             whole.executeWithoutResult(transaction -> load());
             LOG.info("the demo kitchen is loaded");
         }
+    }
+
+    @Override
+    public void stop() {
+        running = false;
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+
+    /** Before the first request is heard: nobody sees a kitchen that is half there. */
+    @Override
+    public int getPhase() {
+        return 1;
     }
 
     private void load() {

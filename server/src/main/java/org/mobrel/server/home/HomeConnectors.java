@@ -145,11 +145,22 @@ class HomeConnectors {
         }
     }
 
+    private static final String CIPHERS = String.join(
+            ":",
+            "TLS_AES_128_GCM_SHA256",
+            "TLS_AES_256_GCM_SHA384",
+            "TLS_CHACHA20_POLY1305_SHA256",
+            "ECDHE-ECDSA-AES128-GCM-SHA256",
+            "ECDHE-ECDSA-AES256-GCM-SHA384",
+            "ECDHE-ECDSA-CHACHA20-POLY1305");
+
     private SSLHostConfig certificate(HomeAuthority authority) {
         Instant now = Instant.now();
         certified = new Certified(local(), addresses(), now);
         SSLHostConfig config = new SSLHostConfig();
         config.setProtocols("TLSv1.2+TLSv1.3");
+        // None that chains blocks: they were broken too often.
+        config.setCiphers(CIPHERS);
         SSLHostConfigCertificate kept = new SSLHostConfigCertificate(config, SSLHostConfigCertificate.Type.EC);
         kept.setCertificateKeystore(authority.serverKeys(certified.local(), certified.addresses(), now));
         kept.setCertificateKeyAlias("kitchen");
@@ -221,7 +232,9 @@ class HomeConnectors {
         return Stream.concat(
                         certified.addresses().stream().filter(address -> !address.equals(own.getHostAddress())),
                         Stream.of(settings.localName()))
-                .map(name -> "%s://%s:%s".formatted(scheme, name, door.getLocalPort()))
+                // Until it is bound it has the port that it is going to have.
+                .map(name -> "%s://%s:%s"
+                        .formatted(scheme, name, door.getLocalPort() > 0 ? door.getLocalPort() : door.getPort()))
                 .toList();
     }
 

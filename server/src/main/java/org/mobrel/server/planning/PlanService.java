@@ -88,9 +88,8 @@ public class PlanService {
     @Transactional(readOnly = true)
     boolean isCooked(StoredPlan plan) {
         return runs
-                .ofBatches(plan.atStove().stream()
-                        .map(StoredPlan.AtStove::batchId)
-                        .toList())
+                .ofBatches(
+                        plan.atStove().stream().map(StoredPlan.AtStove::batchId).toList())
                 .stream()
                 .noneMatch(run -> run.state().stage().isAtTheStove());
     }

@@ -6,4 +6,7 @@ import org.flywaydb.core.Flyway;
 public interface BeforeMigration {
 
     void beforeMigration(Flyway flyway);
+
+    /** Once the tables are up to date. */
+    default void afterMigration() {}
 }

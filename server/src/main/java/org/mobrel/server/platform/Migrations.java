@@ -1,5 +1,6 @@
 package org.mobrel.server.platform;
 
+import org.flywaydb.core.api.FlywayException;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
 import org.springframework.context.annotation.Bean;
@@ -13,7 +14,12 @@ class Migrations {
     FlywayMigrationStrategy migrateAfter(ObjectProvider<BeforeMigration> before) {
         return flyway -> {
             before.orderedStream().forEach(each -> each.beforeMigration(flyway));
-            flyway.migrate();
+            try {
+                flyway.migrate();
+            } catch (FlywayException e) {
+                throw new TablesNotChanged(e);
+            }
+            before.orderedStream().forEach(BeforeMigration::afterMigration);
         };
     }
 }

@@ -147,6 +147,16 @@ export function BackupCard({ kitchen }: { readonly kitchen: Kitchen }) {
                 .map(([old, code]) => `${old} becomes ${code}`)
                 .join(", ")}. Write it on the lids.`}
           </p>
+          {tried.data.faults.length > 0 && (
+            <div className="border-l-4 border-brick pl-3">
+              <p>Something in it has to be mended afterwards:</p>
+              <ul className="list-inside list-disc">
+                {tried.data.faults.map((fault) => (
+                  <li key={fault}>{fault}</li>
+                ))}
+              </ul>
+            </div>
+          )}
           <div className="flex flex-wrap gap-3">
             <Button
               look={way === "replace" ? "loss" : "main"}

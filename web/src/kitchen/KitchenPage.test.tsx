@@ -335,6 +335,7 @@ test("a backup says what it would do before it does it", async () => {
     coming: { recipes: 2, lots: 1 },
     leaving: {},
     relabelled: { "26-1123-A": "26-1123-B" },
+    faults: ["lot 26-1123-A: By its ledger 2 more jars left Shelf than stood there."],
   };
   const { user } = await page();
   server.on("POST /api/backup", ok(restored));
@@ -347,6 +348,7 @@ test("a backup says what it would do before it does it", async () => {
     "What is here stays. 2 recipes, 1 lot come in besides; the rest is here already. Codes that are taken get another letter: " +
       "26-1123-A becomes 26-1123-B. Write it on the lids.",
   );
+  expect(backup.getByText(/more jars left Shelf/)).toBeTruthy();
   server.on("POST /api/backup", ok({ ...restored, leaving: { recipes: 8 }, relabelled: {} }));
   await user.click(backup.getByLabelText("In its place"));
   expect(await backup.findByText(/^8 recipes that are here now would be gone/)).toBeTruthy();

@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -29,6 +30,7 @@ class BackupController {
      * @param coming rows that come in, by section
      * @param leaving rows that go
      * @param relabelled lots that get another code, because theirs is taken here
+     * @param faults what is broken in it and can be mended here, in sentences
      * @param done whether it was done, or only tried
      */
     record RestoreResponse(
@@ -36,7 +38,8 @@ class BackupController {
             Map<String, Integer> inFile,
             Map<String, Integer> coming,
             Map<String, Integer> leaving,
-            Map<String, String> relabelled) {}
+            Map<String, String> relabelled,
+            List<String> faults) {}
 
     /**
      * How it stands with the backups that are made by themselves.
@@ -137,6 +140,11 @@ class BackupController {
 
     private static RestoreResponse answer(boolean done, BackupService.Restored restored) {
         return new RestoreResponse(
-                done, restored.inFile(), restored.coming(), restored.leaving(), restored.relabelled());
+                done,
+                restored.inFile(),
+                restored.coming(),
+                restored.leaving(),
+                restored.relabelled(),
+                restored.faults());
     }
 }

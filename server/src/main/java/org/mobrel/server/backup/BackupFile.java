@@ -15,6 +15,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.server.platform.InvalidField;
 import tools.jackson.core.JacksonException;
@@ -60,7 +61,23 @@ final class BackupFile {
         return counts;
     }
 
+    /** What stands twice under one key would be refused by the database in words about another device. */
+    private static void refuseTwice(Section section, List<@Nullable Object> row, Map<String, Set<Object>> numbers) {
+        List<@Nullable Object> key = new ArrayList<>();
+        for (int index = 0; index < row.size(); index++) {
+            if (section.columns().get(index).key()) {
+                key.add(row.get(index));
+            }
+        }
+        if (!numbers.computeIfAbsent("keys of " + section.name(), name -> new HashSet<>())
+                .add(key)) {
+            throw wrong("%s has the same row twice: %s"
+                    .formatted(section.name(), key.stream().map(String::valueOf).collect(Collectors.joining(", "))));
+        }
+    }
+
     private static void check(Section section, List<@Nullable Object> row, Map<String, Set<Object>> numbers) {
+        refuseTwice(section, row, numbers);
         for (int index = 0; index < row.size(); index++) {
             Column column = section.columns().get(index);
             Object value = row.get(index);
@@ -218,7 +235,7 @@ final class BackupFile {
         };
     }
 
-    private static InvalidField wrong(String why) {
+    static InvalidField wrong(String why) {
         return new InvalidField("file", why + ". Nothing was changed.");
     }
 }

@@ -12,6 +12,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.server.platform.InvalidField;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Repository;
 
@@ -69,14 +71,23 @@ class BackupRepository {
         };
     }
 
-    /** Puts rows of a file into their table. */
+    /**
+     * Puts rows of a file into their table.
+     *
+     * @throws InvalidField where a row says what its table does not hold, such as a number of jars below one
+     */
     void write(Section section, List<List<@Nullable Object>> rows) {
-        db.batchUpdate(section.insert(), rows, ROWS_AT_A_TIME, (insert, row) -> {
-            for (int index = 0; index < row.size(); index++) {
-                insert.setObject(
-                        index + 1, sql(row.get(index), section.columns().get(index)));
-            }
-        });
+        try {
+            db.batchUpdate(section.insert(), rows, ROWS_AT_A_TIME, (insert, row) -> {
+                for (int index = 0; index < row.size(); index++) {
+                    insert.setObject(
+                            index + 1, sql(row.get(index), section.columns().get(index)));
+                }
+            });
+        } catch (DataIntegrityViolationException refused) {
+            throw BackupFile.wrong("%s has a row that cannot be: %s"
+                    .formatted(section.name(), refused.getMostSpecificCause().getMessage()));
+        }
     }
 
     private static @Nullable Object sql(@Nullable Object value, Column column) {

@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.mobrel.server.platform.AnotherKitchen;
 import org.mobrel.server.platform.KitchenReplaced;
+import org.mobrel.server.platform.RecordCheck;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Isolation;
@@ -27,8 +28,12 @@ public class BackupService {
     private final BackupRepository repository;
     private final ApplicationEventPublisher news;
     private final JsonMapper json;
+    private final List<RecordCheck> records;
 
-    BackupService(BackupRepository repository, ApplicationEventPublisher news, JsonMapper json) {
+    /** @param records what looks through all that was taken in */
+    BackupService(
+            BackupRepository repository, ApplicationEventPublisher news, JsonMapper json, List<RecordCheck> records) {
+        this.records = List.copyOf(records);
         this.repository = repository;
         this.news = news;
         this.json = json;
@@ -47,12 +52,19 @@ public class BackupService {
      * @param coming rows that come in
      * @param leaving rows that go
      * @param relabelled lots that get another code, because theirs is taken
+     * @param faults what is broken in it and can be mended here, in sentences
      */
     record Restored(
             Map<String, Integer> inFile,
             Map<String, Integer> coming,
             Map<String, Integer> leaving,
-            Map<String, String> relabelled) {}
+            Map<String, String> relabelled,
+            List<String> faults) {
+
+        Restored with(List<String> broken) {
+            return new Restored(inFile, coming, leaving, relabelled, broken);
+        }
+    }
 
     /** Everything as it stands at one moment, however long the writing takes. */
     @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
@@ -93,7 +105,8 @@ public class BackupService {
         try {
             BackupFile backup = new BackupFile(json, file);
             Map<String, Integer> inFile = new TreeMap<>(backup.verify());
-            Restored restored = way == Way.REPLACE ? replace(backup, inFile) : merge(backup, inFile);
+            Restored taken = way == Way.REPLACE ? replace(backup, inFile) : merge(backup, inFile);
+            Restored restored = taken.with(faults());
             if (dryRun) {
                 throw new OnlyTried(restored);
             }
@@ -102,6 +115,20 @@ public class BackupService {
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
+    }
+
+    /** Every record is read as the pages will read it; what cannot be is not taken in. */
+    private List<String> faults() {
+        records.stream()
+                .flatMap(check -> check.unreadable().stream())
+                .findFirst()
+                .ifPresent(fault -> {
+                    throw BackupFile.wrong("%s cannot be read: %s".formatted(fault.where(), fault.detail()));
+                });
+        return records.stream()
+                .flatMap(check -> check.faults().stream())
+                .map(fault -> "%s: %s".formatted(fault.where(), fault.detail()))
+                .toList();
     }
 
     private Restored replace(BackupFile backup, Map<String, Integer> inFile) throws IOException {
@@ -116,7 +143,7 @@ public class BackupService {
             // The connection goes back to the others, whatever happened.
             repository.foreignKeys(true);
         }
-        return new Restored(inFile, inFile, leaving, Map.of());
+        return new Restored(inFile, inFile, leaving, Map.of(), List.of());
     }
 
     private Restored merge(BackupFile backup, Map<String, Integer> inFile) throws IOException {
@@ -127,7 +154,7 @@ public class BackupService {
         } finally {
             repository.foreignKeys(true);
         }
-        return new Restored(inFile, merge.added(), Map.of(), merge.relabelled());
+        return new Restored(inFile, merge.added(), Map.of(), merge.relabelled(), List.of());
     }
 
     /** Recipes whose versions all say the same here and in the file. */

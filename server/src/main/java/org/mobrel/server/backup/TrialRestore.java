@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.flywaydb.core.Flyway;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.support.JdbcTransactionManager;
@@ -29,7 +30,7 @@ class TrialRestore {
             schema.tryOut(scratch -> {
                 Flyway.configure().dataSource(scratch).load().migrate();
                 BackupService there =
-                        new BackupService(new BackupRepository(new JdbcTemplate(scratch)), news -> {}, json);
+                        new BackupService(new BackupRepository(new JdbcTemplate(scratch)), news -> {}, json, List.of());
                 TransactionTemplate whole = new TransactionTemplate(new JdbcTransactionManager(scratch));
                 whole.executeWithoutResult(transaction -> there.restore(file, BackupService.Way.REPLACE, false));
                 holdAgainst(file, there);

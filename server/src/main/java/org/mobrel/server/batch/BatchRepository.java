@@ -134,6 +134,10 @@ class BatchRepository {
         return made;
     }
 
+    List<Long> ids() {
+        return db.sql("SELECT id FROM batch ORDER BY id").query(Long.class).list();
+    }
+
     Optional<StoredBatch> batch(long id) {
         return db.sql("SELECT " + COLUMNS + " FROM batch WHERE id = :id")
                 .param("id", id)

@@ -38,6 +38,10 @@ class PlanRepository {
         return Objects.requireNonNull(key.getKey()).longValue();
     }
 
+    List<Long> ids() {
+        return db.sql("SELECT id FROM plan ORDER BY id").query(Long.class).list();
+    }
+
     /** The plans that are not put away, the one touched last first. */
     List<StoredPlan> open() {
         return db.sql("SELECT id, body, revision, changed_at, away FROM plan WHERE NOT away"

@@ -56,6 +56,10 @@ class RecipeRepository {
                 .list();
     }
 
+    List<Long> ids() {
+        return db.sql("SELECT id FROM recipe ORDER BY id").query(Long.class).list();
+    }
+
     /** All versions, the newest first. */
     List<Recipe> versions(long id) {
         return db.sql(

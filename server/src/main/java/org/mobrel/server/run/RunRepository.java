@@ -72,6 +72,10 @@ class RunRepository {
                 .findFirst();
     }
 
+    List<Long> ids() {
+        return db.sql("SELECT id FROM run ORDER BY id").query(Long.class).list();
+    }
+
     List<Run> open() {
         return runs(db.sql("SELECT " + COLUMNS + FROM + "WHERE NOT run.finished ORDER BY run.id"));
     }

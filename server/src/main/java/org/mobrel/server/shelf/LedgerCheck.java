@@ -20,17 +20,20 @@ class LedgerCheck implements RecordCheck {
     @Override
     @Transactional(readOnly = true)
     public List<Fault> faults() {
-        List<Fault> faults = new ArrayList<>(repository.unreadableMovements());
-        if (faults.isEmpty()) {
-            for (Lot lot : repository.lotsBelowZero()) {
-                lot.missingAt()
-                        .forEach((place, jars) -> faults.add(new Fault(
-                                "lot " + lot.code().text(),
-                                "By its ledger %s more %s %s than stood there. Count that place under Shelf; the count mends it."
-                                        .formatted(jars, jars == 1 ? "jar left" : "jars left", place.name()),
-                                true)));
-            }
+        List<Fault> faults = new ArrayList<>();
+        for (Lot lot : repository.lotsBelowZero()) {
+            lot.missingAt()
+                    .forEach((place, jars) -> faults.add(new Fault(
+                            "lot " + lot.code().text(),
+                            "By its ledger %s more %s %s than stood there. Count that place under Shelf; the count mends it."
+                                    .formatted(jars, jars == 1 ? "jar left" : "jars left", place.name()))));
         }
         return faults;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Fault> unreadable() {
+        return repository.unreadableMovements();
     }
 }

@@ -208,8 +208,7 @@ class ShelfRepository {
                         return Optional.of(new RecordCheck.Fault(
                                 "movements, number %s, of lot %s"
                                         .formatted(row.getLong("id"), row.getString("lot_code")),
-                                "%s of %s jars is no movement.".formatted(row.getString("kind"), row.getInt("jars")),
-                                false));
+                                "%s of %s jars is no movement.".formatted(row.getString("kind"), row.getInt("jars"))));
                     }
                 })
                 .stream()

@@ -10,12 +10,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.mobrel.server.MobrelServer;
 import org.mobrel.server.TestServer;
@@ -177,6 +179,42 @@ class BackupApiTest {
         assertThat(restore(demo, unknown, "replace", false).body().get("reason").asString())
                 .contains("a field that is unknown: colour");
         assertThat(demo.text("/api/backup")).isEqualTo(backup);
+    }
+
+    /** Rows that fit together and say what cannot be: every one would fail a page later. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    "kind":"shelved","jars":4    | "kind":"evaporated","jars":4 | movements
+                    "kind":"shelved","jars":4    | "kind":"shelved","jars":-4   | movements
+                    "altitudeUm":960120000,"uni  | "altitudeUm":-960120000000000,"uni | kitchen
+                    "gaugeKind":"dial","gaugeErr | "gaugeKind":"brass","gaugeErr | kitchen
+                    "body":"{\\"canner\\":null  | "body":"{\\"canner\\":[[7     | plans
+                    "kind":"lid-locked"          | "kind":"lid-lifted"          | runs
+                    "ruling":"{\\"version\\":1  | "ruling":"{\\"version\\":[1  | batches
+                    {"id":2,"archived":false}    | {"id":1,"archived":false}    | recipes has the same row twice
+                    """)
+    void a_row_that_cannot_be_what_it_says_is_refused_by_its_place(String right, String wrong, String place) {
+        String backup = demo.text("/api/backup");
+        assertThat(backup).contains(right);
+        String broken = checked(backup.replaceFirst(Pattern.quote(right), Matcher.quoteReplacement(wrong)));
+        TestServer.Answer answer = restore(demo, broken, "replace", false);
+        assertThat(answer.status()).as(answer.body().toString()).isEqualTo(400);
+        assertThat(answer.body().get("reason").asString()).contains(place).endsWith("Nothing was changed.");
+        assertThat(demo.text("/api/backup")).isEqualTo(backup);
+    }
+
+    @Test
+    void a_lot_more_left_of_than_stood_there_is_taken_in_and_told() {
+        String backup = demo.text("/api/backup");
+        String broken = checked(backup.replaceFirst("\"kind\":\"eaten\",\"jars\":1", "\"kind\":\"eaten\",\"jars\":9"));
+        JsonNode answer = restore(empty, broken, "replace", false).body();
+        assertThat(answer.get("faults").get(0).asString())
+                .startsWith("lot 26-")
+                .contains("Count that place under Shelf");
+        assertThat(empty.get("/api/shelf").status()).isEqualTo(200);
     }
 
     /** The same with a check of its own, as somebody would write who knows how. */

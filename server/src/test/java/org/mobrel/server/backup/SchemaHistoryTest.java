@@ -82,7 +82,7 @@ class SchemaHistoryTest {
     private static void backupIsWhole(TestServer server, JdbcTemplate there, Path file) throws IOException {
         JsonMapper json = server.bean(JsonMapper.class);
         try (OutputStream out = Files.newOutputStream(file)) {
-            new BackupService(new BackupRepository(there), news -> {}, json).write(out);
+            new BackupService(new BackupRepository(there), news -> {}, json, List.of()).write(out);
         }
         assertThat(new BackupFile(json, file).verify().get("runs")).isPositive();
     }

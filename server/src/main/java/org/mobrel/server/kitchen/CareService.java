@@ -58,14 +58,14 @@ public class CareService {
      */
     @Transactional
     public void tested(long canner, GaugeTest test) {
+        SharedFields.Change begun = shared.changeOfLatest(KitchenService.CANNER, Long.toString(canner));
         if (service.canner(canner).profile().gauge().kind() != GaugeKind.DIAL) {
             throw new InvalidField("readPsi", "this canner goes by its weight, which needs no test");
         }
         refuseTomorrow(test.on());
         Optional<LocalDate> before = dayBefore(canner, test);
         long id = care.add(canner, test, clock.instant());
-        service.changed();
-        takeErrorOfLast(canner);
+        takeErrorOfLast(canner, begun);
         news.publishEvent(
                 new DialTested(canner, service.canner(canner).profile().name(), id, test, before, false));
     }
@@ -73,10 +73,11 @@ public class CareService {
     /** @throws NotFound if there is no such test that counts */
     @Transactional
     public void strikeTest(long canner, long test) {
+        SharedFields.Change begun = shared.changeOfLatest(KitchenService.CANNER, Long.toString(canner));
         if (care.strike(canner, test, clock.instant()) == 0) {
             throw new NotFound("gauge test", test);
         }
-        takeErrorOfLast(canner);
+        takeErrorOfLast(canner, begun);
         care.allTests(canner).stream()
                 .filter(stored -> stored.id() == test)
                 .forEach(stored -> news.publishEvent(new DialTested(
@@ -96,9 +97,10 @@ public class CareService {
                 .max(LocalDate::compareTo);
     }
 
-    private void takeErrorOfLast(long canner) {
+    private void takeErrorOfLast(long canner, SharedFields.Change begun) {
         service.changed();
-        shared.wrote("canner", Long.toString(canner), CannerField.GAUGE.code());
+        begun.writes(CannerField.GAUGE.code(), "");
+        begun.settle();
         kitchen.setError(
                 canner, GaugeTest.last(care.tests(canner)).map(GaugeTest::error).orElse(GaugeError.NONE));
     }

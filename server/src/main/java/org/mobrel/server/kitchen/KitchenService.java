@@ -16,7 +16,7 @@ import org.springframework.web.context.request.RequestContextHolder;
 public class KitchenService {
 
     private static final String KITCHEN = "kitchen";
-    private static final String CANNER = "canner";
+    static final String CANNER = "canner";
     private static final String READ = KitchenService.class.getName() + ".kitchen";
 
     private final KitchenRepository repository;

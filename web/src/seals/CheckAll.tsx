@@ -48,14 +48,24 @@ export function CheckAll({ run, jars }: Props) {
   // Whoever leaves the page meanwhile meant it.
   const pending = useRef<(() => void) | undefined>(undefined);
   pending.current = waiting ? write : undefined;
-  useEffect(() => () => pending.current?.(), []);
   const goOn = useRef<() => void>(() => undefined);
   goOn.current = () => {
-    pending.current?.();
-    pending.current = undefined;
-    setWaiting(false);
-    setWritten(true);
+    if (pending.current) {
+      pending.current();
+      pending.current = undefined;
+      setWaiting(false);
+      setWritten(true);
+    }
   };
+  useEffect(() => {
+    // A page that is reloaded, closed or left by its address is not taken down.
+    const leave = () => goOn.current();
+    window.addEventListener("pagehide", leave);
+    return () => {
+      window.removeEventListener("pagehide", leave);
+      pending.current?.();
+    };
+  }, []);
   useEffect(() => {
     if (!waiting) {
       return undefined;

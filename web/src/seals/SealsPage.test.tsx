@@ -106,7 +106,17 @@ test("a check is taken back before it is written down", async () => {
   expect(server.sent(EVENTS)).toEqual([]);
 });
 
-test("a page that is reloaded before the check is written down goes on with it", async () => {
+test("a page that is left by its address writes the check down at once", async () => {
+  const { user } = await page(resting(open));
+  await user.click(screen.getByRole("button", { name: "All 3 bands are off" }));
+  await user.click(screen.getByRole("button", { name: "All 3 sealed" }));
+  expect(server.sent(EVENTS)).toEqual([]);
+  server.on(EVENTS, ok(resting({ ...open, checked: [checked(1, true)] })));
+  window.dispatchEvent(new Event("pagehide"));
+  await waitFor(() => expect(server.sent(EVENTS)).toHaveLength(3));
+});
+
+test("a device that went dark before the check was written down goes on with it", async () => {
   keepCheck(1, new Map([[2, { ...PLAIN, sealed: false }]]));
   const { unmount } = await page(resting(open));
   expect(card().getByText("All sealed but jar 2")).toBeTruthy();

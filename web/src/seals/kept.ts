@@ -12,7 +12,7 @@ export interface KeptCheck {
 
 const key = (run: number) => `mobrel.seal-check.${run}`;
 
-/** A check that can still be taken back is kept on the device, at once: a page that is reloaded or closed meanwhile loses nothing. */
+/** A check that can still be taken back is kept on the device, at once: a device that goes dark meanwhile loses nothing. */
 export function keepCheck(run: number, findings: ReadonlyMap<number, Finding>) {
   local.setItem(key(run), JSON.stringify({ at: Date.now(), findings: [...findings] }));
 }

@@ -3,6 +3,7 @@ import { useDeferredValue, useState } from "react";
 import { FreezerBoard } from "@/freezer";
 import { Button, Empty, LinkButton, PageFrame, ProblemNote, Spinner } from "@/kit";
 import { useKitchen } from "@/kitchen";
+import { useTaps } from "@/stove";
 import { Holds } from "./Holds";
 import { LotStand } from "./LotStand";
 import { Needs } from "./Needs";
@@ -21,6 +22,8 @@ export function ShelfPage() {
   const lots = shelf.data?.pages.flatMap((page) => page.lots) ?? [];
   const everything = wanted === "" && place === "";
   const places = first?.places ?? [];
+  // Its jars come when the last seal of their load is written down.
+  const writing = useTaps().some((tap) => tap.event.type === "jar-checked" && !tap.refused);
   return (
     <PageFrame
       title="Shelf"
@@ -50,7 +53,7 @@ export function ShelfPage() {
       {first && everything && first.jars === 0 && (
         <Empty
           picture={<Warehouse size={60} strokeWidth={1.5} />}
-          title="The shelf is empty"
+          title={writing ? "Writing the seals down …" : "The shelf is empty"}
           action={
             <LinkButton to="/plan" look="main">
               Plan jars

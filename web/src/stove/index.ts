@@ -9,5 +9,5 @@ export { Outbox } from "./outbox";
 export { Simulator, SimulatorOffer, useSimulationOffered } from "./Simulator";
 export { Trace } from "./Trace";
 export { useNextTry } from "./useNextTry";
-export { cookName, deviceOutbox, OutboxProvider, useRecordEvent } from "./useOutbox";
+export { cookName, deviceOutbox, OutboxProvider, useRecordEvent, useTaps } from "./useOutbox";
 export { useRun, useRunNow, useRuns } from "./useRuns";

@@ -78,7 +78,9 @@ final class StoveHand {
             Locator button = card.getByRole(
                     AriaRole.BUTTON,
                     // The lid says how many jars are in before it is locked.
-                    new Locator.GetByRoleOptions().setName(step).setExact(!step.equals("lid locked") && !step.equals("are in order")));
+                    new Locator.GetByRoleOptions()
+                            .setName(step)
+                            .setExact(!step.equals("lid locked") && !step.equals("are in order")));
             if (button.count() == 1 && button.isEnabled()) {
                 try {
                     button.click(new Locator.ClickOptions().setTimeout(AT_ONCE_MS));

@@ -210,7 +210,8 @@ final class MadeUp {
         String format = schema.has("format") ? schema.get("format").getAsString() : "";
         return switch (format) {
             case "date" -> String.format(Locale.ROOT, "2026-%02d-%02d", 1 + random.nextInt(12), 1 + random.nextInt(28));
-            case "date-time" -> String.format(Locale.ROOT, "2026-11-%02dT%02d:30:00Z", 1 + random.nextInt(28), random.nextInt(24));
+            case "date-time" ->
+                String.format(Locale.ROOT, "2026-11-%02dT%02d:30:00Z", 1 + random.nextInt(28), random.nextInt(24));
             default -> chance(0.5) ? one(LINES) : one(WORDS);
         };
     }

@@ -74,7 +74,7 @@ public class BackupService {
 
     /** Keeps what is handed in until it has been looked at. */
     static Path keep(InputStream handedIn) throws IOException {
-        Path file = Files.createTempFile("mobrel-backup", ".json");
+        Path file = Temporary.file();
         Files.copy(handedIn, file, StandardCopyOption.REPLACE_EXISTING);
         return file;
     }

@@ -43,7 +43,7 @@ class TrialRestore {
     }
 
     private static void holdAgainst(Path file, BackupService there) throws IOException {
-        Path again = Files.createTempFile("mobrel-trial", ".json");
+        Path again = Temporary.file();
         try {
             try (OutputStream out = Files.newOutputStream(again)) {
                 there.write(out);

@@ -112,7 +112,7 @@ class WholeBackup {
             photos.forgetUnused();
             return restored;
         }
-        Path kitchen = Files.createTempFile("mobrel-backup", ".json");
+        Path kitchen = Temporary.file();
         try {
             verify(file, kitchen);
             BackupService.Restored restored = backups.restore(kitchen, way, dryRun);

@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
@@ -215,6 +218,17 @@ class BackupApiTest {
                 .startsWith("lot 26-")
                 .contains("Count that place under Shelf");
         assertThat(empty.get("/api/shelf").status()).isEqualTo(200);
+    }
+
+    @Test
+    void a_kitchen_that_a_killed_restore_left_in_a_file_goes_with_the_next() throws Exception {
+        Path left = Files.createTempFile("mobrel-whole-kitchen-", ".json");
+        Path busy = Files.createTempFile("mobrel-whole-kitchen-", ".json");
+        Files.setLastModifiedTime(left, FileTime.from(Instant.now().minus(Duration.ofHours(2))));
+        restore(demo, demo.text("/api/backup"), "replace", true);
+        assertThat(left).doesNotExist();
+        assertThat(busy).exists();
+        Files.delete(busy);
     }
 
     /** The same with a check of its own, as somebody would write who knows how. */

@@ -16,6 +16,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -23,6 +24,7 @@ import java.util.Objects;
 import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
+import javax.net.ssl.SSLSocket;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -98,6 +100,25 @@ class HomeNetworkTest {
         JsonNode told = stranger.get("/api/access").body();
         assertThat(told.get("state").asString()).isEqualTo("unknown");
         assertThat(told.get("people")).isEmpty();
+    }
+
+    @Test
+    void only_suites_that_encrypt_and_vouch_in_one_are_spoken() throws Exception {
+        int port = URI.create(home.secure()).getPort();
+        List<String> spoken = new ArrayList<>();
+        for (String suite : home.trusting().getSupportedSSLParameters().getCipherSuites()) {
+            try (SSLSocket socket =
+                    (SSLSocket) home.trusting().getSocketFactory().createSocket("127.0.0.1", port)) {
+                socket.setEnabledCipherSuites(new String[] {suite});
+                socket.startHandshake();
+                spoken.add(suite);
+            } catch (IOException | IllegalArgumentException refused) {
+                continue;
+            }
+        }
+        assertThat(spoken)
+                .hasSizeGreaterThan(3)
+                .allMatch(suite -> suite.contains("_GCM_") || suite.contains("_CHACHA20_"));
     }
 
     private static HttpResponse<String> plain(String address) throws IOException, InterruptedException {

@@ -24,7 +24,8 @@ interface Shape {
   readonly icon?: ReactNode;
 }
 
-function classes({ look = "plain", size = "normal" }: Shape, more = "") {
+/** What makes a label or a plain link look like a button. */
+export function buttonClasses({ look = "plain", size = "normal" }: Shape, more = "") {
   // What is longer than the screen is wide goes on in a second line: remedies are whole sentences.
   return `btn h-auto max-w-full whitespace-normal font-bold ${LOOKS[look]} ${SIZES[size]} ${more}`;
 }
@@ -39,7 +40,7 @@ export function Button({
   ...rest
 }: Shape & ButtonHTMLAttributes<HTMLButtonElement>) {
   return (
-    <button type={type} className={classes({ look, size }, className)} {...rest}>
+    <button type={type} className={buttonClasses({ look, size }, className)} {...rest}>
       {icon}
       {children}
     </button>
@@ -50,7 +51,7 @@ export function Button({
 export function LinkButton({ look, size, icon, className, ...props }: Shape & LinkProps) {
   const { children, ...anchor } = useLink(props as LinkProps);
   return (
-    <a className={classes({ look, size }, className)} {...anchor}>
+    <a className={buttonClasses({ look, size }, className)} {...anchor}>
       {icon}
       {children}
     </a>

@@ -1,4 +1,4 @@
-export { Button, LinkButton } from "./Button";
+export { Button, buttonClasses, LinkButton } from "./Button";
 export { Card } from "./Card";
 export { Choice } from "./Choice";
 export { DevicePanel, DeviceStrip, type DeviceText } from "./Device";

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { ownPage, type Schemas } from "@/api/client";
 import { Problem } from "@/api/problem";
 import { useChanged } from "@/api/useChanged";
-import { Button, Card, Choice, Disclosure, ProblemNote } from "@/kit";
+import { Button, buttonClasses, Card, Choice, Disclosure, ProblemNote } from "@/kit";
 import { formatDateTime } from "@/quantity";
 import { useAutomaticBackups } from "./useAutomaticBackups";
 import type { Kitchen } from "./useKitchen";
@@ -90,24 +90,16 @@ export function BackupCard({ kitchen }: { readonly kitchen: Kitchen }) {
       </div>
       <Automatic />
       <div className="flex flex-wrap gap-3">
-        <a
-          className="btn h-auto max-w-full whitespace-normal btn-primary min-h-11 px-5 font-bold text-base"
-          href="/api/backup"
-          download
-        >
+        <a className={buttonClasses({ look: "main" })} href="/api/backup" download>
           <Download size={20} aria-hidden="true" />
           Save a backup
         </a>
         {photos > 0 && (
-          <a
-            className="btn h-auto max-w-full whitespace-normal btn-outline min-h-11 border-line bg-paper px-5 font-bold text-base text-primary"
-            href="/api/backup/with-photos"
-            download
-          >
+          <a className={buttonClasses({})} href="/api/backup/with-photos" download>
             With {photos === 1 ? "its photo" : `all ${photos} photos`}, {megabytes(photoBytes)}
           </a>
         )}
-        <label className="btn h-auto max-w-full whitespace-normal btn-outline min-h-11 border-line bg-paper px-5 font-bold text-base text-primary">
+        <label className={buttonClasses({})}>
           Restore a backup
           <input
             type="file"

@@ -1,6 +1,16 @@
 import { Printer } from "lucide-react";
 import type { ReactNode } from "react";
-import { Card, Disclosure, Figure, LinkButton, PageFrame, ProblemNote, Spinner, Tag } from "@/kit";
+import {
+  buttonClasses,
+  Card,
+  Disclosure,
+  Figure,
+  LinkButton,
+  PageFrame,
+  ProblemNote,
+  Spinner,
+  Tag,
+} from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { Photos, usePhotos } from "@/photos";
 import { countJars, formatAltitude, formatDateTime, jarWord } from "@/quantity";
@@ -34,7 +44,7 @@ export function BatchPage({ id }: { readonly id: number }) {
       actions={
         <>
           <a
-            className="btn h-auto max-w-full whitespace-normal btn-outline min-h-11 border-line bg-paper px-5 font-bold text-base text-primary"
+            className={buttonClasses({})}
             href={`/api/prints/batch/${batch.data.id}.pdf`}
             target="_blank"
             rel="noreferrer"

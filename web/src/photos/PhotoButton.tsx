@@ -1,5 +1,5 @@
 import { Camera } from "lucide-react";
-import { ProblemNote } from "@/kit";
+import { buttonClasses, ProblemNote } from "@/kit";
 import { type Moment, type PhotoSubject, useTakePhoto } from "./usePhotos";
 
 interface Props {
@@ -15,7 +15,10 @@ export function PhotoButton({ of, moment, what }: Props) {
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
       <label
-        className={`btn h-auto max-w-full whitespace-normal btn-outline min-h-14 border-line bg-paper px-5 font-bold text-base text-primary has-focus-visible:outline-2 ${take.isPending ? "pointer-events-none opacity-60" : ""}`}
+        className={buttonClasses(
+          {},
+          `min-h-14 has-focus-visible:outline-2 ${take.isPending ? "pointer-events-none opacity-60" : ""}`,
+        )}
       >
         <Camera size={22} aria-hidden="true" />
         {take.isPending ? "Keeping it" : `Photo of ${what}`}

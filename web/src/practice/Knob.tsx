@@ -1,4 +1,5 @@
 import { type PointerEvent, useRef } from "react";
+import { buttonClasses } from "@/kit";
 
 interface Props {
   readonly value: number;
@@ -44,7 +45,7 @@ export function Knob({ value, onChange, label = "Burner" }: Props) {
     <div className="flex items-center gap-2">
       <button
         type="button"
-        className="btn btn-outline h-14 min-h-14 w-14 border-line bg-paper px-0 text-2xl text-primary"
+        className={buttonClasses({}, "h-14 w-14 px-0! text-2xl!")}
         aria-label={`Less heat: ${label}`}
         disabled={value === 0}
         onClick={() => to(value - STEP)}
@@ -100,7 +101,7 @@ export function Knob({ value, onChange, label = "Burner" }: Props) {
       </div>
       <button
         type="button"
-        className="btn btn-outline h-14 min-h-14 w-14 border-line bg-paper px-0 text-2xl text-primary"
+        className={buttonClasses({}, "h-14 w-14 px-0! text-2xl!")}
         aria-label={`More heat: ${label}`}
         disabled={value === 100}
         onClick={() => to(value + STEP)}

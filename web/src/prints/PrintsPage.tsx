@@ -1,6 +1,6 @@
 import { Printer } from "lucide-react";
 import { useState } from "react";
-import { Button, Card, Choice, NumberField, PageFrame, ProblemNote, Stepper } from "@/kit";
+import { Button, buttonClasses, Card, Choice, NumberField, PageFrame, ProblemNote, Stepper } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { type Lot, lotName, useShelf } from "@/shelf";
 import { keepPaper, keptPaper, type LabelPaper, labelQuery, type Sheet, usualOn } from "./sheet";
@@ -162,12 +162,7 @@ function Measure({ label, counted, inches, value, onChange }: MeasureProps) {
 
 function PrintLink({ href, text }: { readonly href: string; readonly text: string }) {
   return (
-    <a
-      className="btn h-auto max-w-full whitespace-normal btn-outline min-h-11 justify-start border-line bg-paper font-bold text-base text-primary"
-      href={href}
-      target="_blank"
-      rel="noreferrer"
-    >
+    <a className={buttonClasses({}, "justify-start")} href={href} target="_blank" rel="noreferrer">
       <Printer size={20} aria-hidden="true" />
       {text}
     </a>

@@ -1,7 +1,7 @@
 import { FileUp } from "lucide-react";
 import { useState } from "react";
 import { forgetTyped } from "@/api/typed";
-import { Button, Card, PageFrame, ProblemNote, useKept, useToast } from "@/kit";
+import { Button, buttonClasses, Card, PageFrame, ProblemNote, useKept, useToast } from "@/kit";
 import { useNavigate } from "@/routing";
 import { type PastedDraft, pastedDraft, readPasted, useRecipeSave } from "./useRecipes";
 
@@ -69,7 +69,7 @@ export function ImportPage() {
     >
       <ProblemNote error={error ?? save.error} />
       <Card label="Where from" className="flex flex-col gap-3">
-        <label className="btn h-auto max-w-full whitespace-normal btn-outline min-h-14 w-fit cursor-pointer border-line bg-paper px-5 font-bold text-primary has-focus-visible:outline-3">
+        <label className={buttonClasses({}, "min-h-14 w-fit cursor-pointer has-focus-visible:outline-3")}>
           <FileUp size={20} aria-hidden="true" /> Choose files
           <input
             type="file"

@@ -112,7 +112,9 @@ public record LookBack(
         if (not) {
             return new LookBack(Optional.of(false), ruling, shortfalls, List.of());
         }
-        if (!questions.isEmpty()) {
+        // Packed as it was, nothing that is still open can make it covered.
+        boolean byPack = !isGood(rulings, best) && isGood(rulings, best.with(Pack.HOT));
+        if (!questions.isEmpty() && !byPack) {
             return new LookBack(Optional.empty(), ruling, List.of(), questions);
         }
         boolean covered = ruling.verdict() == Verdict.COVERED;

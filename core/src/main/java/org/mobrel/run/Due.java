@@ -78,8 +78,8 @@ public record Due(String what, Instant at) {
     }
 
     private static void holding(RunPlan plan, RunState state, List<Due> dues) {
-        if (state.doubtSince().isPresent()) {
-            // Whether it ends at all is for the cook to say first.
+        if (state.doubtSince().isPresent() || state.isUnderPressure()) {
+            // Whether it ends at all is for the cook to say first; and at too low a pressure it does not begin.
             return;
         }
         Optional<Instant> end = state.earliestHeatOff(plan);

@@ -54,7 +54,7 @@ public record Outlook(Instant heatOff, Duration leastToHeatOff, Instant zero, In
             case HOLDING ->
                 state.earliestHeatOff(plan)
                         // Whether this hold counts at all is for the cook to say first.
-                        .filter(end -> state.doubtSince().isEmpty())
+                        .filter(end -> state.doubtSince().isEmpty() && !state.isUnderPressure())
                         .map(end -> on(later(now, end), Duration.ZERO, usual));
             case COOLING -> state.when().heatOffAt().map(off -> on(off, Duration.ZERO, usual));
             case DEPRESSURISED ->

@@ -18,6 +18,9 @@ class PressureNeededTest extends RunLog {
         assertThat(needs(50, 13)).isEmpty();
         assertThat(state(60).isUnderPressure()).isTrue();
         assertThat(state(200).holdComplete()).isFalse();
+        assertThat(Due.of(plan, state(200)).stream().map(Due::what))
+                .as("nobody is called to turn the heat off after a time that does not count")
+                .doesNotContain(Due.HEAT_OFF, Due.LOOK);
         assertThat(tell(200, EventKind.HEAT_OFF)).isEmpty();
         assertThat(state(201).stage()).isEqualTo(Stage.ABANDONED);
         assertThat(state(201).awaitsDecision()).isTrue();

@@ -109,6 +109,7 @@ class MendedRecipeJourney {
     private static void refuseWhatIsNoKitchen(Page page, RunningMobrel mobrel) {
         page.navigate(mobrel.url("/kitchen"));
         page.getByLabel("Altitude in feet").fill("90000");
+        page.keyboard().press("Enter");
         button(page, "Yes, 90,000 ft").click();
         assertThat(page.getByText("between -1,600 and 29,500 ft")).isVisible();
         button(page, "Add a canner").click();

@@ -104,8 +104,7 @@ class WholePageJourney {
         asked.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Three quarters")))
                 .click();
         assertThat(region(page, "Ruling")).containsText("90 min in quarts.");
-        assertThat(page.getByText("Your steps say 75 % solids: that is how it is set."))
-                .isVisible();
+        assertThat(page.getByText("75 % solids: that is how it is set.")).isVisible();
         // Left unsaved, it waits beside the next new recipe.
         Cook.goTo(page, "Recipes");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New recipe"))

@@ -3,126 +3,13 @@ package org.mobrel.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * Numbers as people write and say them, put into plain figures: 'twenty-five' is '25', '1-1/2', '1 - 1/2', 'one and a half' and '1½' are all
  * '1 1/2', 'an inch and a half' is '1 1/2 inch'. The one reader of numbers for lines, sizes, steps and times.
  */
 final class Figures {
-
-    private static final Map<String, Integer> ONES = Map.ofEntries(
-            Map.entry("one", 1),
-            Map.entry("two", 2),
-            Map.entry("three", 3),
-            Map.entry("four", 4),
-            Map.entry("five", 5),
-            Map.entry("six", 6),
-            Map.entry("seven", 7),
-            Map.entry("eight", 8),
-            Map.entry("nine", 9),
-            Map.entry("ten", 10),
-            Map.entry("eleven", 11),
-            Map.entry("twelve", 12),
-            Map.entry("thirteen", 13),
-            Map.entry("fourteen", 14),
-            Map.entry("fifteen", 15),
-            Map.entry("sixteen", 16),
-            Map.entry("seventeen", 17),
-            Map.entry("eighteen", 18),
-            Map.entry("nineteen", 19));
-
-    private static final Map<String, Integer> TENS = Map.of(
-            "twenty", 20, "thirty", 30, "forty", 40, "fifty", 50, "sixty", 60, "seventy", 70, "eighty", 80, "ninety",
-            90);
-
-    private static final Map<String, Integer> PARTS = Map.ofEntries(
-            Map.entry("half", 2),
-            Map.entry("third", 3),
-            Map.entry("thirds", 3),
-            Map.entry("quarter", 4),
-            Map.entry("quarters", 4),
-            Map.entry("fourth", 4),
-            Map.entry("fourths", 4),
-            Map.entry("fifth", 5),
-            Map.entry("fifths", 5),
-            Map.entry("eighth", 8),
-            Map.entry("eighths", 8));
-
-    private static final Set<String> ARTICLES = Set.of("a", "an");
-
-    /** Before these a lone article is the number one. */
-    private static final Set<String> COUNTED_BY_ARTICLE =
-            Set.of("hour", "hr", "minute", "inch", "centimeter", "centimetre");
-
-    private static final Set<String> UNITS = Set.of(
-            "hour",
-            "hours",
-            "hr",
-            "hrs",
-            "h",
-            "minute",
-            "minutes",
-            "min",
-            "mins",
-            "second",
-            "seconds",
-            "sec",
-            "secs",
-            "day",
-            "days",
-            "inch",
-            "inches",
-            "in",
-            "cm",
-            "mm",
-            "centimeter",
-            "centimeters",
-            "centimetre",
-            "centimetres",
-            "pound",
-            "pounds",
-            "lb",
-            "lbs",
-            "psi",
-            "ounce",
-            "ounces",
-            "oz",
-            "gram",
-            "grams",
-            "g",
-            "kg",
-            "kilo",
-            "kilos",
-            "cup",
-            "cups",
-            "quart",
-            "quarts",
-            "qt",
-            "qts",
-            "pint",
-            "pints",
-            "pt",
-            "gallon",
-            "gallons",
-            "ml",
-            "l",
-            "litre",
-            "litres",
-            "liter",
-            "liters",
-            "tablespoon",
-            "tablespoons",
-            "tbsp",
-            "teaspoon",
-            "teaspoons",
-            "tsp",
-            "percent",
-            "degrees");
-
-    private static final Set<String> RANGES = Set.of("to", "or", "-");
 
     /** No unit, and no range that ends in one. */
     private static final int NONE = -1;
@@ -259,7 +146,7 @@ final class Figures {
                             && word(number.end() + 1).equals("half"));
         }
         if (number.article() && number.isWhole()) {
-            return unit == number.end() && COUNTED_BY_ARTICLE.contains(word(unit));
+            return unit == number.end() && NumberWords.COUNTED_BY_ARTICLE.contains(word(unit));
         }
         if (unit != NONE) {
             // A half-pint and a half-gallon are jars, not amounts.
@@ -269,7 +156,7 @@ final class Figures {
             return !jar && !(number.article() && word(unit).startsWith("second"));
         }
         return where == Where.EVERYWHERE
-                && (number.isWhole() ? !PARTS.containsKey(word(number.end())) : number.whole() > 0);
+                && (number.isWhole() ? !NumberWords.PARTS.containsKey(word(number.end())) : number.whole() > 0);
     }
 
     /** The part that goes on behind a number, without the little words between it and what it counts. */
@@ -279,7 +166,7 @@ final class Figures {
             return at;
         }
         int of = word(at).equals("of") ? at + 1 : at;
-        if (ARTICLES.contains(word(of))) {
+        if (NumberWords.ARTICLES.contains(word(of))) {
             return of + 1;
         }
         return at;
@@ -290,21 +177,21 @@ final class Figures {
         int at = number.end();
         if (!number.isWhole() || number.article()) {
             int of = word(at).equals("of") ? at + 1 : at;
-            at = ARTICLES.contains(word(of)) ? of + 1 : at;
+            at = NumberWords.ARTICLES.contains(word(of)) ? of + 1 : at;
         }
         if (isSign(at, '-')) {
             at++;
         }
-        if (UNITS.contains(word(at))) {
+        if (NumberWords.UNITS.contains(word(at))) {
             // "in" is an inch only where it does not begin "in a pot".
             return word(at).equals("in") && !isSign(at + 1, '.') && !isSign(at + 1, '-') ? NONE : at;
         }
-        if (RANGES.contains(word(at)) || isSign(number.end(), '-')) {
-            int next = RANGES.contains(word(at)) ? at + 1 : at;
+        if (NumberWords.RANGES.contains(word(at)) || isSign(number.end(), '-')) {
+            int next = NumberWords.RANGES.contains(word(at)) ? at + 1 : at;
             return number(next)
                     .filter(other -> other.end() > next)
                     .map(other -> word(other.end()))
-                    .filter(UNITS::contains)
+                    .filter(NumberWords.UNITS::contains)
                     .map(unit -> OF_A_RANGE)
                     .orElse(NONE);
         }
@@ -313,10 +200,10 @@ final class Figures {
 
     /** 'An hour and a half'. */
     private Optional<Number> andAPart(Number number, int unit) {
-        if (!number.isWhole() || !word(unit + 1).equals("and") || !ARTICLES.contains(word(unit + 2))) {
+        if (!number.isWhole() || !word(unit + 1).equals("and") || !NumberWords.ARTICLES.contains(word(unit + 2))) {
             return Optional.empty();
         }
-        Integer below = PARTS.get(word(unit + 3));
+        Integer below = NumberWords.PARTS.get(word(unit + 3));
         // A pint-and-a-half is a jar: seven of them are not seven and a half pints.
         boolean jar = word(unit).startsWith("pint") && !number.article();
         return below == null || below > 4 || jar
@@ -325,7 +212,7 @@ final class Figures {
     }
 
     private boolean isRange(int at) {
-        return RANGES.contains(word(at)) && number(at + 1).isPresent();
+        return NumberWords.RANGES.contains(word(at)) && number(at + 1).isPresent();
     }
 
     private String word(int at) {
@@ -354,9 +241,9 @@ final class Figures {
     }
 
     private Optional<Number> inWords(int at) {
-        boolean article = ARTICLES.contains(word(at));
-        Integer tens = TENS.get(word(at));
-        Integer ones = ONES.get(word(at));
+        boolean article = NumberWords.ARTICLES.contains(word(at));
+        Integer tens = NumberWords.TENS.get(word(at));
+        Integer ones = NumberWords.ONES.get(word(at));
         if (word(at).equals("hundred")
                 || (article || ones != null && ones < 10) && word(at + 1).equals("hundred")) {
             int next = word(at).equals("hundred") ? at + 1 : at + 2;
@@ -382,26 +269,28 @@ final class Figures {
             return Optional.of(new Number(6, 0, 1, false, at + 3));
         }
         if (article) {
-            return PARTS.containsKey(word(at + 1)) ? Optional.empty() : Optional.of(new Number(1, 0, 1, true, at + 1));
+            return NumberWords.PARTS.containsKey(word(at + 1))
+                    ? Optional.empty()
+                    : Optional.of(new Number(1, 0, 1, true, at + 1));
         }
         return tens == null && ones == null ? Optional.empty() : belowHundred(at);
     }
 
     private boolean article(int at) {
-        return ARTICLES.contains(word(at));
+        return NumberWords.ARTICLES.contains(word(at));
     }
 
     private Optional<Number> belowHundred(int at) {
-        Integer tens = TENS.get(word(at));
+        Integer tens = NumberWords.TENS.get(word(at));
         if (tens != null) {
             int next = isSign(at + 1, '-') ? at + 2 : at + 1;
-            Integer ones = ONES.get(word(next));
+            Integer ones = NumberWords.ONES.get(word(next));
             return Optional.of(
                     ones != null && ones < 10
                             ? new Number(tens + ones, 0, 1, false, next + 1)
                             : new Number(tens, 0, 1, false, at + 1));
         }
-        Integer ones = ONES.get(word(at));
+        Integer ones = NumberWords.ONES.get(word(at));
         return ones == null ? Optional.empty() : Optional.of(new Number(ones, 0, 1, false, at + 1));
     }
 
@@ -423,13 +312,13 @@ final class Figures {
         }
         if (and > dashed) {
             int counted = isSign(behindAnd + 1, '-') ? behindAnd + 2 : behindAnd + 1;
-            int above = article(behindAnd) ? 1 : ONES.getOrDefault(word(behindAnd), 0);
-            Integer below = PARTS.get(word(counted));
+            int above = article(behindAnd) ? 1 : NumberWords.ONES.getOrDefault(word(behindAnd), 0);
+            Integer below = NumberWords.PARTS.get(word(counted));
             return above > 0 && below != null && above < below
                     ? new Number(whole.whole(), above, below, false, counted + 1)
                     : whole;
         }
-        Integer below = PARTS.get(word(dashed));
+        Integer below = NumberWords.PARTS.get(word(dashed));
         return below != null && whole.whole() > 0 && whole.whole() < below && !whole.article()
                 ? new Number(0, whole.whole(), below, false, dashed + 1)
                 : whole;
@@ -453,7 +342,7 @@ final class Figures {
     /** 'Half', 'a quarter'. */
     private Optional<Number> part(int at) {
         int word = article(at) ? at + 1 : at;
-        Integer below = word(word).endsWith("s") ? null : PARTS.get(word(word));
+        Integer below = word(word).endsWith("s") ? null : NumberWords.PARTS.get(word(word));
         return below == null || below > 4
                 ? Optional.empty()
                 : Optional.of(new Number(0, 1, below, article(at), word + 1));

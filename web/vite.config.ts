@@ -1,5 +1,6 @@
 import { createHash } from "node:crypto";
 import { readFileSync } from "node:fs";
+import { fileURLToPath } from "node:url";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { VitePWA } from "vite-plugin-pwa";
@@ -57,7 +58,7 @@ export default defineConfig({
     }),
   ],
   define: { __ANSWERS__: JSON.stringify(answers) },
-  resolve: { alias: { "@": new URL("./src", import.meta.url).pathname } },
+  resolve: { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } },
   // The server answers pages of its own address only; what is being worked on is asked for as one of them.
   server: {
     proxy: { "/api": { target: SERVER, changeOrigin: true, headers: { origin: SERVER } } },

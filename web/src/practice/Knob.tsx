@@ -45,7 +45,7 @@ export function Knob({ value, onChange, label = "Burner" }: Props) {
     <div className="flex items-center gap-2">
       <button
         type="button"
-        className={buttonClasses({}, "h-14 w-14 px-0! text-2xl!")}
+        className={buttonClasses({}, "min-h-14 w-14 px-0! text-2xl!")}
         aria-label={`Less heat: ${label}`}
         disabled={value === 0}
         onClick={() => to(value - STEP)}
@@ -101,7 +101,7 @@ export function Knob({ value, onChange, label = "Burner" }: Props) {
       </div>
       <button
         type="button"
-        className={buttonClasses({}, "h-14 w-14 px-0! text-2xl!")}
+        className={buttonClasses({}, "min-h-14 w-14 px-0! text-2xl!")}
         aria-label={`More heat: ${label}`}
         disabled={value === 100}
         onClick={() => to(value + STEP)}

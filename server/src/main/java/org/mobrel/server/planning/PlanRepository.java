@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.scaling.YieldCorrection;
+import org.mobrel.server.platform.RecordCheck;
 import org.mobrel.server.platform.SqlTime;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
@@ -19,7 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Plans, the batches made of them, and the pantry. */
 @Repository
-class PlanRepository {
+class PlanRepository implements RecordCheck {
 
     private final JdbcClient db;
     private final JsonMapper json;
@@ -38,8 +39,11 @@ class PlanRepository {
         return Objects.requireNonNull(key.getKey()).longValue();
     }
 
-    List<Long> ids() {
-        return db.sql("SELECT id FROM plan ORDER BY id").query(Long.class).list();
+    @Override
+    public List<Fault> unreadable() {
+        List<Long> ids =
+                db.sql("SELECT id FROM plan ORDER BY id").query(Long.class).list();
+        return RecordCheck.unreadable("plans", ids, this::plan);
     }
 
     /** The plans that are not put away, the one touched last first. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Fraction;
+import org.mobrel.server.platform.RecordCheck;
 import org.mobrel.server.platform.SqlTime;
 import org.mobrel.server.ruling.QuestionAnswer;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -21,7 +22,7 @@ import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
 
 @Repository
-class RecipeRepository {
+class RecipeRepository implements RecordCheck {
 
     private final JdbcClient db;
     private final JsonMapper json;
@@ -56,8 +57,11 @@ class RecipeRepository {
                 .list();
     }
 
-    List<Long> ids() {
-        return db.sql("SELECT id FROM recipe ORDER BY id").query(Long.class).list();
+    @Override
+    public List<Fault> unreadable() {
+        List<Long> ids =
+                db.sql("SELECT id FROM recipe ORDER BY id").query(Long.class).list();
+        return RecordCheck.unreadable("recipes", ids, this::versions);
     }
 
     /** All versions, the newest first. */

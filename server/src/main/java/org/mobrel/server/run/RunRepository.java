@@ -25,6 +25,7 @@ import org.mobrel.run.Jiggles;
 import org.mobrel.run.RunEvent;
 import org.mobrel.run.RunHistory;
 import org.mobrel.run.RunPlan;
+import org.mobrel.server.platform.RecordCheck;
 import org.mobrel.server.platform.SqlTime;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
@@ -32,7 +33,7 @@ import org.springframework.jdbc.support.KeyHolder;
 import org.springframework.stereotype.Repository;
 
 @Repository
-class RunRepository {
+class RunRepository implements RecordCheck {
 
     /** The meaning of the stored events; a kind whose meaning changes gets a new number, and old ones are still read. */
     private static final int EVENT_VERSION = 1;
@@ -72,8 +73,11 @@ class RunRepository {
                 .findFirst();
     }
 
-    List<Long> ids() {
-        return db.sql("SELECT id FROM run ORDER BY id").query(Long.class).list();
+    @Override
+    public List<Fault> unreadable() {
+        List<Long> ids =
+                db.sql("SELECT id FROM run ORDER BY id").query(Long.class).list();
+        return RecordCheck.unreadable("runs", ids, id -> run(id).orElseThrow().state());
     }
 
     List<Run> open() {

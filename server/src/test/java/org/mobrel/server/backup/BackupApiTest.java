@@ -224,11 +224,18 @@ class BackupApiTest {
     void a_kitchen_that_a_killed_restore_left_in_a_file_goes_with_the_next() throws Exception {
         Path left = Files.createTempFile("mobrel-whole-kitchen-", ".json");
         Path busy = Files.createTempFile("mobrel-whole-kitchen-", ".json");
+        // What cannot be swept away, as the file of another user, refuses no backup.
+        Path others = Files.createTempDirectory("mobrel-whole-kitchen-");
+        Path inside = Files.createFile(others.resolve("kitchen.json"));
+        Files.setLastModifiedTime(others, FileTime.from(Instant.now().minus(Duration.ofHours(2))));
         Files.setLastModifiedTime(left, FileTime.from(Instant.now().minus(Duration.ofHours(2))));
-        restore(demo, demo.text("/api/backup"), "replace", true);
+        assertThat(restore(demo, demo.text("/api/backup"), "replace", true).status())
+                .isEqualTo(200);
         assertThat(left).doesNotExist();
-        assertThat(busy).exists();
-        Files.delete(busy);
+        for (Path kept : List.of(busy, inside, others)) {
+            assertThat(kept).exists();
+            Files.delete(kept);
+        }
     }
 
     /** The same with a check of its own, as somebody would write who knows how. */

@@ -5,7 +5,7 @@ import { useTyped } from "./useTyped";
 
 interface Props {
   readonly label: string;
-  readonly value: number | undefined;
+  readonly value: number | null | undefined;
   readonly bounds: Bounds;
   readonly unit?: string;
   readonly hint?: ReactNode;

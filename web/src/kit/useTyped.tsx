@@ -3,7 +3,7 @@ import { type Bounds, notation, readNumber } from "@/quantity";
 import { Button } from "./Button";
 
 interface Options {
-  readonly value: number | undefined;
+  readonly value: number | null | undefined;
   readonly bounds: Bounds;
   readonly unit?: string | undefined;
   /** Every number is told while it is typed, or only when the field is left. */

@@ -1,3 +1,4 @@
+import type { Schemas } from "@/api/client";
 import { wrongAt } from "@/api/problem";
 import { Button, Card, Disclosure, NumberField, ProblemNote, Spinner, Stepper } from "@/kit";
 import { formatInches, jarWord } from "@/quantity";
@@ -66,13 +67,7 @@ export function JarCounts() {
 
 const ML_IN_A_FLUID_OUNCE = 29.574;
 
-interface Jar {
-  readonly size: string;
-  readonly mouth: string;
-  readonly empty?: number | undefined;
-  readonly tableMl: number;
-  readonly waterMl?: number | undefined;
-}
+type Jar = Schemas["CupboardResponse"]["jars"][number];
 
 function name(jar: Jar): string {
   const words = jarWord(jar.size, 2);
@@ -81,7 +76,7 @@ function name(jar: Jar): string {
 
 interface CountedProps {
   readonly label: string;
-  readonly count: number | undefined;
+  readonly count: number | null | undefined;
   readonly set: (count: number) => void;
 }
 

@@ -126,7 +126,7 @@ function HandRow({ hand, names, first, wrong, set, remove }: HandProps) {
           <input
             type="checkbox"
             className="checkbox"
-            checked={hand.asBought}
+            checked={hand.asBought ?? false}
             onChange={(event) => set({ asBought: event.target.checked })}
           />
           as bought

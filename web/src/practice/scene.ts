@@ -8,8 +8,8 @@ export type RehearsalNote = Schemas["RehearsalResponse"];
 /** From where a scene begins: cold, or at the moment of a drill. */
 export interface Beginning {
   readonly setup: Setup;
-  readonly snapshot?: string | undefined;
-  readonly sight?: Sight | undefined;
+  readonly snapshot?: string | null | undefined;
+  readonly sight?: Sight | null | undefined;
 }
 
 export interface Happening {

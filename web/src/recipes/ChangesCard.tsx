@@ -12,7 +12,7 @@ export function ChangesCard({ ruling, size }: Props) {
     return null;
   }
   const other = size === "quart" ? "pint" : "quart";
-  const rows: { readonly text: string; readonly minutes: number | undefined }[] = [
+  const rows: { readonly text: string; readonly minutes: number | null | undefined }[] = [
     {
       text: size === "quart" ? "Pints instead of quarts" : "Quarts instead of pints",
       minutes: ruling.minutesBySize?.[other],
@@ -126,7 +126,7 @@ function Why({ ruling }: { readonly ruling: Ruling }) {
 }
 
 function minutesIn(
-  sizes: { readonly pint?: number | null; readonly quart?: number | null } | undefined,
+  sizes: { readonly pint?: number | null; readonly quart?: number | null } | null | undefined,
 ): string {
   const pint = sizes?.pint == null ? "no tested time in pints" : `${sizes.pint} in pints`;
   const quart = sizes?.quart == null ? "no tested time in quarts" : `${sizes.quart} in quarts`;

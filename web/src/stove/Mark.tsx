@@ -4,7 +4,7 @@ import type { Run } from "./live";
 interface Props {
   readonly run: Run;
   /** What the dial of the simulated canner shows, where there is one. */
-  readonly needle?: number | undefined;
+  readonly needle?: number | null | undefined;
   /** Whether there is room for words. */
   readonly wordy?: boolean;
 }
@@ -38,7 +38,7 @@ function Dial({
   watched,
 }: {
   readonly mark: number;
-  readonly read?: number | undefined;
+  readonly read?: number | null | undefined;
   readonly watched: boolean;
 }) {
   const at = (psi: number) => Math.PI * (0.75 + (1.5 * Math.min(psi, TOP_PSI)) / TOP_PSI);
@@ -46,7 +46,7 @@ function Dial({
     [60 + Math.cos(at(psi)) * radius, 60 + Math.sin(at(psi)) * radius] as const;
   const [fromX, fromY] = point(mark, 50);
   const [toX, toY] = point(TOP_PSI, 50);
-  const low = watched && read !== undefined && read < mark;
+  const low = watched && read != null && read < mark;
   const [needleX, needleY] = point(read ?? 0, 38);
   const wide = (1.5 * (TOP_PSI - mark)) / TOP_PSI > 1 ? 1 : 0;
   return (
@@ -54,7 +54,7 @@ function Dial({
       viewBox="0 0 120 120"
       className="h-18 w-18 shrink-0 sm:h-28 sm:w-28"
       role="img"
-      aria-label={`Keep ${mark} or more on this dial${read === undefined ? "" : `; it shows ${read}`}`}
+      aria-label={`Keep ${mark} or more on this dial${read == null ? "" : `; it shows ${read}`}`}
     >
       <circle cx="60" cy="60" r="56" className="fill-steam stroke-glass" strokeWidth="3" />
       <path
@@ -68,7 +68,7 @@ function Dial({
         const [inX, inY] = point(psi, 43);
         return <line key={psi} x1={x} y1={y} x2={inX} y2={inY} className="stroke-ink" strokeWidth="2" />;
       })}
-      {read !== undefined && (
+      {read != null && (
         <line
           x1="60"
           y1="60"

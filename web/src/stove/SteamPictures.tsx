@@ -5,7 +5,7 @@ export function SteamPictures({
 }: {
   readonly steady: boolean;
   /** What a simulated canner shows now. */
-  readonly seen?: string | undefined;
+  readonly seen?: string | null | undefined;
 }) {
   return (
     <div className="flex items-end justify-center gap-14">

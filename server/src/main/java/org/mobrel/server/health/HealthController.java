@@ -1,6 +1,5 @@
 package org.mobrel.server.health;
 
-import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -34,8 +33,6 @@ class HealthController {
         this.doctor = doctor;
     }
 
-    @Operation(
-            summary = "What is well on the machine Mobrel runs on and what is not, each with what to do; looked at now")
     @GetMapping("/api/health/machine")
     List<MachineCheckResponse> machine() {
         return doctor.look().stream()
@@ -43,7 +40,6 @@ class HealthController {
                 .toList();
     }
 
-    @Operation(summary = "What is wrong with disk, database or a second server, and what can be done")
     @GetMapping("/api/health")
     ResponseEntity<HealthResponse> health() {
         return ResponseEntity.ok()

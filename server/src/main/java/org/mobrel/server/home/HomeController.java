@@ -1,6 +1,5 @@
 package org.mobrel.server.home;
 
-import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -68,7 +67,6 @@ class HomeController {
                 QrRows.of(hello.get(0)));
     }
 
-    @Operation(summary = "Lets the home network in or shuts it out; at the kitchen's own machine only")
     @PutMapping("/api/access/home")
     HomeResponse choose(@Valid @RequestBody HomeRequest asked, HttpServletRequest request) {
         if (!doorways.isHere(request)) {

@@ -1,6 +1,5 @@
 package org.mobrel.server.listening;
 
-import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -54,9 +53,6 @@ class ListeningController {
         this.service = service;
     }
 
-    @Operation(
-            summary =
-                    "What a device heard at the stove in the last seconds; answers what it sounds like, and asks where it is silent")
     @PostMapping("/api/runs/{id}/hearing")
     HearingResponse hear(@PathVariable long id, @Valid @RequestBody HearingRequest heard) {
         ListeningService.Heard now = service.hear(

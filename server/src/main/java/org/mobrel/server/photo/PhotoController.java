@@ -1,6 +1,5 @@
 package org.mobrel.server.photo;
 
-import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
@@ -50,9 +49,6 @@ class PhotoController {
         this.service = service;
     }
 
-    @Operation(
-            summary =
-                    "Photos of a run, of all runs of a batch, or of a lot and the load it comes from; one of the three")
     @GetMapping
     List<PhotoResponse> photos(
             @RequestParam Optional<Long> run, @RequestParam Optional<Long> batch, @RequestParam Optional<String> lot) {

@@ -89,7 +89,7 @@ final class BatchRecord {
         body.append(lots(lots)).append("<p class=\"small\">").append(caution).append("</p>");
         body.append("<div class=\"behind\"><h2>Ingredients and their rows</h2>").append(lines(batch.ruling()));
         runs.forEach(run -> body.append(events(run)));
-        return Html.page(paper.page(14) + STYLE, body + "</div>");
+        return Html.page(batch.title(), paper.page(14) + STYLE, body + "</div>");
     }
 
     private String load(Run run) {
@@ -107,7 +107,7 @@ final class BatchRecord {
                                         : sealed + " of " + state.checked().size() + " sealed"))
                 + "</p><p>" + moments(run, state) + "</p>"
                 + TracePicture.of(run, state, times.minute())
-                        .map(picture -> "<img class=\"trace\" src=\"" + picture + "\" alt=\"\"/>")
+                        .map(picture -> "<img class=\"trace\" src=\"" + picture + "\" alt=\"Pressure over time\"/>")
                         .orElse("")
                 + (run.events().isEmpty() ? "" : deviations(state)) + seals(run, state) + "</div>";
     }

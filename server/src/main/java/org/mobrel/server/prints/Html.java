@@ -16,9 +16,13 @@ final class Html {
         return "<td>" + text(words) + "</td>";
     }
 
-    static String page(String style, String body) {
-        return """
-               <html xmlns="http://www.w3.org/1999/xhtml"><head><meta charset="UTF-8"/><style>
+    static String page(String title, String style, String body) {
+        String head =
+                "<html xmlns=\"http://www.w3.org/1999/xhtml\" lang=\"en\"><head><meta charset=\"UTF-8\"/><title>%s</title>"
+                                .formatted(text(title))
+                        + "<meta name=\"description\" content=\"%s\"/><style>".formatted(text(title));
+        return head
+                + """
                body { font-family: 'DejaVu Sans'; font-size: 10.5pt; color: #000; margin: 0; }
                h1 { font-size: 19pt; margin: 0 0 2mm 0; } h2 { font-size: 12.5pt; margin: 5mm 0 1.5mm 0; }
                table { border-collapse: collapse; width: 100%; } td, th { text-align: left; vertical-align: top; padding: 1mm 3mm 1mm 0; }

@@ -1,12 +1,14 @@
 package org.mobrel.server.prints;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
 
 /** Makes a page of HTML into a PDF, with fonts of its own and nothing from outside. */
 final class Pdf {
@@ -26,10 +28,13 @@ final class Pdf {
         builder.useFont(() -> font("DejaVuSans.ttf"), "DejaVu Sans", 400, FontStyle.NORMAL, true);
         builder.useFont(() -> font("DejaVuSans-Bold.ttf"), "DejaVu Sans", 700, FontStyle.NORMAL, true);
         builder.withHtmlContent(html, null);
+        // Tagged: whoever has a page read aloud hears it in its order.
+        builder.usePdfUaAccessibility(true);
         builder.withProducer("Mobrel");
-        builder.toStream(out);
-        try {
-            builder.run();
+        try (PdfBoxRenderer renderer = builder.buildPdfRenderer()) {
+            renderer.createPDFWithoutClosing();
+            // Its compressed form counts one object too many, which strict readers warn of.
+            renderer.getPdfDocument().save(out, CompressParameters.NO_COMPRESSION);
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }

@@ -128,7 +128,7 @@ public class PrintService {
                 + " .label .in { padding: 2mm; } .name { font-size: 10.5pt; font-weight: bold; } .code { font-size: 12pt; font-weight: bold; }"
                 + " .label img { float: right; width: %1$smm; height: %1$smm; }"
                         .formatted(Math.min(17, sheet.height() - 6));
-        return Pdf.of(Html.page(style, body + (each.isEmpty() ? "" : "</div>")));
+        return Pdf.of(Html.page("Labels", style, body + (each.isEmpty() ? "" : "</div>")));
     }
 
     /** How many labels of a lot. */
@@ -136,7 +136,10 @@ public class PrintService {
 
     private String inside(ShelfLot lot, String address) {
         String code = lot.lot().code().text();
-        return (address.isEmpty() ? "" : "<img src=\"" + QrCode.picture(address + code) + "\" alt=\"\"/>")
+        return (address.isEmpty()
+                        ? ""
+                        : "<img src=\"" + QrCode.picture(address + code)
+                                + "\" alt=\"The lot's page as a square code\"/>")
                 + "<div class=\"name\">" + Html.text(lot.name()) + "</div><div class=\"code\">" + Html.text(code)
                 + "</div><div>canned " + day(lot.cannedOn()) + "<br/>best by " + day(lot.bestBy()) + "</div>"
                 + (lot.finish().isEmpty() ? "" : "<div>" + Html.text(lot.finish()) + "</div>")
@@ -150,6 +153,7 @@ public class PrintService {
         List<ShelfLot> lots = shelf.standing("", "", 0, MOST_LOTS);
         int jars = lots.stream().mapToInt(lot -> lot.lot().jars()).sum();
         return Pdf.of(Html.page(
+                "The shelf",
                 paper.page(14),
                 "<h1>The shelf</h1><p>"
                         + Html.text(day(shelf.today()) + " · " + jars + " jars in " + lots.size()
@@ -187,6 +191,7 @@ public class PrintService {
                     .append("</tr>");
         }
         return Pdf.of(Html.page(
+                "On hold",
                 paper.page(14),
                 "<h1>On hold: do not use</h1><p>"
                         + Html.text(day(shelf.today()) + " · " + lots.size() + (lots.size() == 1 ? " lot" : " lots"))

@@ -34,11 +34,13 @@ final class ProcessCard {
                 + "</span> " + (dial ? "psi<br/>or more, on this dial" : "lb<br/>weight, moving properly")
                 + "</td></tr></table><table class=\"drawn\"><tr><td><img class=\"gauge\" src=\""
                 + (dial ? CardPictures.dial(run.plan().target().psi().doubleValue()) : CardPictures.weight(target))
-                + "\" alt=\"\"/></td><td><img class=\"load\" src=\"" + CardPictures.load(run.jars())
-                + "\" alt=\"\"/></td><td class=\"rules\">" + rules(minutes, mark) + "</td></tr></table>"
+                + "\" alt=\"What it shows at pressure\"/></td><td><img class=\"load\" src=\""
+                + CardPictures.load(run.jars())
+                + "\" alt=\"How the jars stand\"/></td><td class=\"rules\">" + rules(minutes, mark)
+                + "</td></tr></table>"
                 + "<table class=\"lines\">" + lines(minutes) + "</table><p class=\"small\">" + Html.text(caution)
                 + "</p>";
-        return Html.page(paper.page(MARGIN_MM * scale(paper)) + style(scale(paper)), body);
+        return Html.page(run.title(), paper.page(MARGIN_MM * scale(paper)) + style(scale(paper)), body);
     }
 
     /** Everything is as much smaller as the sheet is. */

@@ -36,7 +36,6 @@ class RulingExamples {
         return document -> {
             Operation ruling = Objects.requireNonNull(document.getPaths().get("/api/ruling"))
                     .getPost();
-            ruling.setSummary("Rules on a batch by the published tables; keeps no state");
             put(ruling.getRequestBody().getContent(), json, ASKED);
             put(Objects.requireNonNull(ruling.getResponses().get("200")).getContent(), json, service.answer(ASKED));
         };

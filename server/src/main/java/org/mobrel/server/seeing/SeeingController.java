@@ -1,6 +1,5 @@
 package org.mobrel.server.seeing;
 
-import io.swagger.v3.oas.annotations.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -50,9 +49,6 @@ class SeeingController {
         this.service = service;
     }
 
-    @Operation(
-            summary =
-                    "What a device saw of the dial just now; answers what that looks like, and asks where it is too low or hidden")
     @PostMapping("/api/runs/{id}/seeing")
     SeeingResponse see(@PathVariable long id, @Valid @RequestBody SeeingRequest look) {
         SeeingService.Seen now = service.see(

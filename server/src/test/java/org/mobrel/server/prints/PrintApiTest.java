@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDDocumentCatalog;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -191,9 +192,20 @@ class PrintApiTest {
                             "jar 3: sealed",
                             "4 of 4 sealed",
                             canned.lot());
+            for (PDDocument each : List.of(record, shelf, holds)) {
+                PDDocumentCatalog catalog = each.getDocumentCatalog();
+                assertThat(catalog.getMarkInfo().isMarked()).isTrue();
+                assertThat(catalog.getStructureTreeRoot().getKids()).isNotEmpty();
+                assertThat(catalog.getLanguage()).isEqualTo("en");
+            }
+            assertThat(record.getDocumentInformation().getTitle()).isEqualTo(record(server, canned));
             assertThat(text(shelf)).contains(canned.lot(), "4 quarts", "Shelf 4");
             assertThat(text(holds)).contains("On hold: do not use").doesNotContain(canned.lot());
         }
+    }
+
+    private static String record(TestServer server, Canned canned) {
+        return server.get("/api/batches/" + canned.batch()).body().get("title").asString();
     }
 
     /** What somebody asks for years later stands on the first page; every line and event behind it. */

@@ -4,7 +4,7 @@ import { AccessGate } from "@/access";
 import { Spinner } from "@/kit";
 import { useKitchen } from "@/kitchen";
 import { useSendKeptEdits } from "@/plan";
-import { notation, writeAs } from "@/quantity";
+import { goByZone, notation, writeAs } from "@/quantity";
 import { Link, Outlet, PlaceLink, useScroll, useShown } from "@/routing";
 import { Alarms } from "@/stove";
 import { AwayStrip } from "./AwayStrip";
@@ -43,6 +43,7 @@ function Places() {
   const kitchen = useKitchen();
   if (kitchen.data) {
     writeAs(kitchen.data);
+    goByZone(kitchen.data.zone);
   }
   const { hours, dates, units } = notation();
   return (

@@ -4,6 +4,7 @@ import { HomeNetworkCard, PeopleCard, SignedInCard, useAccess } from "@/access";
 import { wrongAt } from "@/api/problem";
 import { applyTheme, chosenTheme, type ThemeChoice } from "@/app";
 import { Button, Card, Choice, LinkButton, PageFrame, ProblemNote, Spinner, useKept } from "@/kit";
+import { deviceAhead, formatSpan } from "@/quantity";
 import { AltitudeField } from "./AltitudeField";
 import { BackupCard } from "./BackupCard";
 import { CannerCard } from "./CannerCard";
@@ -112,6 +113,7 @@ function Settings({ kitchen }: { readonly kitchen: Kitchen }) {
         ]}
         onChange={(hours) => save({ hours })}
       />
+      <OtherClock zone={kitchen.zone} />
       <Choice
         label="Dates"
         value={kitchen.dates}
@@ -161,5 +163,17 @@ function Canners({ kitchen }: { readonly kitchen: Kitchen }) {
         </div>
       )}
     </div>
+  );
+}
+
+/** Nothing where this device's clock and the kitchen's agree. */
+function OtherClock({ zone }: { readonly zone: string }) {
+  const minutes = deviceAhead(Date.now());
+  return minutes === 0 ? null : (
+    <p className="rounded-field bg-mustard-wash px-3 py-2 text-[0.95rem]">
+      This device's clock is {formatSpan(Math.abs(minutes) * 60_000)} {minutes > 0 ? "ahead of" : "behind"}{" "}
+      the kitchen's, which goes by {zone}. Times are shown by the kitchen's. If the kitchen is where this
+      device is, set the time zone of the machine that Mobrel runs on, or MOBREL_ZONE.
+    </p>
   );
 }

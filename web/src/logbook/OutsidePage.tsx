@@ -13,7 +13,7 @@ import {
   whenSent,
 } from "@/kit";
 import { useKitchen } from "@/kitchen";
-import { forInput, formatDateTime, formatSpan, JAR_SIZES, jarWord } from "@/quantity";
+import { forInput, formatDateTime, formatSpan, fromInput, JAR_SIZES, jarWord } from "@/quantity";
 import type { QuestionAnswer } from "@/ruling";
 import { type Done, type Hindsight, useHindsight } from "./useBatches";
 
@@ -55,7 +55,7 @@ export function OutsidePage() {
       boiled: now.boiled,
     },
     answers: [...given],
-    finishedAt: new Date(finished).toISOString(),
+    finishedAt: fromInput(finished) ?? "",
     keep,
   });
   const answer = (question: Question, choice: string) => {
@@ -83,7 +83,7 @@ export function OutsidePage() {
       set(value);
       check.reset();
     };
-  const ready = lines.trim() !== "" && !Number.isNaN(Date.parse(finished));
+  const ready = lines.trim() !== "" && fromInput(finished) !== undefined;
   return (
     <PageFrame
       title="I did it like this"

@@ -1,7 +1,7 @@
 import { memo, useState } from "react";
 import { wrongAt } from "@/api/problem";
 import { Button, Card, Choice, Disclosure, Field } from "@/kit";
-import { forInput, formatDateTime, formatTime } from "@/quantity";
+import { forInput, formatDateTime, formatTime, fromInput } from "@/quantity";
 import { applyRemedy, type DaySettings, type PlanEdit, setDayOf, setTimeOf } from "./body";
 import { DayRibbon } from "./DayRibbon";
 import { CalendarLink } from "./LoadsCard";
@@ -84,9 +84,9 @@ function When({ day, aim, error, fixed, set, setTime }: WhenProps) {
   const at = done ? day.end : day.start;
   const type = (local: string) => {
     setTyping(local);
-    const chosen = new Date(local);
-    if (!Number.isNaN(chosen.getTime())) {
-      setTime(chosen.toISOString());
+    const chosen = fromInput(local);
+    if (chosen !== undefined) {
+      setTime(chosen);
     }
   };
   return (

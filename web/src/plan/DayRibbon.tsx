@@ -1,6 +1,6 @@
 import { type PointerEvent, useRef, useState } from "react";
 import { useWidth } from "@/kit";
-import { formatTime } from "@/quantity";
+import { byTheKitchensClock, formatTime } from "@/quantity";
 import type { Day, Plan } from "./usePlan";
 
 interface Props {
@@ -121,8 +121,8 @@ interface HourProps {
 
 function Hours({ start, minutes, scale, height }: HourProps) {
   const every = minutes > 600 ? 120 : 60;
-  const offset = new Date(start).getTimezoneOffset() * MINUTE;
-  const first = Math.ceil((start - offset) / (every * MINUTE)) * every * MINUTE + offset;
+  const shown = byTheKitchensClock(start).getTime();
+  const first = start + ((every * MINUTE - (shown % (every * MINUTE))) % (every * MINUTE));
   const hours = [];
   for (let at = first; at <= start + minutes * MINUTE; at += every * MINUTE) {
     hours.push(at);

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Button, Card, Choice, LinkButton, ProblemNote, Spinner } from "@/kit";
 import { formatClock, formatVolume } from "@/quantity";
 import { CannerPicture } from "./CannerPicture";
@@ -84,8 +84,10 @@ function Evening({ offer, altitudeKnown, again }: EveningProps) {
       }),
     [mutate, offer, scene, seed],
   );
+  const ended = useRef(false);
   useEffect(() => {
-    if (over) {
+    if (over && !ended.current) {
+      ended.current = true;
       scene.play(false);
       send();
     }

@@ -12,11 +12,13 @@ import {
   formatToday,
   formatVolume,
   formatWhole,
+  fromInput,
 } from "./format";
 import { countJars, jarWord } from "./jars";
 import { formatInches, formatInchSpan, withLengths } from "./length";
 import { notationOf, usualPaper, writeAs } from "./notation";
 import { formatClock, formatSpan } from "./time";
+import { deviceAhead, goByZone } from "./zone";
 
 test.each([
   [0, "us", "0 cups"],
@@ -196,4 +198,31 @@ test.each([
 ])("a step that says %s is read in both measures", (step, us, metric) => {
   expect(withLengths(step, { ...notationOf("en-GB"), units: "us" })).toBe(us);
   expect(withLengths(step, { ...notationOf("en-GB"), units: "metric" })).toBe(metric);
+});
+
+test("times go by the kitchen's zone, whatever the device's", () => {
+  // The last instants of a summer and of a winter time, and the first of the next.
+  const instants = [
+    "2026-03-29T00:59:59Z",
+    "2026-03-29T01:00:00Z",
+    "2026-10-25T00:59:00Z",
+    "2026-10-25T01:00:00Z",
+  ];
+  const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  goByZone("Europe/Berlin");
+  expect(instants.map(forInput)).toEqual([
+    "2026-03-29T01:59",
+    "2026-03-29T03:00",
+    "2026-10-25T02:59",
+    "2026-10-25T02:00",
+  ]);
+  expect(fromInput("2026-12-24T18:30")).toBe("2026-12-24T17:30:00.000Z");
+  expect(dayOf("2026-12-31T23:30:00Z")).toBe("2027-01-01");
+  goByZone("America/Denver");
+  expect(formatTime("2026-12-24T18:30:00Z", notationOf("en-US"))).toBe("11:30 am");
+  expect(fromInput("2026-06-24T11:30")).toBe("2026-06-24T17:30:00.000Z");
+  expect(deviceAhead(0)).toBe(7 * 60 - new Date(0).getTimezoneOffset());
+  goByZone("No/Such");
+  expect(deviceAhead(0)).toBe(0);
+  goByZone(own);
 });

@@ -1,4 +1,5 @@
 import { type Notation, notation } from "./notation";
+import { byTheKitchensClock, instantOf } from "./zone";
 
 const MONTHS = [
   "January",
@@ -21,8 +22,8 @@ const short = (name: string) => name.slice(0, 3);
 
 /** '16:42' or '4:42 pm'. */
 export function formatTime(instant: string | number | Date, as: Notation = notation()): string {
-  const at = new Date(instant);
-  return clock(at.getHours(), at.getMinutes(), as);
+  const at = byTheKitchensClock(instant);
+  return clock(at.getUTCHours(), at.getUTCMinutes(), as);
 }
 
 function clock(hours: number, minutes: number, as: Notation): string {
@@ -33,29 +34,33 @@ function clock(hours: number, minutes: number, as: Notation): string {
 
 /** '11 October 2026', 'October 11, 2026' or '2026-10-11', for a day without a time. */
 export function formatDate(day: string, as: Notation = notation()): string {
-  const at = new Date(day.length === 10 ? `${day}T12:00` : day);
-  const month = MONTHS[at.getMonth()] ?? "";
+  const at = day.length === 10 ? new Date(`${day}T12:00Z`) : byTheKitchensClock(day);
+  const month = MONTHS[at.getUTCMonth()] ?? "";
   switch (as.dates) {
     case "day":
-      return `${at.getDate()} ${month} ${at.getFullYear()}`;
+      return `${at.getUTCDate()} ${month} ${at.getUTCFullYear()}`;
     case "month":
-      return `${month} ${at.getDate()}, ${at.getFullYear()}`;
+      return `${month} ${at.getUTCDate()}, ${at.getUTCFullYear()}`;
     case "year":
-      return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
+      return `${at.getUTCFullYear()}-${two(at.getUTCMonth() + 1)}-${two(at.getUTCDate())}`;
   }
 }
 
 /** 'Monday 23 November' or 'Monday, November 23'. */
 export function formatToday(instant: string | number | Date, as: Notation = notation()): string {
-  const at = new Date(instant);
-  return weekdayAnd(WEEKDAYS[at.getDay()] ?? "", inOrder(at.getDate(), MONTHS[at.getMonth()] ?? "", as), as);
+  const at = byTheKitchensClock(instant);
+  return weekdayAnd(
+    WEEKDAYS[at.getUTCDay()] ?? "",
+    inOrder(at.getUTCDate(), MONTHS[at.getUTCMonth()] ?? "", as),
+    as,
+  );
 }
 
 /** 'Mon 23 Nov' or 'Mon, Nov 23'. */
 function formatShortDay(instant: string | number | Date, as: Notation = notation()): string {
-  const at = new Date(instant);
-  const day = inOrder(at.getDate(), short(MONTHS[at.getMonth()] ?? ""), as);
-  return weekdayAnd(short(WEEKDAYS[at.getDay()] ?? ""), day, as);
+  const at = byTheKitchensClock(instant);
+  const day = inOrder(at.getUTCDate(), short(MONTHS[at.getUTCMonth()] ?? ""), as);
+  return weekdayAnd(short(WEEKDAYS[at.getUTCDay()] ?? ""), day, as);
 }
 
 /** 'Mon 23 Nov, 16:42' */
@@ -65,7 +70,7 @@ export function formatDateTime(instant: string | number | Date, as: Notation = n
 
 /** 'Sun 21:00', for a time within a few days. */
 export function formatDayTime(instant: string | number | Date, as: Notation = notation()): string {
-  return `${short(WEEKDAYS[new Date(instant).getDay()] ?? "")} ${formatTime(instant, as)}`;
+  return `${short(WEEKDAYS[byTheKitchensClock(instant).getUTCDay()] ?? "")} ${formatTime(instant, as)}`;
 }
 
 function weekdayAnd(weekday: string, day: string, as: Notation): string {
@@ -76,15 +81,20 @@ function inOrder(day: number, month: string, as: Notation): string {
   return as.dates === "day" ? `${day} ${month}` : `${month} ${day}`;
 }
 
-/** The day of an instant on this device, as days are sent: '2026-10-11'. */
+/** The day of an instant in the kitchen, as days are sent: '2026-10-11'. */
 export function dayOf(instant: string | number | Date): string {
   return forInput(instant).slice(0, 10);
 }
 
-/** As a date and time input wants it, by this device's clock: '2026-10-11T16:42'. */
+/** As a date and time input wants it, by the kitchen's clock: '2026-10-11T16:42'. */
 export function forInput(instant: string | number | Date): string {
-  const at = new Date(instant);
-  return new Date(at.getTime() - at.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+  return byTheKitchensClock(instant).toISOString().slice(0, 16);
+}
+
+/** What was typed into such an input, as it is sent; undefined while it is no time. */
+export function fromInput(typed: string): string | undefined {
+  const at = Date.parse(`${typed}Z`);
+  return Number.isNaN(at) ? undefined : new Date(instantOf(at)).toISOString();
 }
 
 /** Whole days from one day to another, each as 'YYYY-MM-DD'. */

@@ -12,6 +12,7 @@ export {
   formatToday,
   formatVolume,
   formatWhole,
+  fromInput,
 } from "./format";
 export { countJars, JAR_SIZES, jarWord } from "./jars";
 export { formatInches, formatInchSpan, withLengths } from "./length";
@@ -19,3 +20,4 @@ export { type DateOrder, type Notation, notation, notationOf, usualPaper, writeA
 export { type Bounds, readNumber } from "./readNumber";
 export { formatClock, formatMinutes, formatSpan } from "./time";
 export { wholeNumber } from "./wholeNumber";
+export { byTheKitchensClock, deviceAhead, goByZone, instantOf } from "./zone";

@@ -39,6 +39,7 @@ export const kitchen = (part: Partial<Kitchen> = {}): Kitchen => ({
   ],
   bestMonths: 12,
   hours: "device",
+  zone: "",
   dates: "device",
   care: [],
   burners: 4,

@@ -6,7 +6,7 @@ import { useAutomaticBackups, useKitchen } from "@/kitchen";
 import { OutsideList } from "@/logbook";
 import { TodaysDay } from "@/plan";
 import { usePractice } from "@/practice";
-import { countJars, formatClock, formatDateTime, formatToday, jarWord } from "@/quantity";
+import { countJars, formatClock, formatDateTime, formatToday, instantOf, jarWord } from "@/quantity";
 import { Link } from "@/routing";
 import { type Lot, type Need, useHolds, useJarColours, useNeeds, useShelf } from "@/shelf";
 import { jarsInside, KeptTaps, type Run, runNow, stageLabel, useRunNow, useRuns } from "@/stove";
@@ -34,7 +34,7 @@ export function TodayPage() {
       title="Today"
       lead={formatToday(
         // The kitchen's own day, which near midnight or on a wrongly set tablet is not the device's.
-        shelf.data ? new Date(`${shelf.data.today}T12:00`) : now,
+        shelf.data ? instantOf(Date.parse(`${shelf.data.today}T12:00Z`)) : now,
       )}
       actions={
         <>

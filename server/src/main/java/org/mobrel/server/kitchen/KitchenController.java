@@ -2,6 +2,7 @@ package org.mobrel.server.kitchen;
 
 import jakarta.validation.Valid;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
 import java.util.HashSet;
 import java.util.List;
@@ -31,10 +32,12 @@ class KitchenController {
 
     private final KitchenService service;
     private final CannerMapper words;
+    private final ZoneId zone;
 
-    KitchenController(KitchenService service, CannerMapper words) {
+    KitchenController(KitchenService service, CannerMapper words, ZoneId zone) {
         this.service = service;
         this.words = words;
+        this.zone = zone;
     }
 
     @GetMapping
@@ -55,6 +58,7 @@ class KitchenController {
                 kitchen.bestMonths(),
                 kitchen.writing().hours(),
                 kitchen.writing().dates(),
+                zone.getId(),
                 kitchen.care().stream().sorted().map(CheckTick.Check::code).toList(),
                 kitchen.altitude().map(Opening::boilAt).map(Minutes::value).orElse(null),
                 kitchen.altitude().map(words::bands).orElse(List.of()),

@@ -26,6 +26,7 @@ final class KitchenMessages {
      * @param boilToTasteMin how long a jar is boiled before anybody tastes it; null where the altitude is not known: at least 10, more above
      *     1,000 ft
      * @param dates which part of a date comes first: day, month, year or device
+     * @param zone the time zone whose clock and days the kitchen goes by, such as Europe/Berlin
      */
     record KitchenResponse(
             long version,
@@ -41,6 +42,7 @@ final class KitchenMessages {
             int bestMonths,
             String hours,
             String dates,
+            String zone,
             List<String> care,
             @Nullable Integer boilToTasteMin,
             List<BandResponse> bands,

@@ -34,6 +34,7 @@ import org.mobrel.server.practice.PracticeMessages.LinesTryRequest;
 import org.mobrel.server.practice.PracticeMessages.RehearsalRequest;
 import org.mobrel.server.practice.SceneMessages.SceneActBody;
 import org.mobrel.server.ruling.RulingService;
+import org.mobrel.server.sharing.SharedFields;
 import org.mobrel.steam.Scene;
 import org.mobrel.steam.SceneAct;
 import org.springframework.stereotype.Service;
@@ -48,6 +49,7 @@ public class PracticeService {
     private final Drills drills;
     private final SceneService scenes;
     private final PracticeTryRepository tries;
+    private final SharedFields turns;
     private final DrillJudge judge;
     private final RuleBook rules;
     private final LineExercise lines;
@@ -57,6 +59,7 @@ public class PracticeService {
             Drills drills,
             SceneService scenes,
             PracticeTryRepository tries,
+            SharedFields turns,
             RulingService rulings,
             Catalogue catalogue,
             PressureTable pressures,
@@ -65,6 +68,7 @@ public class PracticeService {
         this.drills = drills;
         this.scenes = scenes;
         this.tries = tries;
+        this.turns = turns;
         this.judge = new DrillJudge(rulings.rulings(), pressures, reader);
         this.rules = new RuleBook(catalogue, pressures);
         this.lines = new LineExercise(rulings.rulings(), reader);
@@ -182,6 +186,8 @@ public class PracticeService {
     }
 
     private void add(PracticeTry one) {
+        // In turn: the same try sent twice at once would be written twice.
+        turns.await();
         if (tries.find(one.kind(), one.exercise(), one.seed()).isEmpty()) {
             tries.add(one);
         }

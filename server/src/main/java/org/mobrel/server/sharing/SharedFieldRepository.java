@@ -28,6 +28,12 @@ class SharedFieldRepository {
         return version();
     }
 
+    void lock() {
+        db.sql("SELECT number FROM shared_counter WHERE id = 1 FOR UPDATE")
+                .query(Long.class)
+                .single();
+    }
+
     long replaced() {
         return db.sql("SELECT replaced FROM shared_counter WHERE id = 1")
                 .query(Long.class)

@@ -52,6 +52,12 @@ public class SharedFields {
         return new Change(concept, item, number, number - 1, Map.of(), 0);
     }
 
+    /** Waits until no change is under way, and lets none begin until the transaction ends. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void await() {
+        repository.lock();
+    }
+
     /** Notes that a field was written by something that had no page before it, such as a run that used up jars. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void wrote(String concept, String item, String field) {

@@ -7,6 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -176,6 +179,23 @@ class PracticeApiTest {
                         .status())
                 .isEqualTo(400);
         assertThat(server.get("/api/practice/drills/no-such-drill").status()).isEqualTo(404);
+    }
+
+    @Test
+    void a_try_that_is_sent_again_and_again_at_once_is_one_try(TestServer server) {
+        String tries = "/api/practice/drills/vent-cut-short/tries";
+        int before = entry(server, "vent-cut-short").get("tries").asInt();
+        List<Integer> answers = IntStream.range(0, 8)
+                .mapToObj(device -> CompletableFuture.supplyAsync(
+                        () -> server.post(tries, "{\"seed\": 41, \"choice\": \"wait\", \"lastedMillis\": 0}")
+                                .status(),
+                        Executors.newSingleThreadExecutor()))
+                .toList()
+                .stream()
+                .map(CompletableFuture::join)
+                .toList();
+        assertThat(answers).containsOnly(200);
+        assertThat(entry(server, "vent-cut-short").get("tries").asInt()).isEqualTo(before + 1);
     }
 
     @Test

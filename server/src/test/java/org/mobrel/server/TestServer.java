@@ -248,6 +248,11 @@ public final class TestServer implements BeforeAllCallback, ParameterResolver {
         return running.context().getBean(type);
     }
 
+    /** Tells the server's own parts of something, as one of them does. */
+    public void publish(Object event) {
+        running.context().publishEvent(event);
+    }
+
     /** Its database, for looking at what no door shows. */
     public JdbcClient database() {
         return bean(JdbcClient.class);

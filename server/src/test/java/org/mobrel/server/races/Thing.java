@@ -6,7 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.mobrel.server.TestServer;
+import org.mobrel.server.platform.KitchenReplaced;
 import org.mobrel.server.run.TestKitchen;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 
 /** What two devices have open at once. */
@@ -100,6 +104,26 @@ enum Thing {
         of.put("burners", 2 + count % 5);
         of.put("kitchen", server.kitchenVersion());
         return of;
+    }
+
+    /** A kitchen with the canners and runs of thousands of rounds would be looked at after each. */
+    static void emptied(TestServer server) {
+        kitchen = null;
+        stock = null;
+        List<String> kept = List.of("flyway_schema_history", "kitchen", "kitchen_edition", "shared_counter");
+        new TransactionTemplate(server.bean(PlatformTransactionManager.class)).executeWithoutResult(status -> {
+            JdbcClient database = server.database();
+            database.sql("SET FOREIGN_KEY_CHECKS = 0").update();
+            database
+                    .sql("SELECT table_name FROM information_schema.tables WHERE table_schema = DATABASE()")
+                    .query(String.class)
+                    .list()
+                    .stream()
+                    .filter(table -> !kept.contains(table))
+                    .forEach(table -> database.sql("DELETE FROM " + table).update());
+            database.sql("SET FOREIGN_KEY_CHECKS = 1").update();
+            server.publish(new KitchenReplaced());
+        });
     }
 
     private static TestKitchen kitchen(TestServer server) {

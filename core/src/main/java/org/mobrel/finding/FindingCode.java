@@ -31,7 +31,8 @@ public enum FindingCode {
     STEP_ADDS_STOPPED_FOOD("step-adds-stopped-food"),
     STEP_DRY_BEANS("step-dry-beans"),
     STEP_SHORT_VENT("step-short-vent"),
-    STEP_FORCED_COOLING("step-forced-cooling");
+    STEP_FORCED_COOLING("step-forced-cooling"),
+    STEP_PRACTICE("step-practice");
 
     private final String code;
 

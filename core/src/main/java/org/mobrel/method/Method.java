@@ -44,7 +44,8 @@ public record Method(
         if (steps.isEmpty()) {
             return NONE;
         }
-        List<Sentence> sentences = Sentence.of(steps);
+        List<Sentence> sentences =
+                Sentence.of(steps, word -> !reader.named(word).isEmpty());
         return new Method(steps, method.size(), sentences, new StepReader(reader).read(sentences), List.of());
     }
 
@@ -74,7 +75,8 @@ public record Method(
         both.addAll(other.steps);
         int by = steps.size();
         List<Sentence> all = new ArrayList<>(sentences);
-        other.sentences.forEach(one -> all.add(new Sentence(one.step() + by, one.text(), one.plain(), one.serving())));
+        other.sentences.forEach(
+                one -> all.add(new Sentence(one.step() + by, one.text(), one.named(), one.plain(), one.serving())));
         List<StepStatement> said = new ArrayList<>(sayings);
         other.sayings.forEach(saying -> said.add(saying.at(saying.quote().behind(by))));
         List<Answer> given = new ArrayList<>(answers);

@@ -2,6 +2,7 @@ package org.mobrel.method;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.mobrel.recipe.PlainText;
@@ -11,10 +12,11 @@ import org.mobrel.recipe.PlainText;
  *
  * @param step the index of its step, from 0
  * @param text as typed
- * @param plain for patterns
+ * @param named as typed, without words of food that name no food
+ * @param plain the same for patterns
  * @param serving whether it says what is done when the jar is opened
  */
-public record Sentence(int step, String text, String plain, boolean serving) {
+public record Sentence(int step, String text, String named, String plain, boolean serving) {
 
     private static final Pattern ENDS = Pattern.compile("(?<=[.!?;])\\s+(?=[\\p{Lu}\\d\"“(])|(?<=[!?;])\\s+|\\R+");
 
@@ -40,7 +42,7 @@ public record Sentence(int step, String text, String plain, boolean serving) {
             "\\b(?:fill|ladle|pack)\\w*\\b.{0,60}\\bjars?\\b|\\bbefore (?:filling|canning|processing|it goes|you (?:can|fill))\\b|\\bcanner\\b|\\b(?:into|in (?=(?:each|every|all)\\b)) ?(?:the |each |every |all |your |these |hot |clean |quart |pint |of )*jars?\\b");
 
     /** The sentences of the steps in their order; what follows a sentence about serving in its step is about serving too. */
-    static List<Sentence> of(List<String> steps) {
+    static List<Sentence> of(List<String> steps, Predicate<String> isFood) {
         List<Sentence> all = new ArrayList<>();
         for (int step = 0; step < steps.size(); step++) {
             boolean serving = false;
@@ -48,17 +50,33 @@ public record Sentence(int step, String text, String plain, boolean serving) {
                 continue;
             }
             for (String text : parts(steps.get(step))) {
-                String plain = PlainText.of(text);
+                String named = Things.leftOut(text, isFood);
+                String plain = PlainText.of(named);
+                List<String> effects = SaidTogether.in(new Sentence(step, text.strip(), named.strip(), plain, false));
                 boolean canning = CANNING.matcher(plain).find();
-                serving = !canning
-                        && (serving
-                                || SERVING.matcher(plain).find()
-                                || SERVE.matcher(plain).find()
-                                || LIKED.matcher(plain).find());
-                all.add(new Sentence(step, text.strip(), plain, serving));
+                boolean goesOn = serving && effects.stream().allMatch(Sentence::mayBeLater);
+                serving = effects.contains("later")
+                        || effects.contains("not-there")
+                        || !canning
+                                && (goesOn
+                                        || SERVING.matcher(plain).find()
+                                        || SERVE.matcher(plain).find()
+                                        || LIKED.matcher(plain).find());
+                all.add(new Sentence(step, text.strip(), named.strip(), plain, serving));
+                // What is not there, or is skimmed before serving, says nothing of what follows.
+                serving &= !effects.contains("not-there") && !plain.contains("before serving");
             }
         }
         return all;
+    }
+
+    /** What is done with full jars and their canner is not done at the table. */
+    private static boolean mayBeLater(String effect) {
+        return effect.equals("later")
+                || effect.equals("purees")
+                || effect.equals("thickens")
+                || effect.equals("fat")
+                || effect.equals("more-food");
     }
 
     private static boolean isStory(String step) {

@@ -41,7 +41,7 @@ final class StepReader {
             if (sentence.serving()) {
                 continue;
             }
-            List<LineReader.Named> named = reader.named(sentence.text());
+            List<LineReader.Named> named = reader.named(sentence.named());
             spoils(sentence, named, sayings);
             packs(sentence, next(sentences, at), named, heated, sayings);
             beans(sentences, at, named, sayings);
@@ -51,15 +51,51 @@ final class StepReader {
             work(sentence, named, sayings);
             StatedProcess.in(sentence.text())
                     .forEach(stated -> sayings.add(new StepStatement.States(quote(sentence), stated)));
-            for (Departure departure : Departure.values()) {
-                if (departure.isSaidIn(sentence)) {
-                    sayings.add(new StepStatement.Departs(quote(sentence), departure));
-                }
-            }
+            together(sentence, sayings);
             processed |= sentence.says(StepPhrases.PROCESSES);
             heated |= sentence.says(StepPhrases.HEATS);
         }
         return sayings;
+    }
+
+    /** What its words come to together, unless more is known of it already. */
+    private static void together(Sentence sentence, List<StepStatement> sayings) {
+        StepStatement.Quote quote = quote(sentence);
+        List<StepStatement> own =
+                sayings.stream().filter(said -> said.quote().equals(quote)).toList();
+        List<String> effects = SaidTogether.in(sentence);
+        for (String effect : effects) {
+            Optional<StepStatement> said =
+                    switch (effect) {
+                        case "purees" -> Optional.of(new StepStatement.Purees(quote));
+                        case "thickens" -> Optional.of(new StepStatement.Thickens(quote));
+                        case "dry-beans" -> Optional.of(new StepStatement.DryBeans(quote));
+                        case "short-vent" -> Optional.of(new StepStatement.ShortVent(quote));
+                        case "forced-cooling" -> Optional.of(new StepStatement.ForcedCooling(quote));
+                        default -> Optional.empty();
+                    };
+            said.filter(one -> own.stream().noneMatch(other -> other.getClass() == one.getClass()))
+                    .ifPresent(sayings::add);
+        }
+        for (Departure departure : Departure.values()) {
+            if (departure.isSaidIn(sentence, effects) && own.stream().noneMatch(said -> says(said, departure))) {
+                sayings.add(new StepStatement.Departs(quote, departure));
+            }
+        }
+    }
+
+    /** Whether a statement tells more exactly what a departure would tell. */
+    private static boolean says(StepStatement said, Departure departure) {
+        return switch (departure) {
+            case SHORT_SOAK -> said instanceof StepStatement.Soaks || said instanceof StepStatement.DryBeans;
+            case UNBOILED -> said instanceof StepStatement.BoilsBeans || said instanceof StepStatement.DryBeans;
+            case RAW -> said instanceof StepStatement.PacksRaw;
+            case FULL -> said instanceof StepStatement.Fills;
+            case UNPEELED -> said instanceof StepStatement.Unpeeled;
+            case PIECES -> said instanceof StepStatement.Cuts;
+            case FAT, MORE_FOOD -> said instanceof StepStatement.AddsStopped;
+            default -> false;
+        };
     }
 
     private static Optional<Sentence> next(List<Sentence> sentences, int at) {

@@ -37,9 +37,9 @@ import org.mobrel.recipe.PlainText;
 public final class PageReader {
 
     private static final Pattern INGREDIENTS = heading(
-            "ingredients?(?: list)?|you(?:'ll| will)? need|what you(?:'ll| will)? need|shopping list|for the soup|the soup");
+            "ingredients?(?: list)?|you(?:'ll| will)? need|what goes in(?:to it)?|what's in it|for the jars|the shopping|what you(?:'ll| will)? need|shopping list|for the soup|the soup");
     private static final Pattern METHOD = heading(
-            "directions?|method|instructions?|preparation|steps|how to make it|how to(?: can)?|procedure|what to do|to make|to can|canning");
+            "directions?|method of preparation|canning directions|canning instructions|canning day|canning method|what you do|here's how|here is how|how we do it|how i do it|how i make it|how to do it|how you do it|process|processing|the work|making it|cooking|to do|to make it|to prepare|prepare|directions for canning|method|instructions?|preparation|steps|how to make it|how to(?: can)?|procedure|what to do|to make|to can|canning");
     private static final Pattern NOTES = heading("notes?|tips?|cook's notes?|remarks?|about this recipe|hints?");
     private static final Pattern INLINE = Pattern.compile(
             "^(ingredients?|you will need|directions?|method|instructions?|preparation|steps|procedure|notes?|tips?|hints?|remarks?)\\s*[:\\-–]\\s+(.+)$",
@@ -160,6 +160,17 @@ public final class PageReader {
     }
 
     private void part(String line, Section section, List<Part> parts) {
+        Optional<Asides.Kind> aside = Asides.of(BULLET.matcher(line).replaceFirst(""));
+        if (aside.isPresent() && (section != Section.METHOD || aside.get() == Asides.Kind.CLUTTER)) {
+            parts.add(new Part(
+                    switch (aside.get()) {
+                        case YIELD -> YIELD;
+                        case METHOD -> STEP;
+                        default -> hides(line) ? STEP : OTHER;
+                    },
+                    line));
+            return;
+        }
         switch (section) {
             case NOTES -> parts.add(new Part(REMARK, line));
             case METHOD -> parts.add(inMethod(line));
@@ -230,6 +241,11 @@ public final class PageReader {
                     isProse(line, read) ? REMARK : INGREDIENT,
                     BULLET.matcher(line).replaceFirst("")));
         }
+    }
+
+    /** Whether a line with an amount of a food stands beside the list's own. */
+    private boolean hides(String line) {
+        return reader.read(line).amount().isPresent() && changesTheJar(line, Set.of());
     }
 
     private static boolean startsWithNumber(String text) {

@@ -61,6 +61,7 @@ final class LineInterpreter {
         complete();
         readStates();
         serve();
+        describe();
         findMisspelledStops();
         FoodStates foods = new FoodStates(catalogue, rest, words, amount, mentions, stateWords, states);
         for (Found<Mention> found : mentions) {
@@ -269,6 +270,20 @@ final class LineInterpreter {
         for (int at = 0; at < tokens.size(); at++) {
             if (served.get(at)) {
                 understood.set(at);
+            }
+        }
+    }
+
+    /** Beside a food nobody is asked what 'hours' or 'whatever' is, unless it may be a slip for what is stopped. */
+    private void describe() {
+        for (int at = 0; !mentions.isEmpty() && at < tokens.size(); at++) {
+            if (isLeftOver(at)) {
+                String word =
+                        rest.substring(tokens.get(at).start(), tokens.get(at).end());
+                boolean slip = lexicon.nearStop(words.get(at)).isPresent();
+                if (GeneralWords.isEveryday(word) || GeneralWords.onlyDescribes(word) && !slip) {
+                    understood.set(at);
+                }
             }
         }
     }

@@ -166,15 +166,15 @@ public final class LineReader {
     }
 
     /**
-     * What a sentence of the method names letter for letter, without what it denies or keeps for serving; for in a sentence a strange
-     * word is no slip.
+     * What a sentence of the method names letter for letter, without what it denies or keeps for serving; a slip is
+     * believed where the word is none of English.
      */
     public List<Named> named(String sentence) {
         NormalText normal = NormalText.of(sentence);
         List<Token> tokens = Tokenizer.tokens(normal.plain());
         return new LineInterpreter(catalogue, lexicon, normal.plain(), tokens, Optional.empty())
                 .heard().stream()
-                        .filter(heard -> !heard.served() && !heard.misspelled())
+                        .filter(heard -> !heard.served() && (!heard.misspelled() || !GeneralWords.knows(heard.words())))
                         .map(heard -> new Named(heard.mention(), heard.words()))
                         .toList();
     }

@@ -16,6 +16,8 @@ public enum QuestionCode {
     FILL_SAYS_OTHERWISE("fill-says-otherwise"),
     SOAK_SAYS_OTHERWISE("soak-says-otherwise"),
     BOIL_SAYS_OTHERWISE("boil-says-otherwise"),
+    /** What a page says against the tested process. */
+    PRACTICE_SAYS_OTHERWISE("practice-says-otherwise"),
     /** A bottled sauce, or fat, of which the line does not say how much. */
     UNKNOWN_AMOUNT_OF_SAUCE("unknown-amount-of-sauce");
 

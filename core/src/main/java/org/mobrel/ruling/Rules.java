@@ -34,6 +34,7 @@ final class Rules {
             StepRules::cutsNoLargerThanTested,
             StepRules::ventsTenMinutes,
             StepRules::coolsByItself,
+            StepRules::nothingIsDoneAgainstTheProcess,
             JarRules::jarIsNoLargerThanAQuart,
             JarRules::everySizeHasATime,
             JarRules::altitudeIsInTheTable,

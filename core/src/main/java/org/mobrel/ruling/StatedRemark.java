@@ -8,7 +8,6 @@ import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mobrel.jars.JarSize;
-import org.mobrel.method.Departure;
 import org.mobrel.method.StatedProcess;
 import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.GaugePressure;
@@ -68,42 +67,12 @@ public record StatedRemark(String code, String text, OptionalInt step) {
 
     private static StatedRemark departs(StepStatement.Departs said) {
         return new StatedRemark(
-                switch (said.departure()) {
-                    case OTHER_METHOD -> "stated-method-differs";
-                    case NOT_PROCESSED -> "stated-without-process";
-                    case WAX -> "stated-wax";
-                    case LARGE_JARS -> "stated-large-jars";
-                    case USED_LIDS -> "stated-used-lids";
-                    case WAITING -> "stated-waiting";
-                    case HEADSPACE -> "stated-headspace";
-                    case TIMING -> "stated-timing";
-                    case AFTERWARDS -> "stated-afterwards";
-                    case NO_RACK -> "stated-no-rack";
-                },
+                said.departure().remark(),
                 "Your recipe says “%s.” %s"
-                        .formatted(said.quote().words().replaceAll("[.;,]+$", ""), against(said.departure())),
+                        .formatted(
+                                said.quote().words().replaceAll("[.;,]+$", ""),
+                                said.departure().why()),
                 OptionalInt.of(said.quote().step()));
-    }
-
-    private static String against(Departure departure) {
-        return switch (departure) {
-            case OTHER_METHOD ->
-                "Nothing but a pressure canner gets hot enough inside the jars of this, for however long.";
-            case NOT_PROCESSED ->
-                "A lid that holds says nothing of what lives on in the jar: without its full time under pressure the food belongs in the refrigerator or the freezer.";
-            case WAX -> "Wax closes no jar of this: it takes a new lid and a band.";
-            case LARGE_JARS -> "Nothing was tested in jars over a quart.";
-            case USED_LIDS -> "The compound of a lid seals once: each jar takes a new one.";
-            case WAITING ->
-                "Jars go into the canner as soon as they are filled: cold ones heat up more slowly than those that were tested.";
-            case HEADSPACE ->
-                "With less room than the card gives, a jar boils over, and food under its lid keeps it from sealing.";
-            case TIMING ->
-                "The time counts from when the pressure is reached, starts again when it is lost, and ends before the heat goes off.";
-            case AFTERWARDS ->
-                "The canner cools by itself to zero, stays shut ten minutes longer, and jars cool where they stand, their bands as they are.";
-            case NO_RACK -> "Jars stand on the rack: on the bare bottom they crack, and steam does not get round them.";
-        };
     }
 
     private static Optional<StatedRemark> differs(

@@ -18,6 +18,7 @@ import org.mobrel.foods.Pack;
 import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.JarTable;
+import org.mobrel.method.Departure;
 import org.mobrel.method.Method;
 import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.Fraction;
@@ -62,6 +63,7 @@ final class StepQuestions {
                         soak(batch, method),
                         boil(batch, method),
                         pieces(batch, method),
+                        practices(batch, method),
                         unlisted(batch, method))
                 .flatMap(found -> found)
                 .filter(question ->
@@ -177,6 +179,27 @@ final class StepQuestions {
                 List.of(
                         new Choice(Choice.UP_TO_TESTED, "As tested: " + row.form()),
                         new Choice(Choice.LARGER, "Larger")));
+    }
+
+    /** The page's way is never replaced in silence. */
+    private static Stream<RulingQuestion> practices(Examined batch, Method method) {
+        return method.all(StepStatement.Departs.class).stream()
+                .filter(said -> couldBe(batch, said.departure()))
+                .map(said -> asked(
+                        batch,
+                        said,
+                        QuestionCode.PRACTICE_SAYS_OTHERWISE,
+                        said.departure().why() + " How will you do it?",
+                        said.departure().here(),
+                        "As the page says"));
+    }
+
+    private static boolean couldBe(Examined batch, Departure departure) {
+        return switch (departure) {
+            case SHORT_SOAK, UNBOILED -> StepRules.hasBeans(batch);
+            case RAW -> batch.batch().pack() == Pack.HOT;
+            default -> true;
+        };
     }
 
     /** A line or another step that gives the size settles it. */

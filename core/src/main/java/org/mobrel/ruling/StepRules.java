@@ -147,6 +147,20 @@ final class StepRules {
                                 "Let the canner cool by itself until the pressure is zero.")));
     }
 
+    /** What the page does against the process, where the cook says that it is done so. */
+    static Stream<Finding> nothingIsDoneAgainstTheProcess(Examined batch) {
+        Method method = method(batch);
+        return method.all(StepStatement.Departs.class).stream()
+                .filter(said -> isAsTheStepSays(method, QuestionCode.PRACTICE_SAYS_OTHERWISE, said))
+                .map(said -> stop(
+                        batch,
+                        said,
+                        FindingCode.STEP_PRACTICE,
+                        said.departure().why(),
+                        said.departure().source(),
+                        leaveOut(batch, said)));
+    }
+
     static Stream<Finding> skinsComeOff(Examined batch) {
         LineTimes times = new LineTimes(batch.reader().catalogue());
         return method(batch).all(StepStatement.Unpeeled.class).stream().flatMap(said -> linesOf(batch, said.foods())

@@ -255,14 +255,14 @@ class RemedyEvaluatorTest {
         assertThat(withCorn).containsAll(own).hasSize(own.size() + 1);
         assertThat(withCorn).as("a variant's line is none of the base's").contains("corn-kernels-hot");
 
-        Variant unclear = new Variant("with wobbly corn", reader.readAll(List.of("2 cups wobbly corn")));
+        Variant unclear = new Variant("with zorbly corn", reader.readAll(List.of("2 cups zorbly corn")));
         Ruling asked = VariantRuling.rule(rulings, base, List.of(plain, unclear));
         assertThat(asked.verdict()).isEqualTo(Verdict.ASK);
         assertThat(asked.questions()).singleElement().satisfies(question -> {
             assertThat(question.line()).isEmpty();
-            assertThat(question.text()).startsWith("With wobbly corn: ");
+            assertThat(question.text()).startsWith("With zorbly corn: ");
         });
-        Batch open = soup("2 cups wobbly carrots + 2 lb potatoes, peeled + 2 qt water");
+        Batch open = soup("2 cups zorbly carrots + 2 lb potatoes, peeled + 2 qt water");
         assertThat(VariantRuling.rule(rulings, open, List.of(plain, corn)).questions())
                 .as("asked of the base, and not again of each variant")
                 .isEqualTo(rulings.rule(open).questions());

@@ -1,0 +1,87 @@
+package org.mobrel.method;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import org.mobrel.tables.Row;
+import org.mobrel.tables.Table;
+
+/** What a sentence comes to when some words stand in it together, whatever their order; said.csv lists them. Immutable. */
+final class SaidTogether {
+
+    private static final Set<String> COLUMNS = Set.of("effect", "all", "none", "example");
+    /** Words that deny what follows. */
+    private static final List<String> DENIALS =
+            List.of("don't", "do not", "no ", "not ", "never", "skip", "without", "instead", "needn't");
+
+    private static final List<Effect> TABLE =
+            Table.beside(SaidTogether.class, "said.csv", COLUMNS).map(SaidTogether::effect);
+
+    /** @param all each holds what may stand for one word; @param none what makes it something else */
+    private record Effect(String code, List<List<String>> all, List<String> none) {
+
+        boolean isIn(String words, Sentence sentence) {
+            return all.stream().allMatch(one -> isAny(one, words)) && !isAny(none, words) && !isDenied(words, sentence);
+        }
+
+        /** Whether all that the first word may stand for is denied; what denies by itself is not denied once more. */
+        private boolean isDenied(String words, Sentence sentence) {
+            List<String> there = all.get(0).stream().filter(words::contains).toList();
+            return there.stream().allMatch(phrase -> {
+                int at = sentence.plain().indexOf(phrase.strip());
+                return at > 0 && DENIALS.stream().noneMatch(phrase.strip()::startsWith) && sentence.isDenied(at);
+            });
+        }
+
+        private static boolean isAny(List<String> phrases, String words) {
+            for (String phrase : phrases) {
+                if (words.contains(phrase)) {
+                    return true;
+                }
+            }
+            return false;
+        }
+    }
+
+    private SaidTogether() {}
+
+    private static Effect effect(Row row) {
+        return new Effect(
+                row.text("effect"),
+                row.list("all").stream().map(SaidTogether::phrases).toList(),
+                row.optionalText("none").map(SaidTogether::phrases).orElse(List.of()));
+    }
+
+    /** A phrase as it is looked for: from a word's beginning to a word's end, or with a star to anywhere. Figures keep their slash. */
+    private static List<String> phrases(String cell) {
+        return Arrays.stream(cell.split("(?<!\\d)/|/(?!\\d)"))
+                .map(String::strip)
+                .filter(phrase -> !phrase.isEmpty())
+                .map(phrase -> phrase.endsWith("*")
+                        ? spaced(phrase.substring(0, phrase.length() - 1)).stripTrailing()
+                        : spaced(phrase))
+                .toList();
+    }
+
+    private static String spaced(String text) {
+        StringBuilder words = new StringBuilder(" ");
+        text.chars()
+                .forEach(letter -> words.append(
+                        Character.isLetterOrDigit(letter) || "'/%.".indexOf(letter) >= 0 ? (char) letter : ' '));
+        String one = words.append(' ').toString();
+        while (one.contains("  ")) {
+            one = one.replace("  ", " ");
+        }
+        return one.replace(". ", " ");
+    }
+
+    /** The effects of a sentence, each once. */
+    static List<String> in(Sentence sentence) {
+        String words = spaced(sentence.plain());
+        return TABLE.stream()
+                .filter(effect -> effect.isIn(words, sentence))
+                .map(Effect::code)
+                .distinct()
+                .toList();
+    }
+}

@@ -41,6 +41,10 @@ public record Sentence(int step, String text, String named, String plain, boolea
     private static final Pattern CANNING = Pattern.compile(
             "\\b(?:fill|ladle|pack)\\w*\\b.{0,60}\\bjars?\\b|\\bbefore (?:filling|canning|processing|it goes|you (?:can|fill))\\b|\\bcanner\\b|\\b(?:into|in (?=(?:each|every|all)\\b)) ?(?:the |each |every |all |your |these |hot |clean |quart |pint |of )*jars?\\b");
 
+    /** What is left in the pot goes into the jars, and so does what is tasted first. */
+    private static final Pattern OF_THE_POT = Pattern.compile(
+            "\\b(?:the rest|the remaining|the remainder)\\b|^\\W*(?:taste|skim|season)\\b.*\\bbefore serving\\b");
+
     /** The sentences of the steps in their order; what follows a sentence about serving in its step is about serving too. */
     static List<Sentence> of(List<String> steps, Predicate<String> isFood) {
         List<Sentence> all = new ArrayList<>();
@@ -53,7 +57,8 @@ public record Sentence(int step, String text, String named, String plain, boolea
                 String named = Things.leftOut(text, isFood);
                 String plain = PlainText.of(named);
                 List<String> effects = SaidTogether.in(new Sentence(step, text.strip(), named.strip(), plain, false));
-                boolean canning = CANNING.matcher(plain).find();
+                boolean canning = CANNING.matcher(plain).find()
+                        || OF_THE_POT.matcher(plain).find();
                 boolean goesOn = serving && effects.stream().allMatch(Sentence::mayBeLater);
                 serving = effects.contains("later")
                         || effects.contains("not-there")

@@ -92,7 +92,6 @@ final class StepReader {
             case RAW -> said instanceof StepStatement.PacksRaw;
             case FULL -> said instanceof StepStatement.Fills;
             case UNPEELED -> said instanceof StepStatement.Unpeeled;
-            case PIECES -> said instanceof StepStatement.Cuts;
             case FAT, MORE_FOOD -> said instanceof StepStatement.AddsStopped;
             default -> false;
         };

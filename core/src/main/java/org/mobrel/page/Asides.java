@@ -70,6 +70,9 @@ final class Asides {
         StringBuilder zeros = new StringBuilder();
         for (int at = 0; at < plain.length(); at++) {
             char letter = plain.charAt(at);
+            if (letter == ',' && at + 1 < plain.length() && plain.charAt(at + 1) == ' ') {
+                continue;
+            }
             boolean figure = Character.isDigit(letter) || ".,/".indexOf(letter) >= 0;
             if (!figure) {
                 zeros.append(letter);

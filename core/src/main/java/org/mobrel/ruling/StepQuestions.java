@@ -18,7 +18,6 @@ import org.mobrel.foods.Pack;
 import org.mobrel.foods.TestedProcess;
 import org.mobrel.jars.JarSize;
 import org.mobrel.jars.JarTable;
-import org.mobrel.method.Departure;
 import org.mobrel.method.Method;
 import org.mobrel.method.StepStatement;
 import org.mobrel.quantity.Fraction;
@@ -184,7 +183,7 @@ final class StepQuestions {
     /** The page's way is never replaced in silence. */
     private static Stream<RulingQuestion> practices(Examined batch, Method method) {
         return method.all(StepStatement.Departs.class).stream()
-                .filter(said -> couldBe(batch, said.departure()))
+                .filter(said -> couldBe(batch, said))
                 .map(said -> asked(
                         batch,
                         said,
@@ -194,10 +193,18 @@ final class StepQuestions {
                         "As the page says"));
     }
 
-    private static boolean couldBe(Examined batch, Departure departure) {
-        return switch (departure) {
+    private static boolean couldBe(Examined batch, StepStatement.Departs said) {
+        return switch (said.departure()) {
             case SHORT_SOAK, UNBOILED -> StepRules.hasBeans(batch);
             case RAW -> batch.batch().pack() == Pack.HOT;
+            // A size that a row speaks of is held against it; a shape that no line sizes is asked about by itself.
+            case PIECES ->
+                batch.batch().method().all(StepStatement.Cuts.class).stream()
+                        .filter(cut -> cut.quote().equals(said.quote()))
+                        .noneMatch(cut -> StepRules.rowFor(batch, cut).isPresent()
+                                && (cut.largest().isPresent()
+                                        || !isSizedElsewhere(
+                                                batch, batch.batch().method(), cut)));
             default -> true;
         };
     }

@@ -50,7 +50,7 @@ class ServerArchitectureTest {
             Map.entry("device", Set.of("platform", "access", "kitchen", "run")),
             Map.entry("listening", Set.of("platform", "run")),
             Map.entry("seeing", Set.of("platform", "run")),
-            Map.entry("practice", Set.of("platform", "kitchen", "ruling")),
+            Map.entry("practice", Set.of("platform", "sharing", "kitchen", "ruling")),
             Map.entry("planning", Set.of("platform", "kitchen", "recipe", "ruling", "scaling", "run", "shelf")),
             Map.entry(
                     "batch",

@@ -16,6 +16,9 @@ import org.mobrel.recipe.Phrases.Found;
 /** The words behind the amount of one line, each accounted for: a food, a stop, a state, a description, or left over. */
 final class LineInterpreter {
 
+    /** Minutes. */
+    private static final int LEAST_SOAK = 12 * 60;
+
     private static final Set<String> BEHIND_NUMBERS =
             Set.of("x", "h", "hr", "hour", "min", "minute", "day", "cm", "mm", "inch", "in", "fl", "psi");
 
@@ -245,6 +248,9 @@ final class LineInterpreter {
                 states.add(state.meaning());
             }
         }
+        if (states.contains(State.SOAKED) && isSoakedTooShort()) {
+            states.add(State.UNSOAKED);
+        }
         if (states.contains(State.UNSOAKED)) {
             states.remove(State.SOAKED);
         }
@@ -254,6 +260,22 @@ final class LineInterpreter {
         if (states.contains(State.BONE_IN) && words.contains("not")) {
             states.remove(State.BONELESS);
         }
+    }
+
+    /** Beans in water for less than twelve hours are not soaked, but the quick way (source: Guide 4, beans or peas shelled dried). */
+    private boolean isSoakedTooShort() {
+        String plain = PlainText.of(rest);
+        int at = plain.indexOf("soak");
+        return at >= 0
+                && foods(mentions).stream().anyMatch(Food::isDriedBeans)
+                && !plain.contains("quick")
+                && !plain.contains("night")
+                && !plain.contains("boil")
+                && Times.in(plain).stream()
+                        .filter(time -> time.start() > at)
+                        .findFirst()
+                        .filter(time -> time.most() < LEAST_SOAK)
+                        .isPresent();
     }
 
     private static boolean isSolid(Mention mention) {

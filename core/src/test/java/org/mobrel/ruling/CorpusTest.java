@@ -105,7 +105,7 @@ class CorpusTest {
     /** The numbers only rise: a sentence that is read rightly now is read rightly for good. */
     @ParameterizedTest
     @CsvSource({
-        "steps-spoiling.tsv, true, 395",
+        "steps-spoiling.tsv, true, 398",
         "own-spoiling.tsv, true, 43",
         "steps-twins.tsv, false, 94",
         "steps-ordinary.tsv, false, 457",

@@ -143,6 +143,8 @@ public class KitchenService {
     /** @throws NotFound if there is no such canner */
     @Transactional
     public void remove(long id) {
+        // Before its row is locked: a test of its gauge takes the turn first, and each would wait for the other.
+        shared.await();
         if (repository.remove(id) == 0) {
             throw new NotFound("canner", id);
         }

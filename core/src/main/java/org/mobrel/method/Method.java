@@ -75,8 +75,8 @@ public record Method(
         both.addAll(other.steps);
         int by = steps.size();
         List<Sentence> all = new ArrayList<>(sentences);
-        other.sentences.forEach(
-                one -> all.add(new Sentence(one.step() + by, one.text(), one.named(), one.plain(), one.serving())));
+        other.sentences.forEach(one -> all.add(
+                new Sentence(one.step() + by, one.text(), one.named(), one.plain(), one.effects(), one.serving())));
         List<StepStatement> said = new ArrayList<>(sayings);
         other.sayings.forEach(saying -> said.add(saying.at(saying.quote().behind(by))));
         List<Answer> given = new ArrayList<>(answers);

@@ -14,9 +14,10 @@ import org.mobrel.recipe.PlainText;
  * @param text as typed
  * @param named as typed, without words of food that name no food
  * @param plain the same for patterns
+ * @param effects what its words come to together, by the codes of said.csv
  * @param serving whether it says what is done when the jar is opened
  */
-public record Sentence(int step, String text, String named, String plain, boolean serving) {
+public record Sentence(int step, String text, String named, String plain, List<String> effects, boolean serving) {
 
     private static final Pattern ENDS = Pattern.compile("(?<=[.!?;])\\s+(?=[\\p{Lu}\\d\"“(])|(?<=[!?;])\\s+|\\R+");
 
@@ -56,7 +57,8 @@ public record Sentence(int step, String text, String named, String plain, boolea
             for (String text : parts(steps.get(step))) {
                 String named = Things.leftOut(text, isFood);
                 String plain = PlainText.of(named);
-                List<String> effects = SaidTogether.in(new Sentence(step, text.strip(), named.strip(), plain, false));
+                List<String> effects =
+                        SaidTogether.in(new Sentence(step, text.strip(), named.strip(), plain, List.of(), false));
                 boolean canning = CANNING.matcher(plain).find()
                         || OF_THE_POT.matcher(plain).find();
                 boolean goesOn = serving && effects.stream().allMatch(Sentence::mayBeLater);
@@ -67,7 +69,7 @@ public record Sentence(int step, String text, String named, String plain, boolea
                                         || SERVING.matcher(plain).find()
                                         || SERVE.matcher(plain).find()
                                         || LIKED.matcher(plain).find());
-                all.add(new Sentence(step, text.strip(), named.strip(), plain, serving));
+                all.add(new Sentence(step, text.strip(), named.strip(), plain, effects, serving));
                 // What is not there, or is skimmed before serving, says nothing of what follows.
                 serving &= !effects.contains("not-there") && !plain.contains("before serving");
             }

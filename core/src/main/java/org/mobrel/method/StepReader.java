@@ -63,7 +63,7 @@ final class StepReader {
         StepStatement.Quote quote = quote(sentence);
         List<StepStatement> own =
                 sayings.stream().filter(said -> said.quote().equals(quote)).toList();
-        List<String> effects = SaidTogether.in(sentence);
+        List<String> effects = sentence.effects();
         for (String effect : effects) {
             Optional<StepStatement> said =
                     switch (effect) {

@@ -37,7 +37,7 @@ public record Sentence(int step, String text, String named, String plain, List<S
                     + "|\\balways (?:had|ate|served) [^.,]{0,40}\\bwith it\\b)");
     /** Words that open a sentence about serving. */
     private static final Pattern SERVE = Pattern.compile(
-            "^\\W*(?:serv(?:e|ing)\\b|reheat\\b(?!.*\\b(?:fill|ladle|jars?)\\b)|to (?:eat|use)\\b|garnish\\b|open (?:a|the|each) jar\\b)");
+            "^\\W*(?:serv(?:e|ing)\\b|reheat\\b(?!.*\\b(?:fill|ladle|jars?)\\b)|to (?:eat|use)\\b|garnish\\b|open (?:a|the|each) jar\\b(?! of (?!this\\b)))");
     /** A sentence that fills or processes is about canning, whatever else it says. */
     private static final Pattern CANNING = Pattern.compile(
             "\\b(?:fill|ladle|pack)\\w*\\b.{0,60}\\bjars?\\b|\\bbefore (?:filling|canning|processing|it goes|you (?:can|fill))\\b|\\bcanner\\b|\\b(?:into|in (?=(?:each|every|all)\\b)) ?(?:the |each |every |all |your |these |hot |clean |quart |pint |of )*jars?\\b");

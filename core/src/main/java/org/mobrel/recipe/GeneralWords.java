@@ -28,7 +28,7 @@ final class GeneralWords {
                 if (line.startsWith("#")) {
                     part++;
                 } else {
-                    PARTS.get(part).add(line);
+                    PARTS.get(part).addAll(List.of(line.split(" ")));
                 }
             }
         } catch (IOException failed) {

@@ -2,6 +2,7 @@ package org.mobrel.method;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.mobrel.tables.Row;
 import org.mobrel.tables.Table;
@@ -10,6 +11,11 @@ import org.mobrel.tables.Table;
 final class SaidTogether {
 
     private static final Set<String> COLUMNS = Set.of("effect", "all", "none", "example");
+
+    /** What is no departure. */
+    private static final Set<String> OTHER_EFFECTS =
+            Set.of("purees", "thickens", "dry-beans", "short-vent", "forced-cooling", "later", "not-there");
+
     /** Words that deny what follows. */
     private static final List<String> DENIALS =
             List.of("don't", "do not", "no ", "not ", "never", "skip", "without", "instead", "needn't");
@@ -47,9 +53,14 @@ final class SaidTogether {
 
     private static Effect effect(Row row) {
         return new Effect(
-                row.text("effect"),
+                row.word("effect", code -> isKnown(code) ? Optional.of(code) : Optional.empty()),
                 row.list("all").stream().map(SaidTogether::phrases).toList(),
                 row.optionalText("none").map(SaidTogether::phrases).orElse(List.of()));
+    }
+
+    /** A slip in the table would be a sentence that nobody notices. */
+    private static boolean isKnown(String code) {
+        return OTHER_EFFECTS.contains(code) || Departure.ofCode(code).isPresent();
     }
 
     /** A phrase as it is looked for: from a word's beginning to a word's end, or with a star to anywhere. Figures keep their slash. */

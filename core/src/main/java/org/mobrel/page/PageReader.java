@@ -83,6 +83,9 @@ public final class PageReader {
             "(?<!\\bto)[,;.]?\\s+(?:and |then |and then )?(?=(?:boil|simmer|cook|add|fill|blend|puree|mash|stir|bring|soak|drain|pack|process|ladle|pour|put|vent|thicken|dredge|brown)\\s+(?:everything|all|it|them|the|together|until|half|in batches)\\b)",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern WORK_WITHIN = Pattern.compile(
+            "\\b(?:add|stir|whisk|pour|put|tip|drop|throw|thicken|blend|puree|mash|crush|dredge|melt|fold|swirl|mix)(?:s|ed|ing|ning)?\\b");
+
     private static final int LONG_BREATH = 8;
     private static final int LONG_LINE = 90;
 
@@ -243,9 +246,11 @@ public final class PageReader {
         }
     }
 
-    /** Whether a line with an amount of a food stands beside the list's own. */
+    /** Whether a line that looks like a button or a heading says what is done to the food. */
     private boolean hides(String line) {
-        return reader.read(line).amount().isPresent() && changesTheJar(line, Set.of());
+        boolean work = reader.read(line).amount().isPresent()
+                || WORK_WITHIN.matcher(PlainText.of(line)).find();
+        return work && changesTheJar(line, Set.of());
     }
 
     private static boolean startsWithNumber(String text) {

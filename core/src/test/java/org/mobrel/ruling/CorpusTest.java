@@ -106,9 +106,9 @@ class CorpusTest {
     @ParameterizedTest
     @CsvSource({
         "steps-spoiling.tsv, true, 398",
-        "own-spoiling.tsv, true, 68",
-        "steps-twins.tsv, false, 93",
-        "steps-ordinary.tsv, false, 457",
+        "own-spoiling.tsv, true, 79",
+        "steps-twins.tsv, false, 94",
+        "steps-ordinary.tsv, false, 456",
         "own-ordinary.tsv, false, 40"
     })
     void sentences(String file, boolean spoils, int least) {
@@ -182,8 +182,7 @@ class CorpusTest {
                         .valueStream()
                         .filter(page -> !isNoticed(rule(page.get("text").asString()))))
                 .extracting(page -> page.get("bad").asString())
-                // Beans alone may stand as high as three quarters; this says so without a number.
-                .isSubsetOf("Fill the jars full of beans and pour water in the gaps.");
+                .isEmpty();
         assertThat(cases.get("controls").valueStream())
                 .allMatch(page -> rule(page.get("text").asString()).verdict() == Verdict.COVERED);
     }

@@ -302,7 +302,11 @@ final class LineInterpreter {
             if (isLeftOver(at)) {
                 String word =
                         rest.substring(tokens.get(at).start(), tokens.get(at).end());
-                boolean slip = lexicon.nearStop(words.get(at)).isPresent();
+                // A short word is a letter away from too many others.
+                boolean slip = word.length() < 5
+                        || lexicon.nearStop(words.get(at)).isPresent()
+                        || lexicon.nearStop(word.toLowerCase(java.util.Locale.ROOT))
+                                .isPresent();
                 if (GeneralWords.isEveryday(word) || GeneralWords.onlyDescribes(word) && !slip) {
                     understood.set(at);
                 }

@@ -56,14 +56,14 @@ final class GeneralWords {
     /** The word and what it may be a form of. */
     private static Stream<String> forms(String typed) {
         String word = typed.toLowerCase(Locale.ROOT);
-        Stream<String> stems = List.of("s", "es", "ed", "d", "ing", "er", "est", "'s").stream()
+        Stream<String> stems = List.of("s", "es", "ed", "ing", "er", "est", "'s").stream()
                 .filter(end -> word.endsWith(end) && !word.endsWith("ss") && word.length() - end.length() > 2)
                 .map(end -> word.substring(0, word.length() - end.length()))
                 .flatMap(stem -> Stream.of(
                         stem,
                         stem + "e",
                         stem.endsWith("i") ? stem.substring(0, stem.length() - 1) + "y" : stem,
-                        isDoubled(stem) ? stem.substring(0, stem.length() - 1) : stem));
+                        isDoubled(stem) && !word.endsWith("s") ? stem.substring(0, stem.length() - 1) : stem));
         return Stream.concat(Stream.of(word), stems);
     }
 

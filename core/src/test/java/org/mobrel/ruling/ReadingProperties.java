@@ -56,6 +56,43 @@ class ReadingProperties {
             .distinct()
             .toList();
 
+    /** Words that are a letter from a stop, and are taken for what they are beside a food. */
+    private static final Set<String> OF_THEIR_OWN = Set.of(
+            "alternative",
+            "analogue",
+            "child",
+            "chip",
+            "dades",
+            "dateds",
+            "dice",
+            "did",
+            "drains",
+            "end",
+            "flat",
+            "half",
+            "has",
+            "kind",
+            "later",
+            "lean",
+            "minner",
+            "mosts",
+            "per",
+            "preserveds",
+            "put",
+            "rich",
+            "ring",
+            "ripe",
+            "say",
+            "stem",
+            "stems",
+            "takes",
+            "toes",
+            "too",
+            "tsp",
+            "under",
+            "week",
+            "weeks");
+
     private static final Map<String, Set<Food>> ALONE = CATALOGUE.foods().stream()
             .flatMap(food -> Stream.concat(Stream.of(food.word()), food.phrases().stream()))
             .distinct()
@@ -221,7 +258,7 @@ class ReadingProperties {
                                     : word.substring(0, at) + end.charAt(0) + word.charAt(at) + end.substring(1);
                     };
                 })
-                .filter(typo -> !typo.isBlank());
+                .filter(typo -> !typo.isBlank() && Stream.of(typo.split("[ -]")).noneMatch(OF_THEIR_OWN::contains));
     }
 
     /** A strange word makes any line a question, wherever it stands. */

@@ -14,14 +14,22 @@ import java.util.List;
 /** Looks a page over for what shuts people out, by day and by night. */
 final class Axe {
 
-    /** Colours that fade from day to night are looked at once they have; a field that is being typed in may never tell that it has. */
+    /** Without transitions a colour is the one of its theme at once; as an adopted sheet it passes the page's content policy. */
+    private static final String STAND_STILL =
+            """
+            () => {
+              const still = new CSSStyleSheet();
+              still.replaceSync("*, *::before, *::after { transition: none !important }");
+              document.adoptedStyleSheets = [still];
+            }
+            """;
+
     private static final String LOOK =
             """
-            (colorsAlone) => Promise.race([
-              Promise.allSettled(document.getAnimations().filter((each) => each instanceof CSSTransition).map((each) => each.finished)),
-              new Promise((enough) => setTimeout(enough, 2000))])
-              .then(() => axe.run(document, {resultTypes: ["violations"], ...(colorsAlone ? {runOnly: ["color-contrast"]} : {})}).then((found) => found.violations.map(
-              (each) => each.id + ": " + each.nodes.map((node) => node.html.slice(0, 160) + " " + node.failureSummary).join(" | "))))
+            (colorsAlone) => axe.run(document, {resultTypes: ["violations"], ...(colorsAlone ? {runOnly: ["color-contrast"]} : {})})
+              .then((found) => found.violations.map(
+                (each) => each.id + ": " + each.nodes.map((node) => node.html.slice(0, 160) + " " + node.failureSummary).join(" | ")))
+              .finally(() => { document.adoptedStyleSheets = []; })
             """;
 
     private final String source;
@@ -49,6 +57,7 @@ final class Axe {
 
     /** @param colorsAlone for the second look at one page: of all that is looked for, only colours are others at night */
     private void look(Page page, String stage, ColorScheme scheme, boolean colorsAlone) {
+        page.evaluate(STAND_STILL);
         page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
         page.evaluate("source => { if (!window.axe) { (0, eval)(source); } }", source);
         for (Object each : (List<?>) page.evaluate(LOOK, colorsAlone)) {

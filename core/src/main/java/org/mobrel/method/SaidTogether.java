@@ -2,8 +2,12 @@ package org.mobrel.method;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.mobrel.tables.Row;
 import org.mobrel.tables.Table;
 
@@ -19,6 +23,13 @@ final class SaidTogether {
     /** Words that deny what follows. */
     private static final List<String> DENIALS =
             List.of("don't", "do not", "no ", "not ", "never", "skip", "without", "instead", "needn't");
+
+    /** Words that come to the same, by their name. */
+    private static final Map<String, List<String>> ALIKE = Table.beside(
+                    SaidTogether.class, "said-words.csv", Set.of("name", "words", "source"))
+            .map(row -> Map.entry(row.text("name"), spelled(row.text("words"))))
+            .stream()
+            .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
 
     private static final List<Effect> TABLE =
             Table.beside(SaidTogether.class, "said.csv", COLUMNS).map(SaidTogether::effect);
@@ -63,8 +74,17 @@ final class SaidTogether {
         return OTHER_EFFECTS.contains(code) || Departure.ofCode(code).isPresent();
     }
 
-    /** A phrase as it is looked for: from a word's beginning to a word's end, or with a star to anywhere. Figures keep their slash. */
+    /** What a cell lists, and in the place of a name all that comes to the same. */
     private static List<String> phrases(String cell) {
+        return spelled(cell).stream()
+                .flatMap(phrase -> phrase.startsWith(" @")
+                        ? Objects.requireNonNull(ALIKE.get(phrase.substring(2).strip()), phrase).stream()
+                        : Stream.of(phrase))
+                .toList();
+    }
+
+    /** A phrase as it is looked for: from a word's beginning to a word's end, or with a star to anywhere. Figures keep their slash. */
+    private static List<String> spelled(String cell) {
         return Arrays.stream(cell.split("(?<!\\d)/|/(?!\\d)"))
                 .map(String::strip)
                 .filter(phrase -> !phrase.isEmpty())
@@ -78,7 +98,7 @@ final class SaidTogether {
         StringBuilder words = new StringBuilder(" ");
         text.chars()
                 .forEach(letter -> words.append(
-                        Character.isLetterOrDigit(letter) || "'/%.".indexOf(letter) >= 0 ? (char) letter : ' '));
+                        Character.isLetterOrDigit(letter) || "'/%.@".indexOf(letter) >= 0 ? (char) letter : ' '));
         String one = words.append(' ').toString();
         while (one.contains("  ")) {
             one = one.replace("  ", " ");

@@ -62,9 +62,10 @@ public record Sentence(int step, String text, String named, String plain, List<S
                 boolean canning = CANNING.matcher(plain).find()
                         || OF_THE_POT.matcher(plain).find();
                 boolean goesOn = serving && effects.stream().allMatch(Sentence::mayBeLater);
-                serving = effects.contains("later")
-                        || effects.contains("not-there")
-                        || !canning
+                boolean kept = effects.contains("later") || effects.contains("not-there");
+                serving = kept && effects.stream().allMatch(Sentence::mayBeLater)
+                        || !kept
+                                && !canning
                                 && (goesOn
                                         || SERVING.matcher(plain).find()
                                         || SERVE.matcher(plain).find()
@@ -80,6 +81,7 @@ public record Sentence(int step, String text, String named, String plain, List<S
     /** What is done with full jars and their canner is not done at the table. */
     private static boolean mayBeLater(String effect) {
         return effect.equals("later")
+                || effect.equals("not-there")
                 || effect.equals("purees")
                 || effect.equals("thickens")
                 || effect.equals("fat")

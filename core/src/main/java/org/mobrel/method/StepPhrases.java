@@ -52,6 +52,10 @@ final class StepPhrases {
             "\\bleave\\b.{0,20}\\bout\\b",
             "\\b(?:pour|take|cut|peel|scoop|spoon|pull|fish|tip|wipe)\\w*\\b.{0,40}\\b(?:off|out|away)\\b");
 
+    /** Verbs that put something in. */
+    static final Pattern ADDS = any(
+            "\\b(?:add|stir|tip|pour|drop|throw|toss|chuck|put|mix|fold|sprinkle|scatter|slide|splash|glug|finish)\\w*\\b");
+
     /** What comes out of the pot, and goes into the jars. */
     static final Pattern OUT_OF_THE_POT = any(
             "\\b(?:remov|lift|take|scoop|fish)\\w*\\b[^.]{0,40}\\bfrom the heat\\b",
@@ -178,6 +182,10 @@ final class StepPhrases {
     static final Pattern SOLIDS = any("\\b(?:solids|everything|ingredients|pieces|chunks|cubes|vegetables|meat)\\b");
 
     static final Pattern SOAK = any("\\bsoak(?:s|ed|ing)?\\b");
+    /** Beans that another act calls soaked are not soaked by it. */
+    static final Pattern SOAKS_FOR =
+            any("\\bsoak(?:s|ing)?\\b|\\bsoaked\\b(?!(?: [\\w-]+)? (?:beans|peas|chickpeas|ones|limas|pintos)\\b)");
+
     static final Pattern QUICK_SOAK = any("\\bquick[- ]?soak");
     static final Pattern BOILS_TWO_MINUTES = any("\\bboil\\w*\\b[^.]{0,40}\\b[23] ?min");
     static final Pattern RESTS_AN_HOUR = any(
@@ -199,7 +207,7 @@ final class StepPhrases {
             "(?<!\\b(?:not|never|don't|dont) (?:leave|keep)(?: the| their| any)? )\\b(?:skins?|peels?|jackets?) (?:left |kept )?on\\b",
             "\\bunpeeled\\b|\\bun-peeled\\b",
             "\\b(?:in|with) their (?:skins?|jackets|peels?)\\b(?!.{0,60}\\b(?:peel|slip|rub|pull))",
-            "\\bscrub(?:bed)?\\b(?!.{0,60}\\bpeel)");
+            "\\bscrub(?:bed)?\\b(?!.{0,60}\\b(?:peel|(?:sink|jars?|pots?|pan|board|counter|table|canner|hands|lids?|rims?)\\b))");
 
     static final Pattern CUTS = any(
             "\\b(?:cut|chop|dic|cub|slic|chunk|quarter|halv|piece|strip|trim)(?:s|e|ed|es|ing|ped)?\\b",
@@ -216,7 +224,7 @@ final class StepPhrases {
     static final Pattern ROASTS = any("\\b(?:roast|bake)(?:s|d|ed|ing)?\\b");
     /** What a time can be of. */
     static final Pattern TIMED_WORK = any(
-            "\\b(?:soak|rest|stand|sit|steep|leave|cool|chill|refrigerat|thaw|drain|dry|marinat|roast|bak|simmer|cook|boil|brais|brown)\\w*\\b");
+            "\\b(?:soak(?!ed(?: [\\w-]+)? (?:beans|peas|chickpeas|ones|limas|pintos)\\b)|rest|stand|sit|steep|leave|cool|chill|refrigerat|thaw|drain|dry|marinat|roast|bak|simmer|cook|boil|brais|brown)\\w*\\b");
 
     static final Pattern CHILLS = any("\\b(?:chill|refrigerat|fridge)\\w*\\b");
     static final Pattern STRAINS = any(

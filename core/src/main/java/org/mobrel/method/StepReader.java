@@ -41,7 +41,8 @@ final class StepReader {
             if (sentence.serving()) {
                 continue;
             }
-            List<LineReader.Named> named = reader.named(sentence.named());
+            LineReader.Spoken spoken = reader.spoken(sentence.named());
+            List<LineReader.Named> named = spoken.named();
             spoils(sentence, named, sayings);
             packs(sentence, next(sentences, at), named, heated, sayings);
             beans(sentences, at, named, sayings);
@@ -52,6 +53,7 @@ final class StepReader {
             StatedProcess.in(sentence.text())
                     .forEach(stated -> sayings.add(new StepStatement.States(quote(sentence), stated)));
             together(sentence, sayings);
+            unread(sentence, spoken.unread(), sayings);
             processed |= sentence.says(StepPhrases.PROCESSES);
             heated |= sentence.says(StepPhrases.HEATS);
         }
@@ -114,12 +116,7 @@ final class StepReader {
             sayings.add(new StepStatement.Thickens(quote(sentence)));
         }
         for (LineReader.Named one : named) {
-            int at = sentence.plain().indexOf(PlainText.of(one.words()));
-            String clause = at < 0 ? sentence.plain() : sentence.clause(at);
-            boolean there = (at < 0 || !sentence.isDenied(at) || sentence.isExcepted(at))
-                    && (!StepPhrases.TAKES_AWAY.matcher(clause).find() || isMoved(sentence, one.mention()))
-                    && (at < 0 || !sentence.isCompared(at, one.words()));
-            if (!there) {
+            if (!isThere(sentence, one.words(), isMoved(sentence, one.mention()))) {
                 continue;
             }
             Optional<StoppedIngredient> stop = one.mention().stop();
@@ -127,7 +124,10 @@ final class StepReader {
                 sayings.add(new StepStatement.AddsStopped(quote(sentence), stop.get(), one.words()));
             } else if (one.mention()
                     .food()
-                    .filter(food -> food.kind().isSolid())
+                    .filter(food -> food.kind().isSolid()
+                            || food.has(FoodTrait.STRAINED_OUT)
+                                    && sentence.says(StepPhrases.ADDS)
+                                    && !sentence.says(StepPhrases.STRAINS))
                     .isPresent()) {
                 sayings.add(new StepStatement.Names(quote(sentence), one.mention(), one.words()));
             } else if (isFatInTheJar(sentence, one.mention())) {
@@ -135,6 +135,44 @@ final class StepReader {
                         sayings.add(new StepStatement.AddsStopped(quote(sentence), known, one.words())));
             }
         }
+    }
+
+    /** Whether words of a sentence are neither denied nor taken away, and more than a likeness. */
+    private static boolean isThere(Sentence sentence, String words, boolean moved) {
+        int at = sentence.plain().indexOf(PlainText.of(words));
+        String clause = at < 0 ? sentence.plain() : sentence.clause(at);
+        return (at < 0 || !sentence.isDenied(at) || sentence.isExcepted(at))
+                && (!StepPhrases.TAKES_AWAY.matcher(clause).find() || moved)
+                && (at < 0 || !sentence.isCompared(at, words));
+    }
+
+    /** What nobody understood is asked about, unless the sentence is noticed for something else. */
+    private void unread(Sentence sentence, List<String> words, List<StepStatement> sayings) {
+        StepStatement.Quote quote = quote(sentence);
+        boolean noticed = sayings.stream()
+                .anyMatch(said -> said.quote().equals(quote)
+                        && (said instanceof StepStatement.Purees
+                                || said instanceof StepStatement.Thickens
+                                || said instanceof StepStatement.AddsStopped
+                                || said instanceof StepStatement.Departs));
+        if (noticed) {
+            return;
+        }
+        boolean adds = sentence.says(StepPhrases.ADDS);
+        words.stream()
+                .filter(word -> isThere(sentence, word, false))
+                // A name is somebody's, unless it is poured in.
+                .filter(word -> adds || !isName(sentence.text(), word))
+                .findFirst()
+                .map(word -> new StepStatement.Unread(quote, word, false))
+                .or(() -> Until.unread(
+                                sentence.plain(), word -> !reader.named(word).isEmpty())
+                        .map(clause -> new StepStatement.Unread(quote, clause, true)))
+                .ifPresent(sayings::add);
+    }
+
+    private static boolean isName(String text, String word) {
+        return Character.isUpperCase(word.charAt(0)) && (word.endsWith("'s") || text.indexOf(word) > 0);
     }
 
     /** Noodles taken out of the pot go into the jars next; fat and bones do not. */
@@ -166,7 +204,7 @@ final class StepReader {
             case "puree" -> !words.contains(" ") || sayings.stream().anyMatch(StepStatement.Purees.class::isInstance);
             case "thickener" ->
                 stop.remedies().isEmpty()
-                        || stop.group().startsWith("bought")
+                        || Things.isDish(words)
                         || sayings.stream().anyMatch(StepStatement.Thickens.class::isInstance);
             default -> false;
         };
@@ -293,6 +331,9 @@ final class StepReader {
 
     /** 'Boil them 10 minutes', right after the beans were soaked, perhaps drained in between. */
     private static boolean isAboutSoakedBeans(List<Sentence> sentences, int at) {
+        if (StepPhrases.SOLIDS.matcher(sentences.get(at).plain()).find()) {
+            return false;
+        }
         for (int before = at - 1; before >= 0; before--) {
             Sentence one = sentences.get(before);
             if (one.says(StepPhrases.SOAK)) {
@@ -324,7 +365,7 @@ final class StepReader {
         if (StepPhrases.OVERNIGHT.matcher(sentence.plain()).find()) {
             return StepStatement.Soak.OVERNIGHT;
         }
-        return longest(sentence, StepPhrases.SOAK)
+        return longest(sentence, StepPhrases.SOAKS_FOR)
                 .map(most -> most >= 12 * 60 ? StepStatement.Soak.OVERNIGHT : StepStatement.Soak.SHORT)
                 .orElse(StepStatement.Soak.SOME);
     }

@@ -82,6 +82,24 @@ public sealed interface StepStatement {
         }
     }
 
+    /**
+     * Words that may name a food or change one, for all that is known of them.
+     *
+     * @param until whether they say how far something is cooked, and so name nothing that goes in
+     */
+    record Unread(Quote quote, String words, boolean until) implements StepStatement {
+
+        @Override
+        public StepStatement at(Quote other) {
+            return new Unread(other, words, until);
+        }
+
+        @Override
+        public String key() {
+            return words;
+        }
+    }
+
     /** Beans that go dry into the jar, or are not to be soaked. */
     record DryBeans(Quote quote) implements StepStatement {
 

@@ -15,6 +15,7 @@ final class Things {
             .map(row -> row);
     private static final Set<String> HEADS = new HashSet<>(words("head"));
     private static final List<String> PHRASES = words("phrase");
+    private static final Set<String> DISHES = Set.copyOf(words("dish"));
 
     private Things() {}
 
@@ -23,6 +24,11 @@ final class Things {
                 .filter(row -> row.text("kind").equals(kind))
                 .flatMap(row -> row.list("words").stream())
                 .toList();
+    }
+
+    /** Whether it is a name for what is in the pot. */
+    static boolean isDish(String words) {
+        return DISHES.contains(words.toLowerCase(Locale.ROOT));
     }
 
     /** A sentence without them; all else stands as it was typed. */

@@ -27,6 +27,7 @@ import org.mobrel.page.RecipePage.Part;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineKind;
 import org.mobrel.recipe.LineReader;
+import org.mobrel.recipe.MeasureUnit;
 import org.mobrel.recipe.Mention;
 import org.mobrel.recipe.PlainText;
 
@@ -35,6 +36,10 @@ import org.mobrel.recipe.PlainText;
  * names food no line lists is a step, not a remark.
  */
 public final class PageReader {
+
+    private static final Pattern ARTICLE = Pattern.compile("an? .*\\.", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern TELLS = Pattern.compile(".*\\b(?:is|are|was|were)\\b.*\\.", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern INGREDIENTS = heading(
             "ingredients?(?: list)?|you(?:'ll| will)? need|what goes in(?:to it)?|what's in it|for the jars|the shopping|what you(?:'ll| will)? need|shopping list|for the soup|the soup");
@@ -189,10 +194,20 @@ public final class PageReader {
         // A list that goes on under the method is a list still, where a ruling sees it.
         IngredientLine read = reader.read(line);
         boolean ingredient = !NUMBERED.matcher(line).find()
+                && !line.toLowerCase(Locale.ROOT).contains("solids")
                 && read.amount().isPresent()
                 && read.food().isPresent()
-                && !hasVerb(line);
+                && !hasVerb(line)
+                // 'An old pastry brush gets the silk off.' is no amount of anything.
+                && !(ARTICLE.matcher(line).matches() && isCounted(read))
+                && !TELLS.matcher(line).matches();
         return ingredient ? new Part(INGREDIENT, line) : new Part(STEP, bare);
+    }
+
+    private static boolean isCounted(IngredientLine read) {
+        return read.amount()
+                .filter(amount -> amount.unit() == MeasureUnit.PIECE)
+                .isPresent();
     }
 
     private void inList(String line, List<Part> parts) {

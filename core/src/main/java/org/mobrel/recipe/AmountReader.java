@@ -53,7 +53,7 @@ final class AmountReader {
             "^(?:plus |\\+ ?|and )?(" + NUMBER + ")\\s*([\\p{L}]+)\\.?(?=$|[\\s,(])\\s*(?:of\\s+)?(.*)$",
             Pattern.DOTALL | Pattern.CASE_INSENSITIVE);
     private static final Pattern TRACE = Pattern.compile(
-            "^\\s*(?:(?:an?|one|a few|few|some) )?(?:small |large |good |generous |big )?(pinch|dash|sprig|handful|drop|splash|drizzle|glug)(?:es|s)?\\s+(?:of\\s+)?(.*)$",
+            "^\\s*(?:(?:an?|one|a few|few|some) )?(?:small |large |good |generous |big )?(pinch|dash|sprig|handful|drop|splash|drizzle|glug)(?:es|s)?\\s+(?!in\\b|into\\b|on\\b)(?:of\\s+)?(.*)$",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
     private static final Pattern AT_END = Pattern.compile(
             "^(.*[\\p{L})])\\s*[,(:-]?\\s*\\b(" + NUMBER + ")(?:\\s*-\\s*(" + NUMBER + "))?\\s*(" + MEASURE

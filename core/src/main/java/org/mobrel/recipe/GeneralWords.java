@@ -15,9 +15,11 @@ import java.util.stream.Stream;
 /** A dictionary of English: it says which words nobody need be asked about, and never what a food is. Immutable; read once. */
 final class GeneralWords {
 
-    private static final List<Set<String>> PARTS = List.of(new HashSet<>(), new HashSet<>(), new HashSet<>());
+    private static final List<Set<String>> PARTS =
+            List.of(new HashSet<>(), new HashSet<>(), new HashSet<>(), new HashSet<>());
     private static final Set<String> EVERYDAY = PARTS.get(0);
     private static final Set<String> DESCRIBING = PARTS.get(1);
+    private static final Set<String> THINGS = PARTS.get(2);
 
     static {
         try (BufferedReader words = new BufferedReader(new InputStreamReader(
@@ -45,7 +47,15 @@ final class GeneralWords {
 
     /** Whether all senses of a word are of time, quantity, person, place, feeling, thought, speech or quality. */
     static boolean onlyDescribes(String word) {
-        return forms(word).anyMatch(DESCRIBING::contains) && forms(word).noneMatch(PARTS.get(2)::contains);
+        return forms(word).anyMatch(DESCRIBING::contains)
+                && forms(word)
+                        .noneMatch(form -> THINGS.contains(form) || PARTS.get(3).contains(form));
+    }
+
+    /** Whether it is no food, nothing that is done to one and no slip for either, in a sentence of the work. */
+    static boolean namesNoFood(String word) {
+        return forms(word)
+                .anyMatch(form -> EVERYDAY.contains(form) || DESCRIBING.contains(form) || THINGS.contains(form));
     }
 
     /** Whether it is a word at all; another may be a slip. */

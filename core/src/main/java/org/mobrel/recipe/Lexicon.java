@@ -17,6 +17,9 @@ import org.mobrel.foods.StoppedIngredient;
 /** All phrases of the catalogue, of the word lists and of the kitchen's own foods. A phrase that is both a food and a stop is a stop. */
 final class Lexicon {
 
+    /** Of shorter words too many are a letter apart. */
+    private static final int SHORTEST_SLIP = 5;
+
     private final Phrases<Mention> mentions = new Phrases<>();
     private final Phrases<List<Descriptor>> descriptors = Vocabulary.descriptors();
 
@@ -28,6 +31,7 @@ final class Lexicon {
     private final Map<String, Mention> stopWords = new HashMap<>();
     private final Spelling stopSpelling;
     private final Spelling foodSpelling;
+    private final Spelling spelling;
 
     /** The words of food phrases as they are written, by how they compare. */
     private final Map<String, Set<String>> written = new HashMap<>();
@@ -48,6 +52,10 @@ final class Lexicon {
         mentions.all().forEach(this::index);
         stopSpelling = new Spelling(stopWords.keySet());
         foodSpelling = new Spelling(written.keySet());
+        Set<String> all = new HashSet<>(known);
+        Stream.concat(descriptors.all().keySet().stream(), State.allPhrases().stream())
+                .forEach(all::addAll);
+        spelling = new Spelling(all);
     }
 
     private void index(List<String> words, Mention mention) {
@@ -148,6 +156,19 @@ final class Lexicon {
     /** The stopped ingredient that a misspelled word looks like. */
     Optional<Mention> nearStop(String word) {
         return stopSpelling.nearest(word).map(stopWords::get);
+    }
+
+    /** The word of any list, as it compares, that a word of none can only be a slip for. */
+    Optional<String> meant(String typed) {
+        String word = Tokenizer.singular(Tokenizer.folded(typed));
+        return typed.length() < SHORTEST_SLIP || GeneralWords.knows(typed)
+                ? Optional.empty()
+                : foodSpelling.onlyNearest(word).or(() -> spelling.onlyNearest(word));
+    }
+
+    /** The word of a stop that a misspelled one looks like. */
+    Optional<String> meantStop(String word) {
+        return stopSpelling.nearest(word);
     }
 
     /** The word of a food that a misspelled word looks like, as it is written: 'carrots' for 'carots'. */

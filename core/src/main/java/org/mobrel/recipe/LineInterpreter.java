@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
@@ -49,6 +50,45 @@ final class LineInterpreter {
         this.descriptors = lexicon.descriptors(words);
         this.mentions = new ArrayList<>(lexicon.mentions(words));
         understand();
+    }
+
+    /** A line read as it was meant: words that can only be slips are put right where that brings no stop with it. */
+    static LineInterpreter of(
+            Catalogue catalogue, Lexicon lexicon, String rest, List<Token> tokens, Optional<Amount> amount) {
+        LineInterpreter typed = new LineInterpreter(catalogue, lexicon, rest, tokens, amount);
+        for (boolean stops : new boolean[] {false, true}) {
+            List<Token> meant = typed.meant(stops);
+            LineInterpreter right =
+                    meant.equals(typed.tokens) ? typed : new LineInterpreter(catalogue, lexicon, rest, meant, amount);
+            if (typed.stops(false).containsAll(right.stops(true))) {
+                return right;
+            }
+        }
+        return typed;
+    }
+
+    /** @param stops whether what looks like a stop may be a part of a food's name: the kidney of kidney beans */
+    private List<Token> meant(boolean stops) {
+        return tokens.stream()
+                .map(token -> meant(token, stops)
+                        .map(word -> new Token(word, token.start(), token.end()))
+                        .orElse(token))
+                .toList();
+    }
+
+    private Optional<String> meant(Token token, boolean stops) {
+        String word = rest.substring(token.start(), token.end());
+        if (typedStops.contains(word)) {
+            return stops ? lexicon.meantStop(token.word()) : Optional.empty();
+        }
+        return isLeftOver(tokens.indexOf(token)) ? lexicon.meant(word) : Optional.empty();
+    }
+
+    private Set<Mention> stops(boolean misspelled) {
+        return heard.stream()
+                .filter(one -> one.mention().stop().isPresent() && (misspelled || !one.misspelled()))
+                .map(Heard::mention)
+                .collect(Collectors.toSet());
     }
 
     private void understand() {
@@ -383,6 +423,18 @@ final class LineInterpreter {
             leftovers.add(new LineReading.Leftover(typed(run), offers(run)));
         }
         return leftovers;
+    }
+
+    /** Words of a sentence that no vocabulary holds, and that may be food or what is done to it. */
+    List<String> unread() {
+        List<String> unread = new ArrayList<>();
+        for (int at = 0; at < tokens.size(); at++) {
+            String word = rest.substring(tokens.get(at).start(), tokens.get(at).end());
+            if (isLeftOver(at) && word.length() > 2 && !GeneralWords.namesNoFood(word)) {
+                unread.add(word);
+            }
+        }
+        return unread;
     }
 
     private List<Found<Boolean>> leftOverRuns() {

@@ -66,7 +66,7 @@ public final class LineReader {
         LineKind kind = LineKinds.of(normal.plain(), rest, words, amount);
         String wording = String.join(" ", words);
         Optional<String> meaning = meanings.isEmpty() ? Optional.empty() : Optional.ofNullable(meanings.get(wording));
-        LineInterpreter understood = new LineInterpreter(catalogue, lexicon, rest, tokens, amount.amount());
+        LineInterpreter understood = LineInterpreter.of(catalogue, lexicon, rest, tokens, amount.amount());
         List<LineReading.Heard> heard = understood.heard();
         Set<State> states = understood.states();
         List<LineReading.Leftover> leftovers = understood.leftovers();
@@ -170,14 +170,30 @@ public final class LineReader {
      * believed where the word is none of English.
      */
     public List<Named> named(String sentence) {
-        NormalText normal = NormalText.of(sentence);
-        List<Token> tokens = Tokenizer.tokens(normal.plain());
-        return new LineInterpreter(catalogue, lexicon, normal.plain(), tokens, Optional.empty())
-                .heard().stream()
-                        .filter(heard -> !heard.served() && (!heard.misspelled() || !GeneralWords.knows(heard.words())))
-                        .map(heard -> new Named(heard.mention(), heard.words()))
-                        .toList();
+        return named(interpreted(sentence));
     }
+
+    /** The same, and the words that may be a food or change one, for all that is known of them. */
+    public Spoken spoken(String sentence) {
+        LineInterpreter read = interpreted(sentence);
+        return new Spoken(named(read), read.unread());
+    }
+
+    private LineInterpreter interpreted(String sentence) {
+        NormalText normal = NormalText.of(sentence);
+        return LineInterpreter.of(
+                catalogue, lexicon, normal.plain(), Tokenizer.tokens(normal.plain()), Optional.empty());
+    }
+
+    private static List<Named> named(LineInterpreter read) {
+        return read.heard().stream()
+                .filter(heard -> !heard.served() && (!heard.misspelled() || !GeneralWords.knows(heard.words())))
+                .map(heard -> new Named(heard.mention(), heard.words()))
+                .toList();
+    }
+
+    /** @param unread as typed */
+    public record Spoken(List<Named> named, List<String> unread) {}
 
     /** @param words as typed */
     public record Named(Mention mention, String words) {}

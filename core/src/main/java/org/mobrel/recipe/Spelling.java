@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 import org.jspecify.annotations.Nullable;
 
@@ -64,22 +66,35 @@ final class Spelling {
 
     /** The known word that is nearest, one slip away, or two in a long word; a slip is a letter too many, too few, wrong or swapped. */
     Optional<String> nearest(String word) {
+        return near(word).stream().findFirst();
+    }
+
+    /** The same where no other word is as near. */
+    Optional<String> onlyNearest(String word) {
+        List<String> near = near(word);
+        return near.size() == 1 ? Optional.of(near.get(0)) : Optional.empty();
+    }
+
+    private List<String> near(String word) {
         if (word.length() < SHORTEST - 1 || word.length() > longest) {
-            return Optional.empty();
+            return List.of();
         }
-        String best = null;
+        SortedSet<String> best = new TreeSet<>();
         int least = Integer.MAX_VALUE;
         for (String rest : remains(word)) {
             for (String known : byRemains().getOrDefault(rest, Set.of())) {
                 int slips = slips(word, known);
                 boolean believed = slips <= 1 || slips == 2 && Math.min(word.length(), known.length()) >= LONG;
-                if (believed && (slips < least || slips == least && best != null && known.compareTo(best) < 0)) {
-                    best = known;
+                if (believed && slips <= least) {
+                    if (slips < least) {
+                        best.clear();
+                    }
+                    best.add(known);
                     least = slips;
                 }
             }
         }
-        return Optional.ofNullable(best);
+        return List.copyOf(best);
     }
 
     private static int slips(String word, String known) {

@@ -3,6 +3,7 @@ package org.mobrel.recipe;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** What a line says about how an ingredient comes, was treated or is used. */
 public enum State {
@@ -172,7 +173,7 @@ public enum State {
             "to make stock",
             "to make broth",
             "removed after cooking"),
-    DRAINED("drained"),
+    DRAINED("drained", "patted dry", "pat dry", "wiped dry", "towelled dry"),
     SKIMMED(
             "skimmed",
             "defatted",
@@ -241,6 +242,11 @@ public enum State {
     /** The states among words, the longest phrases first: 'not peeled' is not peeled. */
     static List<Phrases.Found<State>> in(List<String> words) {
         return PHRASES.in(words);
+    }
+
+    /** Every phrase for a state, as its words. */
+    static Set<List<String>> allPhrases() {
+        return PHRASES.all().keySet();
     }
 
     /** The state an interface calls by this code, such as 'bone-in'. */

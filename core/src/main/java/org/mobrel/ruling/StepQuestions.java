@@ -63,7 +63,8 @@ final class StepQuestions {
                         boil(batch, method),
                         pieces(batch, method),
                         practices(batch, method),
-                        unlisted(batch, method))
+                        unlisted(batch, method),
+                        unread(batch, method))
                 .flatMap(found -> found)
                 .filter(question ->
                         method.answer(question.code(), question.words()).isEmpty())
@@ -247,6 +248,22 @@ final class StepQuestions {
                                                 Edit.Part.LINE, said.food().phrase()))))));
     }
 
+    private static Stream<RulingQuestion> unread(Examined batch, Method method) {
+        return method.all(StepStatement.Unread.class).stream().map(said -> {
+            Choice harmless =
+                    new Choice(Choice.ONLY_A_DESCRIPTION, "Nothing: the broth stays thin and the pieces as they are");
+            Choice listed =
+                    new Choice(Choice.LIST_IT, "It goes into the jar", List.of(Edit.of(Edit.Part.LINE, said.words())));
+            Choice thick = new Choice(Choice.AS_THE_STEP_SAYS, "It makes the soup smooth or thick");
+            return question(
+                    batch,
+                    said,
+                    QuestionCode.NOT_UNDERSTOOD,
+                    "What does “%s” do to the soup?".formatted(said.words()),
+                    said.until() ? List.of(harmless, thick) : List.of(harmless, listed, thick));
+        });
+    }
+
     private static boolean isUnlisted(Examined batch, StepStatement.Names said) {
         Set<Food> listed = batch.lines().stream()
                 .flatMap(ruled -> ruled.line().mentions().stream())
@@ -273,8 +290,9 @@ final class StepQuestions {
 
     private static boolean couldMatter(Examined batch, StepStatement.Names said) {
         IngredientLine line = batch.reader().read(said.food().phrase());
-        if (line.foods().stream()
-                .anyMatch(food -> food.kind() == FoodKind.ROOT || food.isSeafood() || food.isCuredMeat())) {
+        if (!line.questions().isEmpty()
+                || line.foods().stream()
+                        .anyMatch(food -> food.kind() == FoodKind.ROOT || food.isSeafood() || food.isCuredMeat())) {
             return true;
         }
         LineRuling ruled = new LineTimes(batch.reader().catalogue()).of(line, batch.contents());

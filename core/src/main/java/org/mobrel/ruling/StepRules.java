@@ -31,7 +31,11 @@ final class StepRules {
     private StepRules() {}
 
     static Stream<Finding> nothingIsPureed(Examined batch) {
-        return method(batch).all(StepStatement.Purees.class).stream()
+        Method method = method(batch);
+        return Stream.concat(
+                        method.all(StepStatement.Purees.class).stream(),
+                        method.all(StepStatement.Unread.class).stream()
+                                .filter(said -> isAsTheStepSays(method, QuestionCode.NOT_UNDERSTOOD, said)))
                 .map(said -> stop(
                         batch,
                         said,

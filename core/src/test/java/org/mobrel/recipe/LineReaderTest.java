@@ -95,6 +95,28 @@ class LineReaderTest {
         assertThat(reader.read("2 cups or so of carrots").questions()).isEmpty();
     }
 
+    /** A slip that can be one word only is that word; what looks like a stop is one, and a short word is asked about. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "2 cups carots, peeled | carrots | PEELED",
+                "pinto beanz, dry, 1 lb | dried-beans | DRIED",
+                "kidny beans, soaked, 1 lb | dried-beans | SOAKED",
+                "3 lb potatos, unpeled | potatoes | UNPEELED"
+            })
+    void a_slip_is_what_it_can_only_be(String line, String food, State state) {
+        assertThat(reader.read(line).questions()).isEmpty();
+        assertThat(reader.read(line).foods()).extracting(Food::id).containsExactly(food);
+        assertThat(reader.read(line).is(state)).isTrue();
+    }
+
+    @Test
+    void a_slip_for_what_is_stopped_stays_a_stop() {
+        assertThat(reader.read("2 cups barly").stopped()).isNotEmpty();
+        assertThat(reader.read("1 kidny, diced").stopped()).isNotEmpty();
+    }
+
     @Test
     void every_food_of_a_line_counts() {
         assertThat(reader.read("3 cups potatoes and corn").foods())
@@ -110,9 +132,9 @@ class LineReaderTest {
 
     @Test
     void what_no_table_knows_stays_unknown_and_is_offered_by_its_letters() {
-        IngredientLine carots = reader.read("2 cups carots, diced");
-        assertThat(carots.isUnknown()).isTrue();
-        assertThat(reader.respelled(carots).orElseThrow().text()).isEqualTo("2 cups carrots, diced");
+        IngredientLine corm = reader.read("2 cups corm, drained");
+        assertThat(corm.isUnknown()).isTrue();
+        assertThat(reader.respelled(corm).orElseThrow().text()).isEqualTo("2 cups corn, drained");
         assertThat(reader.respelled(reader.read("3 green zorbs"))).isEmpty();
         assertThat(reader.read("For the broth:").heading()).isTrue();
     }

@@ -41,7 +41,7 @@ class CorpusTest {
     private static final Rulings RULINGS = new Rulings(Catalogue.load(), PressureTable.load(), JARS);
 
     /** Whatever a sentence speaks of is on this list. */
-    private static final String LIST =
+    static final String LIST =
             """
             2 lb dried navy beans, soaked overnight, drained, boiled 30 minutes
             1 lb boneless beef, cut in 1-inch cubes
@@ -66,11 +66,11 @@ class CorpusTest {
             2 bay leaves
             """;
 
-    private static final String BEGIN = "Brown the meat and drain off the fat.\nAdd everything and boil 5 minutes.\n";
-    private static final String END =
+    static final String BEGIN = "Brown the meat and drain off the fat.\nAdd everything and boil 5 minutes.\n";
+    static final String END =
             "Fill hot jars half full of solids, top with broth, leaving 1 inch headspace.\nProcess pints 75 minutes and quarts 90 minutes at 10 lb.\n";
 
-    private static Ruling rule(String text) {
+    static Ruling rule(String text) {
         RecipePage page = PAGES.read(text);
         List<IngredientLine> lines = READER.readAll(page.ingredients());
         Method method = Method.of(page.steps(), lines, READER);
@@ -98,7 +98,7 @@ class CorpusTest {
                 });
     }
 
-    private static boolean isNoticed(Ruling ruling) {
+    static boolean isNoticed(Ruling ruling) {
         return ruling.verdict() == Verdict.STOP || ruling.verdict() == Verdict.ASK;
     }
 
@@ -106,10 +106,10 @@ class CorpusTest {
     @ParameterizedTest
     @CsvSource({
         "steps-spoiling.tsv, true, 398",
-        "own-spoiling.tsv, true, 79",
-        "steps-twins.tsv, false, 94",
-        "steps-ordinary.tsv, false, 456",
-        "own-ordinary.tsv, false, 40"
+        "own-spoiling.tsv, true, 244",
+        "steps-twins.tsv, false, 99",
+        "steps-ordinary.tsv, false, 457",
+        "own-ordinary.tsv, false, 168"
     })
     void sentences(String file, boolean spoils, int least) {
         List<String> wrong = new ArrayList<>();
@@ -158,8 +158,8 @@ class CorpusTest {
                 wrong.add(cells[0]);
             }
         }
-        assertThat(right).as("wrong: %s", wrong).isGreaterThanOrEqualTo(412);
-        assertThat(inVain).isLessThanOrEqualTo(40);
+        assertThat(right).as("wrong: %s", wrong).isGreaterThanOrEqualTo(440);
+        assertThat(inVain).isLessThanOrEqualTo(11);
     }
 
     @Test

@@ -80,8 +80,7 @@ class RemedyEvaluatorTest {
             2 lb whole potatoes, 3 inch                   | cut-smaller: 2 lb whole potatoes, 2-inch
             6 whole carrots                               | cut-smaller: 6 cut up carrots
             6 carrots, left whole                         | cut-smaller: 6 carrots, cut up
-            2 cups carots                                 | choose-food: 2 cups carrots; leave-out: gone; finish-at-serving: 2 cups carots, at serving
-            2 lb limma beens, unpeeled, in 1-inch pieces  | choose-food: 2 lb lima beans, unpeeled, in 1-inch pieces; leave-out: gone; finish-at-serving: 2 lb limma beens, unpeeled, in 1-inch pieces, at serving
+            2 cups corm                                   | choose-food: 2 cups corn; leave-out: gone; finish-at-serving: 2 cups corm, at serving
             1 lb parsnips                                 | ask-expert: -; leave-out: gone
             2 lb ham                                      | use-less: 0.5 lb ham; leave-out: gone
             900 g ham                                     | use-less: 287 g ham; leave-out: gone

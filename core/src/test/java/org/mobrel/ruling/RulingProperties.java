@@ -278,7 +278,7 @@ class RulingProperties {
                 "3 lb beef in 2-inch chunks",
                 "3 lb potatoes and squash in 1 1/2 in cubes",
                 "4 whole carrots",
-                "2 cups carots",
+                "2 cups corm",
                 "6 cups mashed pumpkin",
                 "2 tbsp butter",
                 "2 lb ham",

@@ -47,6 +47,7 @@ final class CatalogueReader {
             "boneless_as",
             "cured_as",
             "wild_as",
+            "fresh_as",
             "by_spoon_as",
             "whole_row",
             "largest_jar",

@@ -8,6 +8,8 @@ public enum StatedForm {
     BONELESS("boneless_as"),
     CURED("cured_as"),
     WILD("wild_as"),
+    /** Not dried: pulses in the pod, shelled or frozen. */
+    FRESH("fresh_as"),
     BY_THE_SPOON("by_spoon_as");
 
     private final String column;

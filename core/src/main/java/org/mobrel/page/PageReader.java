@@ -56,11 +56,11 @@ public final class PageReader {
             Pattern.compile("^(?:step\\s*\\d|\\(?\\d{1,2}[.)]\\s+\\D)", Pattern.CASE_INSENSITIVE);
     private static final Pattern MARKUP = Pattern.compile("^#+\\s*|^\\*\\*|\\*\\*$|^__|__$");
     private static final Pattern DISH = Pattern.compile(
-            "\\b(?:soups?|stews?|chili|chowder|gumbo|goulash|ragout|casserole|curry|minestrone|borscht|broth|bisque|pottage|hotpot|recipe|potage)\\b",
+            "\\b(?:soups?|stews?|chili|chowder|gumbo|goulash|ragout|casserole|curry|minestrone|borscht|broth|bisque|pottage|hotpot|recipe|potage)\\b|\\bpots?\\s*$",
             Pattern.CASE_INSENSITIVE);
     /** A broth or a stock may be an ingredient; these are dishes. */
     private static final Pattern COOKED_DISH = Pattern.compile(
-            "\\b(?:soups?|stews?|chili|chowder|gumbo|goulash|ragout|casserole|curry|minestrone|borscht|bisque|pottage|hotpot|recipe|potage)\\b",
+            "\\b(?:soups?|stews?|chili|chowder|gumbo|goulash|ragout|casserole|curry|minestrone|borscht|bisque|pottage|hotpot|recipe|potage)\\b|\\bpots?\\s*$",
             Pattern.CASE_INSENSITIVE);
     /** 'Rabbit or chicken bone broth' leaves a choice, as an ingredient does. */
     private static final Pattern CHOICE = Pattern.compile("\\bor\\b", Pattern.CASE_INSENSITIVE);

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodTrait;
@@ -67,6 +68,9 @@ final class FoodStates {
         if (isSaidOf(found, State.WILD)) {
             settled = FoodConversion.ifSaid(catalogue, settled, StatedForm.WILD);
         }
+        if (isSaidFresh(found)) {
+            settled = FoodConversion.ifSaid(catalogue, settled, StatedForm.FRESH);
+        }
         if (isByTheSpoon(mention)) {
             Mention ground = FoodConversion.ifSaid(catalogue, settled, StatedForm.BY_THE_SPOON);
             settled = Mention.of(
@@ -83,6 +87,18 @@ final class FoodStates {
                 .flatMap(food -> catalogue.meant(food, StatedForm.DRIED).stream())
                 .anyMatch(meant -> meant.food().filter(Food::isDriedBeans).isPresent());
         return isSaidOf(found, State.DRIED) || soaked && becomesBeans;
+    }
+
+    /** 'Fresh' stands right beside what it is said of; the fresh water behind the beans is water. */
+    private boolean isSaidFresh(Found<Mention> found) {
+        return Stream.of(State.DRIED, State.SOAKED, State.CANNED, State.COOKED).noneMatch(states::contains)
+                && stateWords.stream()
+                        .anyMatch(said -> said.meaning() == State.FRESH
+                                && (found.holds(said)
+                                        || isRightBefore(said, found)
+                                        || said.start() >= found.end()
+                                                && words.subList(found.end(), said.start()).stream()
+                                                        .allMatch(Tokenizer.BREAK::equals)));
     }
 
     private boolean isBoneIn(Found<Mention> found) {

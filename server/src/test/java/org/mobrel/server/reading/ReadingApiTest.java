@@ -124,9 +124,9 @@ class ReadingApiTest {
                 .containsExactly("okra yes", "celery in-soup", "barley stop", "parsnips own-judgement");
         assertThat(answers.get(0).get("rows").get(0).get("quart").asInt()).isEqualTo(40);
         assertThat(answers.get(2).get("instead").get(0).asString()).isEqualTo("leave out");
-        JsonNode unknown = server.get("/api/tables/answers?words=carots").body().get(0);
+        JsonNode unknown = server.get("/api/tables/answers?words=corm").body().get(0);
         assertThat(unknown.get("verdict").asString()).isEqualTo("stop");
-        assertThat(unknown.get("instead").get(0).asString()).isEqualTo("did you mean carrots?");
+        assertThat(unknown.get("instead").get(0).asString()).isEqualTo("did you mean corn?");
         TestServer.Answer endless = server.get("/api/tables/answers?words=" + "x".repeat(201));
         assertThat(endless.status()).isEqualTo(400);
         assertThat(endless.body().get("field").asString()).isEqualTo("words");

@@ -161,7 +161,7 @@ final class Lexicon {
     /** The word of any list, as it compares, that a word of none can only be a slip for. */
     Optional<String> meant(String typed) {
         String word = Tokenizer.singular(Tokenizer.folded(typed));
-        return typed.length() < SHORTEST_SLIP || GeneralWords.knows(typed)
+        return typed.length() < SHORTEST_SLIP || known.contains(word) || GeneralWords.knows(typed)
                 ? Optional.empty()
                 : foodSpelling.onlyNearest(word).or(() -> spelling.onlyNearest(word));
     }

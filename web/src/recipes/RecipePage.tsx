@@ -187,7 +187,10 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
                 <AskStrip
                   asked={[
                     ...(ruling?.questions ?? []).map((question) => ({
-                      text: question.line == null ? quoteOf(question) : ruling?.lines[question.line]?.text,
+                      text:
+                        question.line == null
+                          ? quoteOf(question, draft.method)
+                          : ruling?.lines[question.line]?.text,
                       question,
                     })),
                     ...(shown?.variants ?? []).flatMap((variant) => variant.questions),
@@ -343,9 +346,13 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
   );
 }
 
-/** The words of a step that a question is about. */
-function quoteOf(question: OpenQuestion): string | undefined {
-  return question.step == null ? undefined : question.words;
+/** The step that a question is about; its words alone where they are not found in it. */
+function quoteOf({ step, words }: OpenQuestion, steps: readonly string[]): string | undefined {
+  if (step == null) {
+    return undefined;
+  }
+  const whole = steps[step];
+  return whole?.toLowerCase().includes(words.toLowerCase()) ? whole : words;
 }
 
 /** Rows do not jump while a line is being typed; they settle, the longest first, when it is done. */

@@ -42,7 +42,8 @@ final class GeneralWords {
 
     /** Whether it is never a slip for a food: 'after', 'week'. */
     static boolean isEveryday(String word) {
-        return EVERYDAY.contains(word.toLowerCase(Locale.ROOT));
+        String plain = word.toLowerCase(Locale.ROOT).replace('’', '\'');
+        return EVERYDAY.contains(plain.endsWith("'s") ? plain.substring(0, plain.length() - 2) : plain);
     }
 
     /** Whether all senses of a word are of time, quantity, person, place, feeling, thought, speech or quality. */

@@ -163,7 +163,11 @@ final class Lexicon {
         String word = Tokenizer.singular(Tokenizer.folded(typed));
         return typed.length() < SHORTEST_SLIP || known.contains(word) || GeneralWords.knows(typed)
                 ? Optional.empty()
-                : foodSpelling.onlyNearest(word).or(() -> spelling.onlyNearest(word));
+                : foodSpelling
+                        .onlyNearest(word)
+                        .or(() -> foodSpelling.onlyNearest(Tokenizer.folded(typed)))
+                        .or(() -> spelling.onlyNearest(word))
+                        .or(() -> spelling.onlyNearest(Tokenizer.folded(typed)));
     }
 
     /** The word of a stop that a misspelled one looks like. */

@@ -249,19 +249,27 @@ final class StepQuestions {
     }
 
     private static Stream<RulingQuestion> unread(Examined batch, Method method) {
-        return method.all(StepStatement.Unread.class).stream().map(said -> {
-            Choice harmless =
-                    new Choice(Choice.ONLY_A_DESCRIPTION, "Nothing: the broth stays thin and the pieces as they are");
-            Choice listed =
-                    new Choice(Choice.LIST_IT, "It goes into the jar", List.of(Edit.of(Edit.Part.LINE, said.words())));
-            Choice thick = new Choice(Choice.AS_THE_STEP_SAYS, "It makes the soup smooth or thick");
-            return question(
-                    batch,
-                    said,
-                    QuestionCode.NOT_UNDERSTOOD,
-                    "What does “%s” do to the soup?".formatted(said.words()),
-                    said.until() ? List.of(harmless, thick) : List.of(harmless, listed, thick));
-        });
+        return method.all(StepStatement.Unread.class).stream()
+                .filter(said -> !isListed(batch, said))
+                .map(said -> {
+                    Choice harmless = new Choice(
+                            Choice.ONLY_A_DESCRIPTION, "Nothing: the broth stays thin and the pieces as they are");
+                    Choice listed = new Choice(
+                            Choice.LIST_IT, "It goes into the jar", List.of(Edit.of(Edit.Part.LINE, said.words())));
+                    Choice thick = new Choice(Choice.AS_THE_STEP_SAYS, "It makes the soup smooth or thick");
+                    return question(
+                            batch,
+                            said,
+                            QuestionCode.NOT_UNDERSTOOD,
+                            "What does “%s” do to the soup?".formatted(said.words()),
+                            said.until() ? List.of(harmless, thick) : List.of(harmless, listed, thick));
+                });
+    }
+
+    private static boolean isListed(Examined batch, StepStatement.Unread said) {
+        return batch.lines().stream()
+                .anyMatch(ruled ->
+                        ruled.line().goesIntoJar() && words(ruled.line().text()).containsAll(words(said.words())));
     }
 
     private static boolean isUnlisted(Examined batch, StepStatement.Names said) {

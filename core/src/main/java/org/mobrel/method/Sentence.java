@@ -61,9 +61,10 @@ public record Sentence(int step, String text, String named, String plain, List<S
                         SaidTogether.in(new Sentence(step, text.strip(), named.strip(), plain, List.of(), false));
                 boolean canning = CANNING.matcher(plain).find()
                         || OF_THE_POT.matcher(plain).find();
-                boolean goesOn = serving && effects.stream().allMatch(Sentence::mayBeLater);
-                boolean kept = effects.contains("later") || effects.contains("not-there");
-                serving = kept && effects.stream().allMatch(Sentence::mayBeLater)
+                boolean goesOn = serving && effects.stream().allMatch(effect -> mayBeLater(effect, true));
+                boolean later = effects.contains("later");
+                boolean kept = later || effects.contains("not-there");
+                serving = kept && effects.stream().allMatch(effect -> mayBeLater(effect, later))
                         || !kept
                                 && !canning
                                 && (goesOn
@@ -78,14 +79,13 @@ public record Sentence(int step, String text, String named, String plain, List<S
         return all;
     }
 
-    /** What is done with full jars and their canner is not done at the table. */
-    private static boolean mayBeLater(String effect) {
-        return effect.equals("later")
-                || effect.equals("not-there")
-                || effect.equals("purees")
-                || effect.equals("thickens")
-                || effect.equals("fat")
-                || effect.equals("more-food");
+    /** What is done with full jars is not done at the table, and what makes a soup smooth is there, whatever else is not. */
+    private static boolean mayBeLater(String effect, boolean later) {
+        return switch (effect) {
+            case "later", "not-there", "fat", "more-food" -> true;
+            case "purees", "thickens", "unboiled" -> later;
+            default -> false;
+        };
     }
 
     private static boolean isStory(String step) {

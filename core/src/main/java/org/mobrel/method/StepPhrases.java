@@ -209,6 +209,11 @@ final class StepPhrases {
             "\\b(?:in|with) their (?:skins?|jackets|peels?)\\b(?!.{0,60}\\b(?:peel|slip|rub|pull))",
             "\\bscrub(?:bed)?\\b(?!.{0,60}\\b(?:peel|(?:sink|jars?|pots?|pan|board|counter|table|canner|hands|lids?|rims?)\\b))");
 
+    /** What a sentence does to what the one before it spoke of. */
+    static final Pattern IT = any("^\\W*(?:then )?\\w+ (?:it|them)\\b");
+
+    static final Pattern MEAT = any("\\bmeats?\\b");
+
     static final Pattern CUTS = any(
             "\\b(?:cut|chop|dic|cub|slic|chunk|quarter|halv|piece|strip|trim)(?:s|e|ed|es|ing|ped)?\\b",
             "\\bleave\\b[^.]{0,20}\\bwhole\\b",

@@ -36,6 +36,7 @@ final class StepReader {
         List<StepStatement> sayings = new ArrayList<>();
         boolean processed = false;
         boolean heated = false;
+        List<Mention> before = List.of();
         for (int at = 0; at < sentences.size(); at++) {
             Sentence sentence = sentences.get(at);
             if (sentence.serving()) {
@@ -46,7 +47,8 @@ final class StepReader {
             spoils(sentence, named, sayings);
             packs(sentence, next(sentences, at), named, heated, sayings);
             beans(sentences, at, named, sayings);
-            cuts(sentence, named, sayings);
+            cuts(sentence, named, before, sayings);
+            before = solids(named).isEmpty() ? before : solids(named);
             vents(sentence, sayings);
             cools(sentence, named, processed, sayings);
             work(sentence, named, sayings);
@@ -375,12 +377,24 @@ final class StepReader {
         return Times.in(plain).stream().map(Times.Span::most).max(Comparator.naturalOrder());
     }
 
-    private void cuts(Sentence sentence, List<LineReader.Named> named, List<StepStatement> sayings) {
-        List<Mention> foods = named.stream()
+    private static List<Mention> solids(List<LineReader.Named> named) {
+        return named.stream()
                 .map(LineReader.Named::mention)
                 .filter(mention ->
                         mention.food().filter(food -> food.kind().isSolid()).isPresent())
                 .toList();
+    }
+
+    /** @param before what the sentences before it spoke of last, which 'it' and 'them' are */
+    private void cuts(
+            Sentence sentence, List<LineReader.Named> named, List<Mention> before, List<StepStatement> sayings) {
+        List<Mention> foods = solids(named);
+        if (foods.isEmpty() && StepPhrases.IT.matcher(sentence.plain()).find()) {
+            foods = before;
+        }
+        if (foods.isEmpty() && StepPhrases.MEAT.matcher(sentence.plain()).find()) {
+            foods = reader.meaning("beef").stream().toList();
+        }
         if (StepPhrases.SKINS_ON.matcher(sentence.plain()).find()) {
             sayings.add(new StepStatement.Unpeeled(quote(sentence), foods));
         }

@@ -91,7 +91,7 @@ final class FoodStates {
 
     /** 'Fresh' stands right beside what it is said of; the fresh water behind the beans is water. */
     private boolean isSaidFresh(Found<Mention> found) {
-        return Stream.of(State.DRIED, State.SOAKED, State.CANNED, State.COOKED).noneMatch(states::contains)
+        return Stream.of(State.DRIED, State.SOAKED, State.COOKED).noneMatch(states::contains)
                 && stateWords.stream()
                         .anyMatch(said -> said.meaning() == State.FRESH
                                 && (found.holds(said)

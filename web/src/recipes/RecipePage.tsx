@@ -195,7 +195,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
                     })),
                     ...(shown?.variants ?? []).flatMap((variant) => variant.questions),
                   ]}
-                  onAnswer={({ text, question: { code, words } }, choice) => {
+                  onAnswer={({ text, question: { code, step, words } }, choice) => {
                     if (choice.edits.length > 0) {
                       // An answer that sets something in the recipe is kept there; a line of it is one more ingredient.
                       const added = choice.edits.flatMap((edit) =>
@@ -206,7 +206,7 @@ function Editor({ id, recipe }: { readonly id: number | undefined; readonly reci
                         lines: [...draft.lines, ...added],
                       });
                     } else if (text !== undefined) {
-                      const answer = { line: text, code, words, choice: choice.code };
+                      const answer = { line: step == null ? text : words, code, words, choice: choice.code };
                       change({ answers: withAnswer(draft.answers, answer) });
                     }
                   }}

@@ -126,7 +126,7 @@ class ReadingApiTest {
         assertThat(answers.get(2).get("instead").get(0).asString()).isEqualTo("leave out");
         JsonNode unknown = server.get("/api/tables/answers?words=corm").body().get(0);
         assertThat(unknown.get("verdict").asString()).isEqualTo("stop");
-        assertThat(unknown.get("instead").get(0).asString()).isEqualTo("did you mean corn?");
+        assertThat(unknown.get("instead").get(0).asString()).isEqualTo("did you mean corn kernels?");
         TestServer.Answer endless = server.get("/api/tables/answers?words=" + "x".repeat(201));
         assertThat(endless.status()).isEqualTo(400);
         assertThat(endless.body().get("field").asString()).isEqualTo("words");

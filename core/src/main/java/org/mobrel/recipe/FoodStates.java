@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Food;
@@ -96,9 +97,14 @@ final class FoodStates {
                         .anyMatch(said -> said.meaning() == State.FRESH
                                 && (found.holds(said)
                                         || isRightBefore(said, found)
-                                        || said.start() >= found.end()
-                                                && words.subList(found.end(), said.start()).stream()
-                                                        .allMatch(Tokenizer.BREAK::equals)));
+                                        || said.start() >= found.end() && isOnlyStates(found.end(), said.start())));
+    }
+
+    /** Whether only states and breaks stand there: 'beans, canned, fresh'. */
+    private boolean isOnlyStates(int from, int to) {
+        return IntStream.range(from, to)
+                .allMatch(at -> words.get(at).equals(Tokenizer.BREAK)
+                        || stateWords.stream().anyMatch(said -> said.covers(at)));
     }
 
     private boolean isBoneIn(Found<Mention> found) {

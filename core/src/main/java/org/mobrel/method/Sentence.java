@@ -37,10 +37,13 @@ public record Sentence(int step, String text, String named, String plain, List<S
                     + "|\\balways (?:had|ate|served) [^.,]{0,40}\\bwith it\\b)");
     /** Words that open a sentence about serving. */
     private static final Pattern SERVE = Pattern.compile(
-            "^\\W*(?:serv(?:e|ing)\\b|reheat\\b(?!.*\\b(?:fill|ladle|jars?)\\b)|to (?:eat|use)\\b|garnish\\b|open (?:a|the|each) jar\\b(?! of (?!this\\b)))");
+            "^\\W*(?:serv(?:e|ing)\\b|eat (?:it |this |them )?(?:with|over|on)\\b|reheat\\b(?!.*\\b(?:fill|ladle|jars?)\\b)|to (?:eat|use)\\b|garnish\\b|open (?:a|the|each) jar\\b(?! of (?!this\\b)))");
     /** A sentence that fills or processes is about canning, whatever else it says. */
     private static final Pattern CANNING = Pattern.compile(
             "\\b(?:fill|ladle|pack)\\w*\\b.{0,60}\\bjars?\\b|\\bbefore (?:filling|canning|processing|it goes|you (?:can|fill))\\b|\\bcanner\\b|\\b(?:into|in (?=(?:each|every|all)\\b)) ?(?:the |each |every |all |your |these |hot |clean |quart |pint |of )*jars?\\b");
+
+    private static final Pattern AT_TABLE = Pattern.compile(
+            "\\b(?:open|serv|heat|reheat|warm|bowl|table|eat|supper|dinner|lunch|day|later|sauce|dip|chowder|refried)");
 
     /** What is left in the pot goes into the jars, and so does what is tasted first. */
     private static final Pattern OF_THE_POT = Pattern.compile(
@@ -61,10 +64,10 @@ public record Sentence(int step, String text, String named, String plain, List<S
                         SaidTogether.in(new Sentence(step, text.strip(), named.strip(), plain, List.of(), false));
                 boolean canning = CANNING.matcher(plain).find()
                         || OF_THE_POT.matcher(plain).find();
-                boolean goesOn = serving && effects.stream().allMatch(effect -> mayBeLater(effect, true));
+                boolean goesOn = serving && effects.stream().allMatch(effect -> mayBeLater(effect, true, plain));
                 boolean later = effects.contains("later");
                 boolean kept = later || effects.contains("not-there");
-                serving = kept && effects.stream().allMatch(effect -> mayBeLater(effect, later))
+                serving = kept && effects.stream().allMatch(effect -> mayBeLater(effect, later, plain))
                         || !kept
                                 && !canning
                                 && (goesOn
@@ -80,10 +83,11 @@ public record Sentence(int step, String text, String named, String plain, List<S
     }
 
     /** What is done with full jars is not done at the table, and what makes a soup smooth is there, whatever else is not. */
-    private static boolean mayBeLater(String effect, boolean later) {
+    private static boolean mayBeLater(String effect, boolean later, String plain) {
         return switch (effect) {
             case "later", "not-there", "fat", "more-food" -> true;
-            case "purees", "thickens", "unboiled" -> later;
+            case "purees", "thickens", "unboiled" ->
+                later && AT_TABLE.matcher(plain).find();
             default -> false;
         };
     }

@@ -32,7 +32,11 @@ public record StatedProcess(Optional<Minutes> minutes, Optional<GaugePressure> p
 
     /** What a sentence states; nothing where it is not about the process. */
     public static List<StatedProcess> in(String sentence) {
-        String plain = PlainText.of(sentence);
+        return inPlain(PlainText.of(sentence));
+    }
+
+    /** The same, of a sentence in plain text. */
+    public static List<StatedProcess> inPlain(String plain) {
         if (!ABOUT.matcher(plain).find()) {
             return List.of();
         }

@@ -206,8 +206,14 @@ final class StepPhrases {
             "(?<!\\b(?:not|never|don't|dont) )\\b(?:leave|left|leaving|keep|keeping)\\b[^.]{0,25}\\b(?:skins?|peels?|jackets?) (?:of the \\w+ )?on\\b",
             "(?<!\\b(?:not|never|don't|dont) (?:leave|keep)(?: the| their| any)? )\\b(?:skins?|peels?|jackets?) (?:left |kept )?on\\b",
             "\\bunpeeled\\b|\\bun-peeled\\b",
-            "\\b(?:in|with) their (?:skins?|jackets|peels?)\\b(?!.{0,60}\\b(?:peel|slip|rub|pull))",
+            "\\b(?:in|with) their (?:skins?|jackets|peels?)\\b(?!.{0,60}\\b(?:peel|slip|rub|pull))");
+
+    /** Skins that are only scrubbed stay on, unless something else is done to them. */
+    static final Pattern SCRUBS = any(
             "\\bscrub(?:bed)?\\b(?!.{0,60}\\b(?:peel|(?:sink|jars?|pots?|pan|board|counter|table|canner|hands|lids?|rims?)\\b))");
+
+    static final Pattern PEELS =
+            any("\\bpeel\\w*|\\bskins? (?:\\w+ )?(?:slip|off|come)|\\b(?:off|slip|remove|rub) the skins?\\b");
 
     /** What a sentence does to what the one before it spoke of. */
     static final Pattern IT = any("^\\W*(?:then )?\\w+ (?:it|them)\\b");

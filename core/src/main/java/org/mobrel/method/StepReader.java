@@ -36,6 +36,7 @@ final class StepReader {
         List<StepStatement> sayings = new ArrayList<>();
         boolean processed = false;
         boolean heated = false;
+        boolean peeled = sentences.stream().anyMatch(sentence -> sentence.says(StepPhrases.PEELS));
         List<Mention> before = List.of();
         for (int at = 0; at < sentences.size(); at++) {
             Sentence sentence = sentences.get(at);
@@ -47,14 +48,14 @@ final class StepReader {
             spoils(sentence, named, sayings);
             packs(sentence, next(sentences, at), named, heated, sayings);
             beans(sentences, at, named, sayings);
-            cuts(sentence, named, before, sayings);
+            cuts(sentence, named, before, peeled, sayings);
             before = solids(named).isEmpty() ? before : solids(named);
             vents(sentence, sayings);
             cools(sentence, named, processed, sayings);
             work(sentence, named, sayings);
-            StatedProcess.in(sentence.text())
+            StatedProcess.inPlain(sentence.plain())
                     .forEach(stated -> sayings.add(new StepStatement.States(quote(sentence), stated)));
-            together(sentence, sayings);
+            together(sentence, named, sayings);
             unread(sentence, spoken.unread(), sayings);
             processed |= sentence.says(StepPhrases.PROCESSES);
             heated |= sentence.says(StepPhrases.HEATS);
@@ -63,7 +64,7 @@ final class StepReader {
     }
 
     /** What its words come to together, unless more is known of it already. */
-    private static void together(Sentence sentence, List<StepStatement> sayings) {
+    private static void together(Sentence sentence, List<LineReader.Named> named, List<StepStatement> sayings) {
         StepStatement.Quote quote = quote(sentence);
         List<StepStatement> own =
                 sayings.stream().filter(said -> said.quote().equals(quote)).toList();
@@ -82,7 +83,14 @@ final class StepReader {
                     .ifPresent(sayings::add);
         }
         for (Departure departure : Departure.values()) {
-            if (departure.isSaidIn(sentence, effects) && own.stream().noneMatch(said -> says(said, departure))) {
+            // Beans that boil five minutes with the rest of a soup were boiled before.
+            boolean ofTheSoup = departure == Departure.UNBOILED
+                    && isOtherFood(named)
+                    && sentence.says(StepPhrases.COOKS)
+                    && minutes(sentence.plain()).isPresent();
+            if (!ofTheSoup
+                    && departure.isSaidIn(sentence, effects)
+                    && own.stream().noneMatch(said -> says(said, departure))) {
                 sayings.add(new StepStatement.Departs(quote, departure));
             }
         }
@@ -285,12 +293,7 @@ final class StepReader {
 
     private void beans(List<Sentence> sentences, int at, List<LineReader.Named> named, List<StepStatement> sayings) {
         Sentence sentence = sentences.get(at);
-        boolean otherFood = named.stream()
-                .map(LineReader.Named::mention)
-                .anyMatch(mention -> mention.stop()
-                                .filter(stop -> !stop.code().equals("dry-beans"))
-                                .isPresent()
-                        || mention.foods().stream().anyMatch(food -> food.kind().isSolid() && !food.isDriedBeans()));
+        boolean otherFood = isOtherFood(named);
         boolean beans = StepPhrases.BEANS.matcher(sentence.plain()).find()
                 || named.stream().flatMap(one -> one.mention().foods().stream()).anyMatch(Food::isDriedBeans);
         if (sentence.says(StepPhrases.DRY_BEANS)
@@ -321,6 +324,16 @@ final class StepReader {
                     .filter(minutes -> minutes < 30 || sentence.says(StepPhrases.BOILS))
                     .ifPresent(minutes -> sayings.add(new StepStatement.BoilsBeans(quote(sentence), minutes)));
         }
+    }
+
+    /** Whether anything but beans is named. */
+    private static boolean isOtherFood(List<LineReader.Named> named) {
+        return named.stream()
+                .map(LineReader.Named::mention)
+                .anyMatch(mention -> mention.stop()
+                                .filter(stop -> !stop.code().equals("dry-beans"))
+                                .isPresent()
+                        || mention.foods().stream().anyMatch(food -> food.kind().isSolid() && !food.isDriedBeans()));
     }
 
     /** Neither a bay leaf nor the water makes the boiling no other food's. */
@@ -385,9 +398,16 @@ final class StepReader {
                 .toList();
     }
 
-    /** @param before what the sentences before it spoke of last, which 'it' and 'them' are */
+    /**
+     * @param before what the sentences before it spoke of last, which 'it' and 'them' are
+     * @param peeled whether any sentence peels something
+     */
     private void cuts(
-            Sentence sentence, List<LineReader.Named> named, List<Mention> before, List<StepStatement> sayings) {
+            Sentence sentence,
+            List<LineReader.Named> named,
+            List<Mention> before,
+            boolean peeled,
+            List<StepStatement> sayings) {
         List<Mention> foods = solids(named);
         if (foods.isEmpty() && StepPhrases.IT.matcher(sentence.plain()).find()) {
             foods = before;
@@ -395,7 +415,8 @@ final class StepReader {
         if (foods.isEmpty() && StepPhrases.MEAT.matcher(sentence.plain()).find()) {
             foods = reader.meaning("beef").stream().toList();
         }
-        if (StepPhrases.SKINS_ON.matcher(sentence.plain()).find()) {
+        if (StepPhrases.SKINS_ON.matcher(sentence.plain()).find()
+                || !peeled && StepPhrases.SCRUBS.matcher(sentence.plain()).find()) {
             sayings.add(new StepStatement.Unpeeled(quote(sentence), foods));
         }
         if (!sentence.says(StepPhrases.CUTS)

@@ -3,7 +3,6 @@ package org.mobrel.page;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.mobrel.recipe.PlainText;
 import org.mobrel.tables.Row;
 import org.mobrel.tables.Table;
 
@@ -55,9 +54,9 @@ final class Asides {
         return new Aside(row.word("kind", Kind::ofWord), row.text("where"), row.list("words"));
     }
 
-    /** The kind of a line; empty where it may be an ingredient or a step. */
-    static Optional<Kind> of(String line) {
-        String plain = PlainText.of(line).strip();
+    /** The kind of a plain line; empty where it may be an ingredient or a step. */
+    static Optional<Kind> of(String typed) {
+        String plain = typed.strip();
         String figures = zeros(plain);
         return TABLE.stream()
                 .filter(aside -> aside.isFor(plain) || aside.isFor(figures))

@@ -17,70 +17,41 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.mobrel.foods.Food;
-import org.mobrel.foods.FoodKind;
-import org.mobrel.foods.FoodTrait;
 import org.mobrel.method.Method;
-import org.mobrel.method.StatedProcess;
 import org.mobrel.method.StepStatement;
 import org.mobrel.page.RecipePage.Part;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineKind;
 import org.mobrel.recipe.LineReader;
-import org.mobrel.recipe.MeasureUnit;
 import org.mobrel.recipe.Mention;
 import org.mobrel.recipe.PlainText;
 
 /**
- * Parts a page by its headings, and without them by what each line is. In doubt a line stays where a ruling sees it: a sentence that
- * names food no line lists is a step, not a remark.
+ * Parts a page by all its lines together. In doubt a line stays where a ruling sees it: a sentence that names food no line lists is a
+ * step, not a remark.
  */
 public final class PageReader {
 
-    private static final Pattern ARTICLE = Pattern.compile("an? .*\\.", Pattern.CASE_INSENSITIVE);
+    /** A part of a page. */
+    enum Section {
+        FRONT,
+        LIST,
+        METHOD,
+        NOTES
+    }
 
-    private static final Pattern TELLS = Pattern.compile(".*\\b(?:is|are|was|were)\\b.*\\.", Pattern.CASE_INSENSITIVE);
-
-    private static final Pattern INGREDIENTS = heading(
-            "ingredients?(?: list)?|you(?:'ll| will)? need|what goes in(?:to it)?|what's in it|for the jars|the shopping|what you(?:'ll| will)? need|shopping list|for the soup|the soup");
-    private static final Pattern METHOD = heading(
-            "directions?|method of preparation|canning directions|canning instructions|canning day|canning method|what you do|here's how|here is how|how we do it|how i do it|how i make it|how to do it|how you do it|process|processing|the work|making it|cooking|to do|to make it|to prepare|prepare|directions for canning|method|instructions?|preparation|steps|how to make it|how to(?: can)?|procedure|what to do|to make|to can|canning");
-    private static final Pattern NOTES = heading("notes?|tips?|cook's notes?|remarks?|about this recipe|hints?");
     private static final Pattern INLINE = Pattern.compile(
             "^(ingredients?|you will need|directions?|method|instructions?|preparation|steps|procedure|notes?|tips?|hints?|remarks?)\\s*[:\\-–]\\s+(.+)$",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern NUMBERING = Pattern.compile(
-            "^(?:step\\s*)?\\(?\\d{1,2}[.):]\\s*(?=\\D)|^step\\s+\\d{1,2}\\s*[:.-]?\\s+|^[-*•·◦▢☐]\\s+",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern NUMBERED =
-            Pattern.compile("^(?:step\\s*\\d|\\(?\\d{1,2}[.)]\\s+\\D)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern MARKUP = Pattern.compile("^#+\\s*|^\\*\\*|\\*\\*$|^__|__$");
-    private static final Pattern DISH = Pattern.compile(
-            "\\b(?:soups?|stews?|chili|chowder|gumbo|goulash|ragout|casserole|curry|minestrone|borscht|broth|bisque|pottage|hotpot|recipe|potage)\\b|\\bpots?\\s*$",
-            Pattern.CASE_INSENSITIVE);
-    /** A broth or a stock may be an ingredient; these are dishes. */
-    private static final Pattern COOKED_DISH = Pattern.compile(
-            "\\b(?:soups?|stews?|chili|chowder|gumbo|goulash|ragout|casserole|curry|minestrone|borscht|bisque|pottage|hotpot|recipe|potage)\\b|\\bpots?\\s*$",
-            Pattern.CASE_INSENSITIVE);
-    /** 'Rabbit or chicken bone broth' leaves a choice, as an ingredient does. */
-    private static final Pattern CHOICE = Pattern.compile("\\bor\\b", Pattern.CASE_INSENSITIVE);
-    /** Names of dishes that are things one buys. */
-    private static final Pattern NOT_A_DISH = Pattern.compile(
-            "\\b(?:soup base|soup mix|stew meat|stew beef|stewing|soup bones|stock cubes?)\\b",
-            Pattern.CASE_INSENSITIVE);
-
     private static final Pattern AMOUNTS_WITHIN = Pattern.compile(
             "(?:,\\s*(?:and\\s+|plus\\s+)?|;\\s*|\\.\\s+|\\s+and\\s+|\\s+plus\\s+|\\s+)(?=(?:an?\\s+|half\\s+an?\\s+)?(?:about\\s+)?(?:\\d+(?:[ ./-]\\d+)*|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½|¼|¾|⅓|⅔|\\d+[½¼¾⅓⅔])(?:\\s+and\\s+a\\s+half)?\\s*(?:cups?|quarts?|qts?|pints?|pts?|pounds?|lbs?|ounces?|oz|grams?|g|kg|kilos?|ml|l|litres?|liters?|tablespoons?|tbsps?|teaspoons?|tsps?|cans?|tins?|cloves?|stalks?|sticks? of|bunch(?:es)?|heads?)\\b)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SENTENCES = Pattern.compile("(?<=[.!?])\\s+(?=[\\p{Lu}\\d])");
     private static final Pattern TAKE = Pattern.compile(
-            "^(?:(?:first,?|then,?|for (?:this|the|a|an|one) [\\p{L} ]{2,30}?,?)\\s+)?(?:take|use|you(?:'ll| will)? need|gather|have ready|buy)\\b:?\\s*",
+            "^(?:(?:first|then|okay|ok|so|well|now|and|what i do is|for (?:this|the|a|an|one) [\\p{L} ]{2,30}?),?\\s+)*(?:i |we |you )?(?:take|use|you(?:'ll| will)? need|gather|have ready|buy|start with|get)\\b:?\\s*",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern VERBS = Pattern.compile(
-            "^\\W*(?:(?:half|1/2|first|then|now|next|please|finally|meanwhile|\\w{3,}ly),? )*\\b(?:(?:raw|hot|cold|pressure)[- ](?:pack|can)|soak|drain|rinse|sort|boil|simmer|bring|add|stir|cook|ladle|saute|combine|place|pour|remove|skim|return|wipe|adjust|leave|put|let|serve|strain|discard|transfer|repeat|load|vent|reduce|continue|reheat|preheat|prepare|fill|pack|cover|process|set|wash|cool|turn|warm|fry|heat|chill|lower|brown|roast|cut|chop|dice|peel|slice|season|mix|trim|grind|mash|taste|blend|puree|thicken|dredge|whisk|beat|toss|dust|sprinkle|dissolve|melt|sear|braise|blanch|bake|steam|poach|cube|halve|quarter|scrub|shred|pick|debone|divide|top|seal|tighten|screw|store|label|keep|check|open|close|lock|start|stop|begin|do|make|take|use|give|work|push|pass|press|sieve|crush|liquidi[sz]e|blitz|whi[sz]z?|freeze|thaw|defrost|refrigerate|garnish|spoon|stuff|cram|layer|shake|run|hold|rest|stand|allow|once|when|after|before|while|meanwhile|then|next|now|finally|if|don't|do|never|always|to serve)\\b");
-    private static final Pattern STATED = Pattern.compile(
-            "^\\W*(?:process(?:ing)?(?: time)?|canning(?: time)?|pressure can|time and pressure|pressure)\\b.*\\d.*$|^\\W*(?:pints?|quarts?)\\s*:?\\s*(?:for )?\\d+ ?min.*$|^\\W*\\d+ ?(?:lbs?|pounds?|psi) ?(?:of )?pressure\\W*$");
-    private static final Pattern BULLET = Pattern.compile("^(?:[-*•·◦▢☐]|\\[ ?])\\s+");
     private static final Pattern BY = Pattern.compile(
             "(?:recipe )?(?:by|from|source|adapted from|courtesy of)\\b.{2,60}", Pattern.CASE_INSENSITIVE);
     /** Where a step begins in a line that was dictated in one breath. */
@@ -93,22 +64,15 @@ public final class PageReader {
 
     private static final int LONG_BREATH = 8;
     private static final int LONG_LINE = 90;
+    /** By how much an ingredient has to look more like one than like a step to be one among steps. */
+    private static final int PLAINLY = 3;
+
+    private static final int A_FEW = 3;
 
     private final LineReader reader;
 
     public PageReader(LineReader reader) {
         this.reader = reader;
-    }
-
-    private static Pattern heading(String words) {
-        return Pattern.compile("(?:the )?(?:" + words + ")\\s*:?", Pattern.CASE_INSENSITIVE);
-    }
-
-    private enum Section {
-        NONE,
-        INGREDIENTS,
-        METHOD,
-        NOTES
     }
 
     /** As {@link #read(String, String)}, of a recipe that has no name yet. */
@@ -123,30 +87,20 @@ public final class PageReader {
      */
     public RecipePage read(String page, String name) {
         List<String> all = sentencesApart(page.lines().map(String::strip).toList());
+        List<PageLine> lines = linesOf(all);
         List<Part> parts = new ArrayList<>();
-        Section section = Section.NONE;
-        boolean titleMay = true;
-        for (int at = 0; at < all.size(); at++) {
-            String line = MARKUP.matcher(all.get(at)).replaceAll("").strip();
-            if (line.isEmpty()) {
-                continue;
-            }
-            Optional<Section> heading = sectionOf(line);
-            Matcher inline = INLINE.matcher(line);
-            if (heading.isPresent()) {
-                section = heading.get();
-                parts.add(new Part(OTHER, line));
-            } else if (titleMay && (name.isBlank() ? isTitle(all, at, line) : isTitleBeside(name, line))) {
-                parts.add(new Part(TITLE, line.replaceAll("\\.$", "")));
-            } else if (inline.matches()) {
-                Section within = sectionOf(inline.group(1)).orElse(section);
-                // A tip is one line; a method goes on.
-                section = within == Section.NOTES ? section : within;
-                part(inline.group(2), within, parts);
+        boolean titled = !lines.isEmpty() && Titles.isTitle(all, lines, name);
+        if (titled) {
+            parts.add(new Part(TITLE, lines.get(0).text().replaceAll("\\.$", "")));
+        }
+        List<PageLine> rest = titled ? lines.subList(1, lines.size()) : lines;
+        List<Section> sections = Sections.of(rest);
+        for (int at = 0; at < rest.size(); at++) {
+            if (rest.get(at).heading().isPresent()) {
+                parts.add(new Part(OTHER, rest.get(at).text()));
             } else {
-                part(line, section, parts);
+                part(rest.get(at), sections.get(at), parts);
             }
-            titleMay = false;
         }
         return new RecipePage(withRemarks(parts));
     }
@@ -156,8 +110,7 @@ public final class PageReader {
         List<String> apart = new ArrayList<>();
         boolean method = false;
         for (String line : lines) {
-            method |= METHOD.matcher(MARKUP.matcher(line).replaceAll("")).matches()
-                    || INLINE.matcher(line).matches();
+            method |= INLINE.matcher(line).matches() || PageLine.isHeading(line, Section.METHOD);
             if (method || line.length() <= LONG_LINE) {
                 apart.add(line);
             } else {
@@ -167,232 +120,119 @@ public final class PageReader {
         return apart;
     }
 
-    private void part(String line, Section section, List<Part> parts) {
-        Optional<Asides.Kind> aside = Asides.of(BULLET.matcher(line).replaceFirst(""));
-        if (aside.isPresent() && (section != Section.METHOD || aside.get() == Asides.Kind.CLUTTER)) {
-            parts.add(new Part(
-                    switch (aside.get()) {
-                        case YIELD -> YIELD;
-                        case METHOD -> STEP;
-                        default -> hides(line) ? STEP : OTHER;
-                    },
-                    line));
-            return;
-        }
-        switch (section) {
-            case NOTES -> parts.add(new Part(REMARK, line));
-            case METHOD -> parts.add(inMethod(line));
-            case INGREDIENTS, NONE -> inList(line, parts);
-        }
-    }
-
-    private Part inMethod(String line) {
-        if (Yields.is(line)) {
-            return new Part(YIELD, line);
-        }
-        String bare = NUMBERING.matcher(line).replaceFirst("");
-        // A list that goes on under the method is a list still, where a ruling sees it.
-        IngredientLine read = reader.read(line);
-        boolean ingredient = !NUMBERED.matcher(line).find()
-                && !line.toLowerCase(Locale.ROOT).contains("solids")
-                && read.amount().isPresent()
-                && read.food().isPresent()
-                && !hasVerb(line)
-                // 'An old pastry brush gets the silk off.' is no amount of anything.
-                && !(ARTICLE.matcher(line).matches() && isCounted(read))
-                && !TELLS.matcher(line).matches();
-        return ingredient ? new Part(INGREDIENT, line) : new Part(STEP, bare);
-    }
-
-    private static boolean isCounted(IngredientLine read) {
-        return read.amount()
-                .filter(amount -> amount.unit() == MeasureUnit.PIECE)
-                .isPresent();
-    }
-
-    private void inList(String line, List<Part> parts) {
-        String plain = PlainText.of(line);
-        if (Yields.is(line)) {
-            parts.add(new Part(YIELD, line));
-            return;
-        }
-        IngredientLine read = reader.read(line);
-        boolean process = STATED.matcher(plain).matches() || read.kind() == LineKind.NOT_INGREDIENT;
-        if (process && !StatedProcess.in(line).isEmpty()) {
-            parts.add(new Part(PROCESS, line));
-            return;
-        }
-        if (read.kind() == LineKind.NOT_INGREDIENT) {
-            // 'No need to soak' and 'Raw pack, no liquid' deny a thing and say what is done.
-            parts.add(new Part(hasVerb(line) && line.split("\\s+").length > 2 ? STEP : OTHER, line));
-            return;
-        }
-        if (parts.size() == 1 && BY.matcher(line).matches()) {
-            parts.add(new Part(REMARK, line));
-            return;
-        }
-        Matcher breath = VERB_WITHIN.matcher(line);
-        if (read.amount().isPresent() && line.split("\\s+").length > LONG_BREATH && breath.find()) {
-            inList(line.substring(0, breath.start()), parts);
-            String[] steps = VERB_WITHIN.split(line.substring(breath.end()));
-            for (String step : steps) {
-                parts.add(new Part(STEP, step));
+    /** Until the work begins, a line that lists several amounts, or goes on with the work, falls apart. */
+    private List<PageLine> linesOf(List<String> all) {
+        List<PageLine> lines = new ArrayList<>();
+        boolean begun = false;
+        for (String typed : all) {
+            for (PageLine line : inline(typed)) {
+                begun |= line.heading().filter(Section.METHOD::equals).isPresent()
+                        || line.beginsWithWork() && !TAKE.matcher(line.text()).find();
+                lines.addAll(begun ? List.of(line) : apart(line));
             }
-            return;
         }
-        if (read.kind() == LineKind.HEADING) {
-            parts.add(new Part(GROUP, line));
-            return;
+        return lines;
+    }
+
+    /** 'Method: boil it' is a heading and a step; a tip is one line. */
+    private List<PageLine> inline(String typed) {
+        PageLine line = PageLine.of(typed, reader);
+        Matcher inline = INLINE.matcher(line.text());
+        if (!inline.matches()) {
+            return line.text().isEmpty() ? List.of() : List.of(line);
         }
-        Matcher take = TAKE.matcher(line);
-        String behind = take.find() ? line.substring(take.end()) : line;
-        boolean startsWithAmount = reader.read(behind).amount().isPresent() && startsWithNumber(behind);
-        List<String> listed = startsWithAmount ? List.of(AMOUNTS_WITHIN.split(behind)) : List.of();
-        if (listed.size() > 1 && isList(listed)) {
-            listed.forEach(one -> parts.add(new Part(INGREDIENT, one.replaceAll("[.,;\\s]+$", ""))));
-        } else if (startsWithAmount && behind.length() < line.length()) {
-            parts.add(new Part(INGREDIENT, behind));
-        } else if (isStep(line, plain, read)) {
-            parts.add(new Part(STEP, NUMBERING.matcher(line).replaceFirst("")));
+        PageLine behind = PageLine.of(inline.group(2), reader);
+        return PageLine.isHeading(inline.group(1), Section.NOTES)
+                ? List.of(behind.asNote())
+                : List.of(PageLine.of(inline.group(1), reader), behind);
+    }
+
+    /** 'Take 2 cups of this and 3 of that' is two lines, and so is one that was dictated in a breath. */
+    private List<PageLine> apart(PageLine line) {
+        Matcher breath = VERB_WITHIN.matcher(line.text());
+        if (line.read().amount().isPresent() && line.words().size() > LONG_BREATH && breath.find()) {
+            List<PageLine> all = new ArrayList<>(apart(PageLine.of(line.text().substring(0, breath.start()), reader)));
+            for (String more : VERB_WITHIN.split(line.text().substring(breath.end()))) {
+                all.add(PageLine.of(more, reader));
+            }
+            return all;
+        }
+        Matcher take = TAKE.matcher(line.text());
+        String behind = take.find() ? line.text().substring(take.end()) : line.text();
+        PageLine amount = PageLine.of(behind, reader);
+        if (amount.read().amount().isEmpty() || !amount.startsWithNumber()) {
+            return List.of(line);
+        }
+        List<String> listed = Stream.of(AMOUNTS_WITHIN.split(behind))
+                .map(one -> one.replaceAll("[.,;\\s]+$", ""))
+                .toList();
+        return listed.size() > 1 && isList(listed)
+                ? listed.stream().map(one -> PageLine.of(one, reader)).toList()
+                : List.of(amount);
+    }
+
+    private void part(PageLine line, Section section, List<Part> parts) {
+        String text = line.text();
+        Optional<Asides.Kind> aside = line.aside();
+        boolean method = section == Section.METHOD;
+        boolean isYield =
+                Yields.is(text) || aside.filter(Asides.Kind.YIELD::equals).isPresent();
+        if (line.isNote()) {
+            parts.add(new Part(REMARK, text));
+        } else if (isYield) {
+            parts.add(new Part(method && changesTheJar(text, Set.of()) ? STEP : YIELD, text));
+        } else if (aside.isPresent() && section != Section.NOTES && !(method && line.statesAProcess())) {
+            boolean work = aside.get() == Asides.Kind.METHOD || hides(line);
+            parts.add(work ? new Part(STEP, PageLine.bare(text)) : new Part(OTHER, text));
+        } else if (section == Section.NOTES) {
+            parts.add(new Part(REMARK, text));
+        } else if (method) {
+            // A list that goes on under the method is a list still, where a ruling sees it.
+            boolean listed = line.isAmountOfFood() && !text.endsWith(".") && line.ingredient() - line.step() >= PLAINLY;
+            parts.add(listed ? new Part(INGREDIENT, text) : new Part(STEP, PageLine.bare(text)));
         } else {
-            parts.add(new Part(
-                    isProse(line, read) ? REMARK : INGREDIENT,
-                    BULLET.matcher(line).replaceFirst("")));
+            inList(line, section, parts);
         }
     }
 
-    /** Whether a line that looks like a button or a heading says what is done to the food. */
-    private boolean hides(String line) {
-        boolean work = reader.read(line).amount().isPresent()
-                || WORK_WITHIN.matcher(PlainText.of(line)).find();
-        return work && changesTheJar(line, Set.of());
-    }
-
-    private static boolean startsWithNumber(String text) {
-        return PlainText.of(text).strip().matches("^(?:an? |about |half |\\d).*");
+    private void inList(PageLine line, Section section, List<Part> parts) {
+        IngredientLine read = line.read();
+        String text = line.text();
+        boolean step = read.kind() == LineKind.STEP
+                || (section == Section.FRONT ? line.beginsWithWork() : line.step() - line.ingredient() >= 2);
+        if (line.statesAProcess() && step) {
+            parts.add(new Part(PROCESS, text));
+        } else if (read.kind() == LineKind.NOT_INGREDIENT) {
+            // 'No need to soak' and 'Raw pack, no liquid' deny a thing and say what is done.
+            parts.add(new Part(line.mayBeWork() && line.words().size() > 2 ? STEP : OTHER, text));
+        } else if (parts.size() == 1 && BY.matcher(text).matches()) {
+            parts.add(new Part(REMARK, text));
+        } else if (read.kind() == LineKind.HEADING) {
+            parts.add(new Part(GROUP, text));
+        } else {
+            boolean told =
+                    section == Section.FRONT && (line.words().size() > A_FEW || line.isDish()) && !line.isAmountOfFood()
+                            || line.isProse();
+            parts.add(
+                    step
+                            ? new Part(STEP, PageLine.bare(text))
+                            : new Part(told ? REMARK : INGREDIENT, PageLine.unmarked(text)));
+        }
     }
 
     /** Several amounts, each with something known behind it: a list in one line. */
     private boolean isList(List<String> listed) {
         return listed.stream().allMatch(one -> {
-            IngredientLine read = reader.read(one.replaceAll("[.,;\\s]+$", ""));
+            IngredientLine read = reader.read(one);
             return read.amount().isPresent() && (!read.mentions().isEmpty() || !read.isUnknown());
         });
     }
 
-    private static boolean hasVerb(String line) {
-        String plain = PlainText.of(NUMBERING.matcher(line).replaceFirst(""));
-        Matcher verb = VERBS.matcher(plain);
-        return verb.lookingAt();
-    }
-
-    private static boolean isStep(String line, String plain, IngredientLine read) {
-        if (read.kind() == LineKind.STEP) {
-            return true;
-        }
-        if (read.amount().isPresent() && startsWithNumber(line)) {
-            return NUMBERED.matcher(line).find() && hasVerb(line);
-        }
-        int words = plain.split("\\s+").length;
-        if (!hasVerb(line) || words < 3) {
-            return false;
-        }
-        // 'Roast beef, cubed' and 'cut green beans' are things; a sentence of the work says more.
-        boolean numbered = NUMBERED.matcher(line).find();
-        boolean sentence = line.endsWith(".")
-                || words > 4
-                || plain.matches(
-                        ".*\\b(?:until|then|the|them|it|in|into|with|to|everything|all|for|over|half|full)\\b.*");
-        boolean onlyNames =
-                plain.matches("^(?:brown|roast|cut|chop|ground|mixed?|top|quarter|half|set|press) (?:\\w+[ ,-]*){1,4}$")
-                        && !plain.matches(".*\\b(?:until|then|the|them|it|into|everything|all|over)\\b.*")
-                        && read.food().isPresent()
-                        && !line.endsWith(".");
-        return numbered || sentence && !onlyNames;
-    }
-
-    /** A sentence that is no work: how good it is, whose it was. */
-    private static boolean isProse(String line, IngredientLine read) {
-        int words = line.split("\\s+").length;
-        return read.amount().isEmpty() && words > 5 && (line.endsWith(".") || line.endsWith("!"));
-    }
-
-    private static Optional<Section> sectionOf(String line) {
-        if (INGREDIENTS.matcher(line).matches()) {
-            return Optional.of(Section.INGREDIENTS);
-        }
-        if (METHOD.matcher(line).matches()) {
-            return Optional.of(Section.METHOD);
-        }
-        return NOTES.matcher(line).matches() ? Optional.of(Section.NOTES) : Optional.empty();
-    }
-
-    /** Beside a name that stands: the same again, a dish, or words that name no food. */
-    private boolean isTitleBeside(String name, String line) {
-        IngredientLine read = reader.read(line);
-        return PlainText.of(line).strip().equals(PlainText.of(name).strip())
-                || read.amount().isEmpty()
-                        && read.kind() != LineKind.STEP
-                        && !NUMBERED.matcher(line).find()
-                        && (read.mentions().isEmpty()
-                                        && !Yields.is(line)
-                                        && !INLINE.matcher(line).matches()
-                                || COOKED_DISH.matcher(line).find()
-                                        && !NOT_A_DISH.matcher(line).find());
-    }
-
-    /** The first line, where it has no amount and names nothing that the list would lose with it. */
-    private boolean isTitle(List<String> all, int at, String line) {
-        List<String> rest = all.subList(at + 1, all.size()).stream()
-                .filter(other -> !other.isEmpty())
-                .toList();
-        IngredientLine read = reader.read(line);
-        boolean dish = DISH.matcher(line).find() && !NOT_A_DISH.matcher(line).find();
-        if (rest.isEmpty() && !dish
-                || line.length() > 120
-                || read.amount().isPresent() && startsWithNumber(line)
-                || Yields.is(line)
-                || NUMBERED.matcher(line).find()
-                || line.endsWith(":")
-                || INLINE.matcher(line).matches()) {
-            return false;
-        }
-        boolean setApart = rest.isEmpty()
-                || all.get(at).startsWith("#")
-                || at + 1 < all.size() && all.get(at + 1).isEmpty()
-                || sectionOf(MARKUP.matcher(rest.get(0)).replaceAll("").strip()).isPresent()
-                || Yields.is(rest.get(0));
-        boolean choice = CHOICE.matcher(line).find() && !read.mentions().isEmpty();
-        if (!choice
-                        && setApart
-                        && line.split("\\s+").length <= 12
-                        && (dish || all.get(at).startsWith("#") || namesNothingElse(read, rest))
-                || dish && !choice && line.split("\\s+").length <= 12 && (!line.endsWith(".") || !hasVerb(line))) {
-            return true;
-        }
-        if (read.kind() == LineKind.STEP || read.kind() == LineKind.NOT_INGREDIENT) {
-            return false;
-        }
-        return !choice && namesNothingElse(read, rest) && line.split("\\s+").length <= 8;
-    }
-
-    /** Whether the list has every food of the line: nothing is lost if it is a name. */
-    private boolean namesNothingElse(IngredientLine read, List<String> rest) {
-        Set<String> listed = new HashSet<>();
-        rest.forEach(other -> reader.read(other)
-                .mentions()
-                .forEach(mention -> mention.foods().stream().map(Food::id).forEach(listed::add)));
-        boolean makesStock = rest.stream()
-                .flatMap(other -> reader.read(other).foods().stream())
-                .anyMatch(food -> isLiquid(food) || food.has(FoodTrait.STRAINED_OUT));
-        return read.mentions().stream()
-                .allMatch(mention -> mention.stop().isEmpty()
-                        && mention.foods().stream()
-                                .allMatch(food -> listed.contains(food.id()) || isLiquid(food) && makesStock));
-    }
-
-    private static boolean isLiquid(Food food) {
-        return food.kind() == FoodKind.LIQUID && !food.isSeafood();
+    /** Whether a line that looks like a button or a heading says what is done to the food. */
+    private boolean hides(PageLine line) {
+        boolean work = line.read().amount().isPresent()
+                || WORK_WITHIN.matcher(PlainText.of(line.text())).find();
+        return work && changesTheJar(line.text(), Set.of());
     }
 
     /** A remark that says what is done, or that names food no line lists, is read as a step: it cannot hide what goes into the jar. */
@@ -402,14 +242,27 @@ public final class PageReader {
                 .filter(part -> part.kind() == INGREDIENT)
                 .forEach(part -> reader.read(part.text()).mentions().forEach(mention -> listed.add(meaning(mention))));
         boolean inNotes = false;
+        boolean listBegun = false;
         List<Part> checked = new ArrayList<>();
         for (Part part : parts) {
-            inNotes |= part.kind() == OTHER && NOTES.matcher(part.text()).matches();
+            inNotes |= part.kind() == OTHER && PageLine.isHeading(part.text(), Section.NOTES);
+            listBegun |= part.kind() == INGREDIENT;
             boolean hides = part.kind() == REMARK
-                    && (!inNotes && namesWhatStops(part.text(), listed) || changesTheJar(part.text(), listed));
+                    && (!listBegun && namesFood(part.text(), listed)
+                            || !inNotes && namesWhatStops(part.text(), listed)
+                            || changesTheJar(part.text(), listed));
             checked.add(hides ? new Part(STEP, part.text()) : part);
         }
         return checked;
+    }
+
+    /** What a page begins with may name a food that the list has not. */
+    private boolean namesFood(String remark, Set<String> listed) {
+        return reader.named(remark).stream()
+                .map(LineReader.Named::mention)
+                .anyMatch(mention ->
+                        mention.food().filter(food -> food.kind().isSolid()).isPresent()
+                                && !listed.contains(meaning(mention)));
     }
 
     private boolean namesWhatStops(String remark, Set<String> listed) {

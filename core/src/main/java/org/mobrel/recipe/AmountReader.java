@@ -27,7 +27,7 @@ final class AmountReader {
     private static final Pattern NUMBERING =
             Pattern.compile("^\\s*(?:step\\s+)?\\d{1,2}[.):]\\s+(?=[\\p{L}\\d])", Pattern.CASE_INSENSITIVE);
     private static final Pattern QUALIFIER = Pattern.compile(
-            "^\\s*(?:about|approx\\.?|approximately|roughly|around|ca\\.?|scant|heaped|heaping|generous|rounded|level|good|at least|up to|just under|just over|a little over|a little under|not quite|nearly|almost|slightly over|slightly under|a scant|a generous|a heaped|a rounded|~)\\s*(?:an? )?(?=[\\d.]|half|cup|tea|table|tsp|tbsp)",
+            "^\\s*(?:okay so|ok so|okay|so|about|approx\\.?|approximately|roughly|around|ca\\.?|scant|heaped|heaping|generous|rounded|level|good|at least|up to|just under|just over|a little over|a little under|not quite|nearly|almost|just shy of|a bit (?:over|under)|close to|maybe|probably|a good|a full|slightly over|slightly under|a scant|a generous|a heaped|a rounded|~)\\s*(?:an? )?(?=[\\d.]|half|cup|tea|table|tsp|tbsp|one\\b|two\\b|three\\b|four\\b|five\\b|six\\b|seven\\b|eight\\b|nine\\b|ten\\b|twelve\\b|quart|pint|pound)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern START = Pattern.compile(
             "^\\s*(" + NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + NUMBER + "))?(?![\\d/])\\s*(.*)$",

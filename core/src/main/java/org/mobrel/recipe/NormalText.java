@@ -55,6 +55,11 @@ final class NormalText {
         for (int at = 0; at < text.length(); ) {
             int sign = text.codePointAt(at);
             int next = at + Character.charCount(sign);
+            if (isWith(text, at)) {
+                built.add("with ", at);
+                at += 2;
+                continue;
+            }
             if (sign < 128) {
                 built.add(sign == '\t' || sign == '\n' || sign == '\r' ? ";" : String.valueOf((char) sign), at);
             } else {
@@ -63,6 +68,13 @@ final class NormalText {
             at = next;
         }
         return built.done(text.length());
+    }
+
+    /** 'w/ broth' is with it; 'w/o' is not. */
+    private static boolean isWith(String text, int at) {
+        return text.startsWith("w/", at)
+                && (at == 0 || !Character.isLetterOrDigit(text.charAt(at - 1)))
+                && !text.startsWith("w/o", at);
     }
 
     String plain() {

@@ -67,7 +67,9 @@ public record Setting(Pack pack, Fraction share, From packFrom, From shareFrom) 
             JarTable jars) {
         JarContents contents = JarContents.of(lines, Pack.HOT, Fraction.HALF);
         boolean saidRaw = method.first(StepStatement.PacksRaw.class).isPresent();
-        boolean plainRaw = saidRaw && !contents.isMixture() && hasRawRow(contents, catalogue);
+        boolean plain =
+                !contents.isMixture() || contents.solids().stream().allMatch(food -> food.kind() == FoodKind.MEAT);
+        boolean plainRaw = saidRaw && plain && hasRawRow(contents, catalogue);
         boolean saidHot = !saidRaw && method.first(StepStatement.PacksHot.class).isPresent();
         Pack set = pack.orElse(plainRaw ? Pack.RAW : Pack.HOT);
         OptionalDouble amounts = perJar(lines, set, jar, jars);

@@ -34,6 +34,9 @@ final class StepQuestions {
     /** Shares closer than this are the same; a cook fills by eye. */
     private static final double BY_EYE = 0.05;
 
+    /** An amount stands this near before its food, in words. */
+    private static final int A_FEW = 3;
+
     /** Names for what is already in the pot. */
     private static final Set<String> IN_THE_POT = Set.of(
             "meat",
@@ -231,7 +234,7 @@ final class StepQuestions {
     private static Stream<RulingQuestion> unlisted(Examined batch, Method method) {
         List<String> seen = new ArrayList<>();
         return method.all(StepStatement.Names.class).stream()
-                .filter(said -> isUnlisted(batch, said) && couldMatter(batch, said))
+                .filter(said -> isCounted(batch, said) || isUnlisted(batch, said) && couldMatter(batch, said))
                 .filter(said -> seen.add(said.food().phrase())
                         && seen.indexOf(said.food().phrase()) == seen.size() - 1)
                 .map(said -> question(
@@ -294,6 +297,23 @@ final class StepQuestions {
                 .filter(word -> word.length() > 2)
                 .map(word -> word.replaceAll("(?:oes|ies|es|s)$", ""))
                 .toList();
+    }
+
+    /** 'Half a pumpkin goes in next': an amount of its own is more food, whatever its time. */
+    private static boolean isCounted(Examined batch, StepStatement.Names said) {
+        IngredientLine line = batch.reader().read(said.quote().words());
+        return line.amount().isPresent()
+                && line.food().filter(said.food().foods()::contains).isPresent()
+                && words(line.rest()).stream()
+                        .limit(A_FEW)
+                        .toList()
+                        .containsAll(words(said.food().phrase()))
+                && !line.rest().toLowerCase(Locale.ROOT).matches("(?:fill|way|full|of the|the)\\b.*")
+                && !IN_THE_POT.contains(said.words().toLowerCase(Locale.ROOT))
+                && batch.lines().stream()
+                        .flatMap(ruled -> ruled.line().mentions().stream())
+                        .noneMatch(
+                                mention -> mention.phrase().equals(said.food().phrase()));
     }
 
     private static boolean couldMatter(Examined batch, StepStatement.Names said) {

@@ -105,8 +105,8 @@ class CorpusTest {
     /** The numbers only rise: a sentence that is read rightly now is read rightly for good. */
     @ParameterizedTest
     @CsvSource({
-        "steps-spoiling.tsv, true, 398",
-        "own-spoiling.tsv, true, 330",
+        "steps-spoiling.tsv, true, 400",
+        "own-spoiling.tsv, true, 332",
         "steps-twins.tsv, false, 98",
         "steps-ordinary.tsv, false, 459",
         "own-ordinary.tsv, false, 248"
@@ -162,6 +162,31 @@ class CorpusTest {
         assertThat(inVain).isLessThanOrEqualTo(9);
     }
 
+    /** Each page is read as its cook meant it, and noticed with the one sentence in it that spoils it. */
+    @Test
+    void pages_of_several_cooks() {
+        List<String> refused = new ArrayList<>();
+        List<String> missed = new ArrayList<>();
+        for (String page : Cases.text("/cases/corpus/own-pages.txt").split("(?m)^== ")) {
+            if (page.startsWith("#")) {
+                continue;
+            }
+            String text = page.substring(page.indexOf('\n') + 1);
+            Ruling plain = rule(text.replaceAll("(?m)^~~.*\n", ""));
+            boolean right = !isNoticed(plain)
+                    && plain.timing().orElseThrow().minutes().value()
+                            == Integer.parseInt(page.substring(0, page.indexOf('\n')));
+            (right ? new ArrayList<String>() : refused)
+                    .add(text.lines().findFirst().orElseThrow());
+            if (!isNoticed(rule(text.replaceAll("(?m)^~~", "")))) {
+                text.lines().filter(line -> line.startsWith("~~")).forEach(missed::add);
+            }
+        }
+        // A stock that is strained counts what was in it; greens pressed into their jars are no mixture.
+        assertThat(refused).containsOnly("Stock day!");
+        assertThat(missed).containsOnly("~~Pack it in solid, you want it as tight as you can get it.");
+    }
+
     @Test
     void ordinary_pages_are_covered_with_their_minutes_and_spoiled_ones_are_not() throws IOException {
         List<String> refused = new ArrayList<>();
@@ -175,8 +200,7 @@ class CorpusTest {
                 refused.add(page.get("name").asString());
             }
         }
-        // A ham hock that is only spoken of is asked about.
-        assertThat(refused).isSubsetOf("greens");
+        assertThat(refused).isEmpty();
         JsonNode cases = new ObjectMapper().readTree(Cases.text("/cases/method-cases.json"));
         assertThat(cases.get("spoiled")
                         .valueStream()

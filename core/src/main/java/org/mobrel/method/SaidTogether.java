@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mobrel.tables.Row;
@@ -17,8 +18,17 @@ final class SaidTogether {
     private static final Set<String> COLUMNS = Set.of("effect", "all", "none", "example");
 
     /** What is no departure. */
-    private static final Set<String> OTHER_EFFECTS =
-            Set.of("purees", "thickens", "dry-beans", "short-vent", "forced-cooling", "later", "not-there");
+    private static final Set<String> OTHER_EFFECTS = Set.of(
+            "purees",
+            "thickens",
+            "dry-beans",
+            "short-vent",
+            "forced-cooling",
+            "packs-raw",
+            "packs-hot",
+            "skins-on",
+            "later",
+            "not-there");
 
     /** Words that deny what follows. */
     private static final List<String> DENIALS =
@@ -59,6 +69,10 @@ final class SaidTogether {
             return false;
         }
     }
+
+    private static final Set<String> HIDES = Set.of("later", "not-there");
+
+    private static final Pattern PARTS = Pattern.compile("[.;:!?]\\s+");
 
     private SaidTogether() {}
 
@@ -106,11 +120,17 @@ final class SaidTogether {
         return one.replace(". ", " ");
     }
 
-    /** The effects of a sentence, each once. */
+    /** The effects of a sentence, each once: of all of it, or of one of its parts by itself. */
     static List<String> in(Sentence sentence) {
-        String words = spaced(sentence.plain());
+        List<String> parts = Stream.concat(Stream.of(sentence.plain()), PARTS.splitAsStream(sentence.plain()))
+                .distinct()
+                .map(SaidTogether::spaced)
+                .toList();
         return TABLE.stream()
-                .filter(effect -> effect.isIn(words, sentence))
+                // What hides a sentence has to be said of all of it.
+                .filter(effect -> parts.stream()
+                        .limit(HIDES.contains(effect.code()) ? 1 : parts.size())
+                        .anyMatch(words -> effect.isIn(words, sentence)))
                 .map(Effect::code)
                 .distinct()
                 .toList();

@@ -7,42 +7,6 @@ final class StepPhrases {
 
     private static final String JARS = "(?:jars?|quarts?|pints?)\\b";
 
-    /** Anything that makes one smooth mass of the food. Stock that runs through a sieve is no puree, nor are flavours that blend. */
-    static final Pattern PUREES = any(
-            "\\bblend(?:s|ed|ing)?\\b(?! (?:of\\b|(?:the |all the |these )?(?:spices|herbs|seasonings?|dry rub|flavou?rs)))(?<!(?:flavou?rs|flavou?rs to|spices?|seasonings?|herbs?|tastes|them to) blend(?:ed)?)(?<!flavou?rs (?:have |are )blended)",
-            "\\b(?:blender|stick[- ]blend\\w*|immersion|liquidi[sz]\\w*|pure[e]{1,2}(?:s|d|ing)?|blitz\\w*|whi[sz]z?(?:es|ed|ing)?|whizz?\\w*|mouli|food mill|potato ricer|ricer|emulsif\\w*)\\b",
-            "\\bmash(?:es|ed|ing|er)?\\b",
-            "\\b(?:hand|stand|electric) mixer\\b",
-            "\\b(?:creamy|smooth|silky|velvety) texture\\b",
-            "\\bsmash(?:ed|ing)?\\b(?! (?:the |a |1 |2 |3 |4 |some )?(?:cloves?|garlic|peppercorns))",
-            "\\bprocess(?:ed|ing)?\\b.{0,40}\\b(?:smooth|pure|paste|food processor|pulp)",
-            "\\bfood processor\\b(?<!(?:slice|shred|grate|chop|dice|cut|julienne)\\w{0,3} .{0,40}food processor)",
-            "\\b(?:until|till) (?:it is |it's |they are |everything is |completely |very |quite |perfectly |nice and |all |soft and )*(?:silky|velvety|smooth|creamy)\\b",
-            "\\b(?:to|into) an? (?:very |smooth |thick |fine |coarse |rough |soft )*(?:paste|puree|pulp|mush|cream)\\b",
-            "\\b(?:push|press|rub|pass|forc|put|work|run|sieve)\\w*\\b (?!(?:the |your |this )?(?:\\w+ )?(?:stock|broth|liquid|liquor|juices?)\\b).{0,40}\\b(?:sieve|strainer|food mill|mill|tamis|chinois)\\b",
-            "\\bsieved? (?:the (?:soup|stew|vegetables|beans|mixture|pulp)|it|them|everything|all)\\b",
-            "\\bcrush(?:ed|ing)?\\b.{0,30}\\b(?:beans?|peas|chickpeas|vegetables|potatoes|carrots|squash|pumpkin|against the (?:side|pot))\\b",
-            "\\b(?:until|till) (?!.{0,30}\\b(?:salt|sugar|honey|bouillon|cubes?|base|bits|fond|powder|paste|seasonings?|tomato(?:es)?|greens|onions?)\\b).{0,40}\\b(?:disintegrat\\w*|dissolv\\w*|breaks? down)\\b",
-            "\\b(?:potatoes|beans|peas|lentils|squash|pumpkin|everything)\\b (?:all |have |has )?(?:fall|falls|fallen|falling|cook|cooks|cooked|boil|boils|boiled) (?:apart|to pieces|to nothing)\\b",
-            "\\bpulse(?:d)? (?:until|in the|with|it|everything|a few|several|the|\\d)",
-            "\\b(?:push|press|rub|forc)\\w*\\b.{0,40}\\bcolander\\b",
-            "\\bmill(?:ed|ing)? (?:all )?(?:the|your) (?:vegetables|beans|soup|tomatoes|squash|potatoes)\\b",
-            "\\bmill(?:ed)? (?:it|them|the) (?:until|to)?.{0,10}\\b(?:smooth|fine)");
-
-    /** Anything that makes the broth thick. */
-    static final Pattern THICKENS = any(
-            "\\bthick(?:en|ens|ened|ening|ener)\\b",
-            "\\bdredg\\w*\\b",
-            "\\b(?:roux|slurry|beurre manie|corn ?flour|corn ?starch|arrowroot|potato starch|gravy granules|gravy powder|instant potato)\\b",
-            "\\bfloured\\b",
-            "\\b(?:dust|toss|coat|roll|sprinkle|shake)\\w*\\b.{0,40}\\bflour\\b",
-            "\\bflour\\b",
-            "\\b(?:reduc|boil|cook|simmer)\\w*\\b.{0,40}\\b(?:to|into) an? (?:\\w+ ){0,2}(?:paste|syrup|gravy|jam|glaze)\\b",
-            "\\b(?:reduc|cook|boil|simmer)\\w*\\b.{0,60}\\b(?:until|till) (?:it is |it's |the \\w+ is |as |very |quite |nice and |really |good and )*(?:thick|syrupy|stiff|stodgy)\\b(?! (?:slices|rounds|pieces))",
-            "^(?!.*\\b(?:slic|cut|chop|piece)).*\\bthick enough to\\b",
-            "\\bclings? to\\b",
-            "\\bcoats? the (?:back of (?:a|the) )?(?:\\w+ )?spoon\\b");
-
     /** Verbs that take away, without a word behind them. */
     static final Pattern TAKES_AWAY = any(
             "\\b(?:skim|discard|remov|trim|scrape|omit)\\w*\\b",
@@ -89,62 +53,6 @@ final class StepPhrases {
     /** With these behind it a food is a measure or the name of a tool: 'egg-sized', 'rice cooker'. */
     static final Pattern OF_A_TOOL = Pattern.compile(
             "^[\\s-]*(?:sized?|shaped?|timer|cooker|knife|jug|cloth|spoon|pan|cutter|slicer|bag|blender)\\b");
-
-    static final Pattern DRY_BEANS = any(
-            "\\b(?:dry|dried|unsoaked|uncooked|hard)\\b(?!.*\\b(?:soaked|cooked|boiled|rehydrated)\\b)[^.]{0,40}\\b(?:beans?|peas|chickpeas|garbanzos|pulses|limas?)\\b[^.]{0,60}\\b"
-                    + JARS,
-            "\\b" + JARS
-                    + "(?!.*\\b(?:soaked|cooked|boiled)\\b)[^.]{0,60}\\b(?:dry|dried|unsoaked|uncooked)\\b[^.]{0,20}\\b(?:beans?|peas|chickpeas|garbanzos|pulses|limas?)\\b",
-            "\\b(?:beans?|peas|chickpeas|garbanzos|pulses)\\b[^.]{0,40}\\b(?:into|in) (?:the |each |your |hot |clean |quart |pint )*jars? dry\\b",
-            "\\b(?:beans?|peas|chickpeas|garbanzos|pulses)\\b[^.]{0,20}\\bdry\\b[^.]{0,20}\\b" + JARS,
-            "\\bpack(?:ed)? (?:them |the beans |the peas |it )?dry\\b",
-            "\\b(?:beans?|peas|chickpeas|garbanzos|pulses)\\b[^.]{0,20}\\b(?:straight|right) (?:from|out of) the (?:bag|packet|packages?|sack|box)\\b",
-            "\\b(?:beans?|peas|chickpeas)\\b go(?:es)? in(?:to (?:the |each )?jars?)? dry\\b");
-    static final Pattern NO_SOAK = any(
-            "\\b(?:no need to|do not|don't|dont|never|without|skip(?:ping)?|instead of|no|not|needn't|need not|need no) (?:the |pre-?|any |to )*soak(?:ing|ed)?\\b",
-            "\\bsoaking is not (?:needed|necessary)\\b",
-            "\\b(?:needs?|requires?) no soak(?:ing)?\\b",
-            "\\bunsoaked\\b");
-
-    static final Pattern SHORT_VENT_TIME =
-            Pattern.compile("\\b(?:vent|exhaust)\\w*\\b[^.]{0,40}?\\b(\\d+)(?: ?(?:-|to) ?\\d+)? ?(min|sec)"
-                    + "|\\bsteam\\b[^.]{0,50}\\b(?:escape|blow|flow|vent|exhaust|come|stream|pour|out)\\w*\\b[^.]{0,30}?\\b(\\d+)(?: ?(?:-|to) ?\\d+)? ?(min|sec)"
-                    + "|\\bsteam\\b[^.]{0,40}\\b(\\d+) ?(min|sec)\\w*\\b[^.]{0,40}\\b(?:vent|weight|petcock)"
-                    + "|\\b(\\d+) ?(min|sec)\\w*[- ](?:of )?(?:vent|exhaust|steam)\\w*");
-    static final Pattern NO_VENT = any(
-            "\\b(?:no need to|do not|don't|dont|never|without|skip(?:ping)?|needn't) (?:the )?(?:vent|exhaust)\\w*\\b",
-            "\\bventing is not (?:needed|necessary)\\b",
-            "^(?!.*\\d ?min)(?!.*\\b(?:not|never|don't|dont) ).*\\b(?:clos|shut|put|set|drop)\\w*\\b[^.]{0,30}\\b(?:petcock|vent|weight|regulator)\\b[^.]{0,20}\\b(?:as soon as|the moment|when(?:ever)?|once)\\b[^.]{0,20}\\bsteam\\b[^.]{0,15}\\b(?:appear|com|start|show|escap|begin)");
-
-    private static final String CANNER = "(?:canner|pressure|lid|pot|jars?|cooker|weight)";
-    static final Pattern FORCED_COOLING = any(
-            "\\b(?:cool|chill|run|put|place|hold|set|plunge|pour|stand|dip|douse)\\w*\\b[^.]{0,50}\\b" + CANNER
-                    + "\\b[^.]{0,50}\\b(?:(?:cold|running|cool|iced?) (?:tap )?water|stream of water|snow|cold tap|sink|ice bath|ice|the tap|wet (?:towels?|cloths?))\\b",
-            "\\b(?:cold|running|cool|iced?) (?:tap )?water\\b[^.]{0,40}\\b(?:over|on|round|around|onto)\\b[^.]{0,20}\\b"
-                    + CANNER + "\\b",
-            "\\b(?:wet|cold|damp) (?:towels?|cloths?)\\b[^.]{0,30}\\b(?:on|over|round|around)\\b[^.]{0,15}\\b" + CANNER
-                    + "\\b",
-            "\\b(?:quick|fast|rapid)[- ]?(?:release|cool)\\w*\\b",
-            "\\b(?:release|let (?:out|off)|vent|bleed|drop)\\w*\\b (?:the |all the |its )?(?:steam|pressure)\\b[^.]{0,30}\\b(?:by|quick|rapid|at once|immediately|valve|weight|petcock)",
-            "\\bopen\\w*\\b the (?:petcock|valve)\\b[^.]{0,30}\\b(?:let|release|drop|bring)\\w*\\b[^.]{0,20}\\bpressure\\b",
-            "\\b(?:lift|take|pull|remove)\\w*\\b (?:off )?the (?:weight|regulator|petcock|gauge)\\b[^.]{0,50}\\b(?:pressure|steam|quick|speed|faster|hurry|at once|immediately)");
-    /** Cold water without a word of what for; forced cooling where it comes after the process. */
-    static final Pattern COLD_WATER = any(
-            "\\b(?:cool|chill|plunge)\\w*\\b[^.]{0,30}\\b(?:under|in|with) (?:cold|running|cool|iced?)\\b[^.]{0,12}\\b(?:water|tap)\\b");
-
-    static final Pattern RAW = any(
-            "\\b(?:raw|cold)[- ]?pack(?:ed|ing)?\\b",
-            "\\bpack(?:ed|ing)?\\b[^.]{0,40}\\b(?:raw|uncooked|unheated|cold)\\b",
-            "\\b(?:raw|uncooked|unheated)\\b[^.]{0,60}\\b" + JARS,
-            "\\b" + JARS + "[^.]{0,40}\\b(?:raw|uncooked|unheated)\\b",
-            "\\b(?:layer|pack|put|place|fill|load)\\w*\\b[^.]{0,40}\\bcold\\b(?! (?:tap |running )?(?:water|stock|broth))[^.]{0,20}\\b"
-                    + JARS,
-            "\\bwithout (?:pre-?)?(?:cooking|heating|boiling)\\b[^.]{0,40}\\b(?:fill|pack|jars?)\\b",
-            "\\b(?:fill|pack|put)\\w*\\b[^.]{0,60}\\bwithout (?:pre-?)?(?:cooking|heating|boiling)\\b");
-    static final Pattern HOT = any(
-            "\\bhot[- ]?pack(?:ed|ing)?\\b",
-            "\\b(?:ladle|fill|pack|spoon)\\w*\\b[^.]{0,40}\\b(?:while )?(?:still )?hot\\b(?! (?:jars?|clean|quart|pint|sterili|broth|stock|water|liquid))",
-            "\\bboil\\w*\\b[^.]{0,40}\\b(?:together|5 min)");
 
     static final Pattern FILLING = any(
             "\\b(?:fill|pack|ladle|put|place|spoon|stuff|cram|load|layer|divide|distribut|portion|add|top|press|push|tip)\\w*\\b[^.]*\\b(?:"
@@ -200,13 +108,6 @@ final class StepPhrases {
     static final Pattern COOKS = any("\\b(?:boil|simmer|cook|parboil|par-cook|pre-?cook)\\w*\\b(?! water\\b)");
     static final Pattern NO_BOIL = any(
             "\\b(?:no need to|do not|don't|dont|never|without|skip|needn't) (?:pre-?|the |first )*(?:cook|boil|simmer)\\w*\\b(?! (?:over|dry|too|away|hard|them to))");
-
-    static final Pattern SKINS_ON = any(
-            "\\b(?:do not|don't|dont|without|no need to|never|not|needn't) peel\\w*\\b",
-            "(?<!\\b(?:not|never|don't|dont) )\\b(?:leave|left|leaving|keep|keeping)\\b[^.]{0,25}\\b(?:skins?|peels?|jackets?) (?:of the \\w+ )?on\\b",
-            "(?<!\\b(?:not|never|don't|dont) (?:leave|keep)(?: the| their| any)? )\\b(?:skins?|peels?|jackets?) (?:left |kept )?on\\b",
-            "\\bunpeeled\\b|\\bun-peeled\\b",
-            "\\b(?:in|with) their (?:skins?|jackets|peels?)\\b(?!.{0,60}\\b(?:peel|slip|rub|pull))");
 
     /** Skins that are only scrubbed stay on, unless something else is done to them. */
     static final Pattern SCRUBS = any(

@@ -34,7 +34,6 @@ final class StepReader {
 
     List<StepStatement> read(List<Sentence> sentences) {
         List<StepStatement> sayings = new ArrayList<>();
-        boolean processed = false;
         boolean heated = false;
         boolean peeled = sentences.stream().anyMatch(sentence -> sentence.says(StepPhrases.PEELS));
         List<Mention> before = List.of();
@@ -45,43 +44,42 @@ final class StepReader {
             }
             LineReader.Spoken spoken = reader.spoken(sentence.named());
             List<LineReader.Named> named = spoken.named();
+            effects(sentence, sayings);
             spoils(sentence, named, sayings);
             packs(sentence, next(sentences, at), named, heated, sayings);
             beans(sentences, at, named, sayings);
             cuts(sentence, named, before, peeled, sayings);
             before = solids(named).isEmpty() ? before : solids(named);
-            vents(sentence, sayings);
-            cools(sentence, named, processed, sayings);
             work(sentence, named, sayings);
             StatedProcess.inPlain(sentence.plain())
                     .forEach(stated -> sayings.add(new StepStatement.States(quote(sentence), stated)));
-            together(sentence, named, sayings);
+            departs(sentence, named, sayings);
             unread(sentence, spoken.unread(), sayings);
-            processed |= sentence.says(StepPhrases.PROCESSES);
             heated |= sentence.says(StepPhrases.HEATS);
         }
         return sayings;
     }
 
-    /** What its words come to together, unless more is known of it already. */
-    private static void together(Sentence sentence, List<LineReader.Named> named, List<StepStatement> sayings) {
+    /** What its words come to together. */
+    private static void effects(Sentence sentence, List<StepStatement> sayings) {
+        StepStatement.Quote quote = quote(sentence);
+        for (String effect : sentence.effects()) {
+            switch (effect) {
+                case "purees" -> sayings.add(new StepStatement.Purees(quote));
+                case "thickens" -> sayings.add(new StepStatement.Thickens(quote));
+                case "dry-beans" -> sayings.add(new StepStatement.DryBeans(quote));
+                case "short-vent" -> sayings.add(new StepStatement.ShortVent(quote));
+                case "forced-cooling" -> sayings.add(new StepStatement.ForcedCooling(quote));
+                default -> {}
+            }
+        }
+    }
+
+    /** What it does otherwise than it was tested, unless more is known of it already. */
+    private static void departs(Sentence sentence, List<LineReader.Named> named, List<StepStatement> sayings) {
         StepStatement.Quote quote = quote(sentence);
         List<StepStatement> own =
                 sayings.stream().filter(said -> said.quote().equals(quote)).toList();
-        List<String> effects = sentence.effects();
-        for (String effect : effects) {
-            Optional<StepStatement> said =
-                    switch (effect) {
-                        case "purees" -> Optional.of(new StepStatement.Purees(quote));
-                        case "thickens" -> Optional.of(new StepStatement.Thickens(quote));
-                        case "dry-beans" -> Optional.of(new StepStatement.DryBeans(quote));
-                        case "short-vent" -> Optional.of(new StepStatement.ShortVent(quote));
-                        case "forced-cooling" -> Optional.of(new StepStatement.ForcedCooling(quote));
-                        default -> Optional.empty();
-                    };
-            said.filter(one -> own.stream().noneMatch(other -> other.getClass() == one.getClass()))
-                    .ifPresent(sayings::add);
-        }
         for (Departure departure : Departure.values()) {
             // Beans that boil five minutes with the rest of a soup were boiled before.
             boolean ofTheSoup = departure == Departure.UNBOILED
@@ -89,7 +87,7 @@ final class StepReader {
                     && sentence.says(StepPhrases.COOKS)
                     && minutes(sentence.plain()).isPresent();
             if (!ofTheSoup
-                    && departure.isSaidIn(sentence, effects)
+                    && departure.isIn(sentence.effects())
                     && own.stream().noneMatch(said -> says(said, departure))) {
                 sayings.add(new StepStatement.Departs(quote, departure));
             }
@@ -119,12 +117,6 @@ final class StepReader {
 
     /** What makes it thick or smooth, and what may not go in at all. */
     private void spoils(Sentence sentence, List<LineReader.Named> named, List<StepStatement> sayings) {
-        if (sentence.says(StepPhrases.PUREES)) {
-            sayings.add(new StepStatement.Purees(quote(sentence)));
-        }
-        if (sentence.says(StepPhrases.THICKENS)) {
-            sayings.add(new StepStatement.Thickens(quote(sentence)));
-        }
         for (LineReader.Named one : named) {
             if (!isThere(sentence, one.words(), isMoved(sentence, one.mention()))) {
                 continue;
@@ -226,7 +218,7 @@ final class StepReader {
             List<LineReader.Named> named,
             boolean heated,
             List<StepStatement> sayings) {
-        boolean raw = sentence.says(StepPhrases.RAW);
+        boolean raw = sentence.effects().contains("packs-raw");
         boolean filling = sentence.says(StepPhrases.FILLING);
         boolean solids = named.stream().anyMatch(one -> one.mention().foods().stream()
                         .anyMatch(food -> food.kind().isSolid()))
@@ -244,7 +236,7 @@ final class StepReader {
                                 .isPresent());
         if (raw || rawWithoutTheWord) {
             sayings.add(new StepStatement.PacksRaw(quote(sentence)));
-        } else if (sentence.says(StepPhrases.HOT)) {
+        } else if (sentence.effects().contains("packs-hot")) {
             sayings.add(new StepStatement.PacksHot(quote(sentence)));
         }
         if (filling) {
@@ -296,9 +288,7 @@ final class StepReader {
         boolean otherFood = isOtherFood(named);
         boolean beans = StepPhrases.BEANS.matcher(sentence.plain()).find()
                 || named.stream().flatMap(one -> one.mention().foods().stream()).anyMatch(Food::isDriedBeans);
-        if (sentence.says(StepPhrases.DRY_BEANS)
-                || StepPhrases.NO_SOAK.matcher(sentence.plain()).find() && !otherFood) {
-            sayings.add(new StepStatement.DryBeans(quote(sentence)));
+        if (sentence.effects().contains("dry-beans")) {
             return;
         }
         boolean quick = isQuickSoak(sentences, at);
@@ -415,7 +405,7 @@ final class StepReader {
         if (foods.isEmpty() && StepPhrases.MEAT.matcher(sentence.plain()).find()) {
             foods = reader.meaning("beef").stream().toList();
         }
-        if (StepPhrases.SKINS_ON.matcher(sentence.plain()).find()
+        if (sentence.effects().contains("skins-on")
                 || !peeled && StepPhrases.SCRUBS.matcher(sentence.plain()).find()) {
             sayings.add(new StepStatement.Unpeeled(quote(sentence), foods));
         }
@@ -435,31 +425,6 @@ final class StepReader {
                         .toList();
         if (largest.isPresent() || !shapes.isEmpty()) {
             sayings.add(new StepStatement.Cuts(quote(sentence), foods, largest, shapes));
-        }
-    }
-
-    private static void vents(Sentence sentence, List<StepStatement> sayings) {
-        Matcher time = StepPhrases.SHORT_VENT_TIME.matcher(sentence.plain());
-        boolean brief = false;
-        while (time.find()) {
-            for (int group = 1; group < time.groupCount(); group += 2) {
-                if (time.group(group) != null) {
-                    brief |= time.group(group + 1).equals("sec") || Integer.parseInt(time.group(group)) < 10;
-                }
-            }
-        }
-        if (brief || StepPhrases.NO_VENT.matcher(sentence.plain()).find()) {
-            sayings.add(new StepStatement.ShortVent(quote(sentence)));
-        }
-    }
-
-    private static void cools(
-            Sentence sentence, List<LineReader.Named> named, boolean processed, List<StepStatement> sayings) {
-        boolean food = named.stream().anyMatch(one -> one.mention().foods().stream()
-                .anyMatch(known -> known.kind().isSolid()));
-        if (sentence.says(StepPhrases.FORCED_COOLING) && (processed || !food)
-                || processed && !food && sentence.says(StepPhrases.COLD_WATER)) {
-            sayings.add(new StepStatement.ForcedCooling(quote(sentence)));
         }
     }
 

@@ -97,7 +97,10 @@ final class SaidTogether {
                 .toList();
     }
 
-    /** A phrase as it is looked for: from a word's beginning to a word's end, or with a star to anywhere. Figures keep their slash. */
+    /**
+     * A phrase as it is looked for: from a word's beginning to a word's end, or with a star to anywhere; "^" is the beginning of all that is
+     * said, and "$" its end. Figures keep their slash.
+     */
     private static List<String> spelled(String cell) {
         return Arrays.stream(cell.split("(?<!\\d)/|/(?!\\d)"))
                 .map(String::strip)
@@ -112,7 +115,7 @@ final class SaidTogether {
         StringBuilder words = new StringBuilder(" ");
         text.chars()
                 .forEach(letter -> words.append(
-                        Character.isLetterOrDigit(letter) || "'/%.@".indexOf(letter) >= 0 ? (char) letter : ' '));
+                        Character.isLetterOrDigit(letter) || "'/%.@^$".indexOf(letter) >= 0 ? (char) letter : ' '));
         String one = words.append(' ').toString();
         while (one.contains("  ")) {
             one = one.replace("  ", " ");
@@ -124,7 +127,7 @@ final class SaidTogether {
     static List<String> in(Sentence sentence) {
         List<String> parts = Stream.concat(Stream.of(sentence.plain()), PARTS.splitAsStream(sentence.plain()))
                 .distinct()
-                .map(SaidTogether::spaced)
+                .map(words -> spaced("^ " + words + " $"))
                 .toList();
         return TABLE.stream()
                 // What hides a sentence has to be said of all of it.

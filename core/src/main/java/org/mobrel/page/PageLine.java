@@ -115,7 +115,7 @@ record PageLine(
     }
 
     /** 'Navy beans, dried, one pound, soaked' has its amount within. */
-    private boolean hasMeasure() {
+    boolean hasMeasure() {
         for (int at = 1; at < words.size(); at++) {
             if (PageWords.MEASURE.is(words.get(at))
                     && Character.isDigit(words.get(at - 1).charAt(0))) {

@@ -17,7 +17,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.mobrel.foods.Food;
 import org.mobrel.method.Method;
 import org.mobrel.method.StepStatement;
@@ -44,9 +43,6 @@ public final class PageReader {
 
     private static final Pattern INLINE = Pattern.compile(
             "^(ingredients?|you will need|directions?|method|instructions?|preparation|steps|procedure|notes?|tips?|hints?|remarks?)\\s*[:\\-–]\\s+(.+)$",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern AMOUNTS_WITHIN = Pattern.compile(
-            "(?:,\\s*(?:and\\s+|plus\\s+)?|;\\s*|\\.\\s+|\\s+and\\s+|\\s+plus\\s+|\\s+)(?=(?:an?\\s+|half\\s+an?\\s+)?(?:about\\s+)?(?:\\d+(?:[ ./-]\\d+)*|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½|¼|¾|⅓|⅔|\\d+[½¼¾⅓⅔])(?:\\s+and\\s+a\\s+half)?\\s*(?:cups?|quarts?|qts?|pints?|pts?|pounds?|lbs?|ounces?|oz|grams?|g|kg|kilos?|ml|l|litres?|liters?|tablespoons?|tbsps?|teaspoons?|tsps?|cans?|tins?|cloves?|stalks?|sticks? of|bunch(?:es)?|heads?)\\b)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SENTENCES = Pattern.compile("(?<=[.!?])\\s+(?=[\\p{Lu}\\d])");
     private static final Pattern TAKE = Pattern.compile(
@@ -160,15 +156,11 @@ public final class PageReader {
         Matcher take = TAKE.matcher(line.text());
         String behind = take.find() ? line.text().substring(take.end()) : line.text();
         PageLine amount = PageLine.of(behind, reader);
-        if (amount.read().amount().isEmpty() || !amount.startsWithNumber()) {
+        if (amount.read().amount().isEmpty() && !amount.hasMeasure()) {
             return List.of(line);
         }
-        List<String> listed = Stream.of(AMOUNTS_WITHIN.split(behind))
-                .map(one -> one.replaceAll("[.,;\\s]+$", ""))
-                .toList();
-        return listed.size() > 1 && isList(listed)
-                ? listed.stream().map(one -> PageLine.of(one, reader)).toList()
-                : List.of(amount);
+        return new SeveralFoods(reader)
+                .in(behind).stream().map(one -> PageLine.of(one, reader)).toList();
     }
 
     private void part(PageLine line, Section section, List<Part> parts) {
@@ -218,14 +210,6 @@ public final class PageReader {
                             ? new Part(STEP, PageLine.bare(text))
                             : new Part(told ? REMARK : INGREDIENT, PageLine.unmarked(text)));
         }
-    }
-
-    /** Several amounts, each with something known behind it: a list in one line. */
-    private boolean isList(List<String> listed) {
-        return listed.stream().allMatch(one -> {
-            IngredientLine read = reader.read(one);
-            return read.amount().isPresent() && (!read.mentions().isEmpty() || !read.isUnknown());
-        });
     }
 
     /** Whether a line that looks like a button or a heading says what is done to the food. */

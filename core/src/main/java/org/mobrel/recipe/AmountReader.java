@@ -27,8 +27,10 @@ final class AmountReader {
     private static final Pattern NUMBERING =
             Pattern.compile("^\\s*(?:step\\s+)?\\d{1,2}[.):]\\s+(?=[\\p{L}\\d])", Pattern.CASE_INSENSITIVE);
     private static final Pattern QUALIFIER = Pattern.compile(
-            "^\\s*(?:okay so|ok so|okay|so|about|approx\\.?|approximately|roughly|around|ca\\.?|scant|heaped|heaping|generous|rounded|level|good|at least|up to|just under|just over|a little over|a little under|not quite|nearly|almost|just shy of|a bit (?:over|under)|close to|maybe|probably|a good|a full|slightly over|slightly under|a scant|a generous|a heaped|a rounded|~)\\s*(?:an? )?(?=[\\d.]|half|cup|tea|table|tsp|tbsp|one\\b|two\\b|three\\b|four\\b|five\\b|six\\b|seven\\b|eight\\b|nine\\b|ten\\b|twelve\\b|quart|pint|pound)",
+            "^\\s*(?:okay so|ok so|okay|so|about|approx\\.?|approximately|roughly|around|ca\\.?|scant|heaped|heaping|generous|rounded|level|good|at least|up to|just under|just over|a little over|a little under|not quite|nearly|almost|just shy of|a bit (?:over|under)|close to|maybe|probably|a good|a full|slightly over|slightly under|a scant|a generous|a heaped|a rounded|~)\\s*(?:an? (?!dozen|couple))?(?=[\\d.]|half|cup|tea|table|tsp|tbsp|one\\b|two\\b|three\\b|four\\b|five\\b|six\\b|seven\\b|eight\\b|nine\\b|ten\\b|twelve\\b|quart|pint|pound|an? (?:dozen|couple)\\b)",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern UNIT_FIRST =
+            Pattern.compile("^(?:cup|tea|table|tsp|tbsp|quart|pint|pound)", Pattern.CASE_INSENSITIVE);
     private static final Pattern START = Pattern.compile(
             "^\\s*(" + NUMBER + ")(?:\\s*(?:-|to|or)\\s*(" + NUMBER + "))?(?![\\d/])\\s*(.*)$",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
@@ -53,11 +55,17 @@ final class AmountReader {
             "^(?:plus |\\+ ?|and )?(" + NUMBER + ")\\s*([\\p{L}]+)\\.?(?=$|[\\s,(])\\s*(?:of\\s+)?(.*)$",
             Pattern.DOTALL | Pattern.CASE_INSENSITIVE);
     private static final Pattern TRACE = Pattern.compile(
-            "^\\s*(?:(?:an?|one|a few|few|some) )?(?:small |large |good |generous |big )?(pinch|dash|sprig|handful|drop|splash|drizzle|glug)(?:es|s)?\\s+(?!in\\b|into\\b|on\\b)(?:of\\s+)?(.*)$",
+            "^\\s*(?:(?:an?|one|a few|few|some) )?(?:small |large |good |generous |big )?(pinch|dash|sprig|handful|drop|splash|drizzle|glug|little bit|bit|touch|smidgen|hint)(?:es|s)?\\s+(?!in\\b|into\\b|on\\b)(?:of\\s+)?(.*)$",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
     private static final Pattern AT_END = Pattern.compile(
             "^(.*[\\p{L})])\\s*[,(:-]?\\s*\\b(" + NUMBER + ")(?:\\s*-\\s*(" + NUMBER + "))?\\s*(" + MEASURE
                     + "|tbsp|tsp|tablespoons?|teaspoons?|kilos?)\\.?\\s*\\)?\\s*$",
+            Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+    private static final Pattern ONE = Pattern.compile(", an? (?=pound|quart|pint|cup|kilo)", Pattern.CASE_INSENSITIVE);
+    /** 'Green beans, 2 quarts, snapped'. */
+    private static final Pattern WITHIN = Pattern.compile(
+            "^([^,(:\\d]*[\\p{L})])\\s*(?:[,(:]|\\s-)?\\s*\\b(" + NUMBER + ")\\s*(" + MEASURE
+                    + "|kilos?)\\.?\\s*(?=[,)]|\\s-\\s)(?!,? (?:each|per|a jar))[,)]?\\s*(.*)$",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
     /** 'Carrots, 2 x 400 g' and 'Tomatoes - 2 (400 g) tins'. */
     private static final Pattern TIMES_AT_END = Pattern.compile(
@@ -82,7 +90,11 @@ final class AmountReader {
         if (trace.matches()) {
             return new Read(amount(BigDecimal.ONE, MeasureUnit.PINCH), trace.group(2), numbered);
         }
-        String counted = Figures.atStart(without(QUALIFIER, unnumbered).stripLeading());
+        String exact = without(QUALIFIER, unnumbered).stripLeading();
+        // 'A scant cup of beans' is one.
+        boolean one = !exact.equals(unnumbered.stripLeading())
+                && UNIT_FIRST.matcher(exact).find();
+        String counted = Figures.atStart(one ? "1 " + exact : exact);
         Matcher start = START.matcher(counted);
         if (!start.matches()) {
             return atEnd(unnumbered, numbered);
@@ -175,6 +187,14 @@ final class AmountReader {
                     .flatMap(value -> unit(end.group(4)).flatMap(unit -> amount(value, unit)));
             if (amount.isPresent()) {
                 return new Read(amount, end.group(1).strip(), numbered);
+            }
+        }
+        Matcher within = WITHIN.matcher(ONE.matcher(figures).replaceFirst(", 1 "));
+        if (within.matches() && line.startsWith(within.group(1)) && line.endsWith(within.group(4))) {
+            Optional<Amount> amount = NumberText.value(within.group(2))
+                    .flatMap(value -> unit(within.group(3)).flatMap(unit -> amount(value, unit)));
+            if (amount.isPresent()) {
+                return new Read(amount, within.group(1).strip() + ", " + within.group(4), numbered);
             }
         }
         return new Read(Optional.empty(), line, numbered);

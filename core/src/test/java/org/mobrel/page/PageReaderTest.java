@@ -2,10 +2,17 @@ package org.mobrel.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.mobrel.Cases;
 import org.mobrel.foods.Catalogue;
+import org.mobrel.foods.Food;
+import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
 
 class PageReaderTest {
@@ -73,5 +80,36 @@ class PageReaderTest {
         RecipePage page = pages.read(first + "\n\n2 lb carrots\n1 lb peas\n2 qt water", name == null ? "" : name);
         assertThat(page.title().isPresent()).isEqualTo(isName.equals("yes"));
         assertThat(page.lines().contains(first)).isEqualTo(isName.equals("no"));
+    }
+
+    /** Each amount goes to its food, and no more than one of sixty lines asks. */
+    @Test
+    void lines_as_people_dictate_them() {
+        LineReader reader = new LineReader(Catalogue.load());
+        List<String> asked = new ArrayList<>();
+        for (String row : Cases.text("/cases/corpus/own-spoken.tsv").lines().toList()) {
+            if (row.startsWith("#")) {
+                continue;
+            }
+            String[] cells = row.split("\t");
+            List<String> lines =
+                    pages.read("Ingredients\n" + cells[0] + "\n1 cup water").ingredients();
+            List<String> found = new ArrayList<>();
+            for (String line : lines.subList(0, lines.size() - 1)) {
+                IngredientLine read = reader.read(line);
+                read.questions().forEach(question -> asked.add(line));
+                found.add((read.foods().stream().map(Food::id).collect(Collectors.joining("+"))
+                                + read.amount()
+                                        .map(amount -> " "
+                                                + amount.value()
+                                                        .stripTrailingZeros()
+                                                        .toPlainString() + " "
+                                                + amount.unit().name().toLowerCase(Locale.ROOT))
+                                        .orElse(""))
+                        .replace("pound", "lb"));
+            }
+            assertThat(String.join("; ", found)).as(cells[0]).isEqualTo(cells[1]);
+        }
+        assertThat(asked).containsExactly("leftover ham bone with meat still on it");
     }
 }

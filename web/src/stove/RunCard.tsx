@@ -18,6 +18,7 @@ import { type EventRequest, type Run, runNow, type Simulation, useLive } from ".
 import { Mark } from "./Mark";
 import { NoPressure } from "./NoPressure";
 import { Outlook } from "./Outlook";
+import { PagePractices } from "./PagePractices";
 import { Record } from "./Record";
 import { StandsOn } from "./StandsOn";
 import { SteamPictures } from "./SteamPictures";
@@ -108,6 +109,7 @@ export function RunCard({ run, alone, nearest = false }: Props) {
         <SinceThePlan run={run} />
         <SecondTry run={run} now={now} />
       </div>
+      <PagePractices run={run} />
       {/* High up: nobody should have to look for whether a microphone or a camera is on. */}
       <ListenStrip run={run} onEvent={say} />
       <LookStrip run={run} />

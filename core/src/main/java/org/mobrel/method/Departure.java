@@ -43,7 +43,7 @@ public enum Departure {
     MORE_FOOD("more-food");
 
     private static final Map<String, Row> WORDS = Table.beside(
-                    Departure.class, "departures.csv", Set.of("code", "remark", "here", "why", "source"))
+                    Departure.class, "departures.csv", Set.of("code", "remark", "stages", "here", "why", "source"))
             .map(Function.identity())
             .stream()
             .collect(Collectors.toMap(row -> row.text("code"), Function.identity()));
@@ -66,6 +66,11 @@ public enum Departure {
     /** Its code in the interface; never renamed. */
     public String remark() {
         return words().text("remark");
+    }
+
+    /** The codes of the stages of a run in which it is said again. */
+    public List<String> stages() {
+        return words().list("stages");
     }
 
     /** How it is done here, as it stands on a button. */

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.mobrel.quantity.Fraction;
 import org.mobrel.recipe.Answer;
+import org.mobrel.recipe.Choice;
 import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineKind;
 import org.mobrel.recipe.LineReader;
@@ -112,6 +113,15 @@ public record Method(
                         && (answer.words().isEmpty() || answer.words().equalsIgnoreCase(words)))
                 .map(Answer::choice)
                 .findFirst();
+    }
+
+    /** What the page does otherwise than it was tested, and the cook said is done as tested. */
+    public List<StepStatement.Departs> settledPractices() {
+        return all(StepStatement.Departs.class).stream()
+                .filter(said -> answer(QuestionCode.PRACTICE_SAYS_OTHERWISE, said.key())
+                        .filter(Choice.AS_SET::equals)
+                        .isPresent())
+                .toList();
     }
 
     /** Everything of one kind that the steps say, in their order. */

@@ -22,7 +22,7 @@ public record Sentence(int step, String text, String named, String plain, List<S
     private static final Pattern ENDS = Pattern.compile("(?<=[.!?;])\\s+(?=[\\p{Lu}\\d\"“(])|(?<=[!?;])\\s+|\\R+");
 
     /** A remark that is kept among the steps is none, unless it says what is done. */
-    private static final Pattern NOTE = Pattern.compile("\\s*note\\s*:", Pattern.CASE_INSENSITIVE);
+    static final Pattern NOTE = Pattern.compile("\\s*note\\s*:", Pattern.CASE_INSENSITIVE);
 
     /** Words of serving, wherever in the sentence they stand. */
     private static final Pattern SERVING = Pattern.compile(

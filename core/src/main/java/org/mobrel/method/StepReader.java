@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.FoodTrait;
@@ -36,6 +38,11 @@ final class StepReader {
         List<StepStatement> sayings = new ArrayList<>();
         boolean heated = false;
         boolean peeled = sentences.stream().anyMatch(sentence -> sentence.says(StepPhrases.PEELS));
+        // What a note tells of is not asked about word by word.
+        Set<Integer> notes = sentences.stream()
+                .filter(sentence -> Sentence.NOTE.matcher(sentence.text()).lookingAt())
+                .map(Sentence::step)
+                .collect(Collectors.toSet());
         List<Mention> before = List.of();
         for (int at = 0; at < sentences.size(); at++) {
             Sentence sentence = sentences.get(at);
@@ -54,7 +61,9 @@ final class StepReader {
             StatedProcess.inPlain(sentence.plain())
                     .forEach(stated -> sayings.add(new StepStatement.States(quote(sentence), stated)));
             departs(sentence, named, sayings);
-            unread(sentence, spoken.unread(), sayings);
+            if (!notes.contains(sentence.step())) {
+                unread(sentence, spoken.unread(), sayings);
+            }
             heated |= sentence.says(StepPhrases.HEATS);
         }
         return sayings;

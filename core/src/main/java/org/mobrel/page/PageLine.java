@@ -75,6 +75,12 @@ record PageLine(
         return new PageLine(text, plain, words, read, aside, numbered, true);
     }
 
+    /** Whether it is a button, a time or a tool, and no part of the recipe. */
+    boolean isAside() {
+        return aside.filter(kind -> kind != Asides.Kind.METHOD && kind != Asides.Kind.YIELD)
+                .isPresent();
+    }
+
     boolean isAmountOfFood() {
         return read.amount().isPresent() && read.food().isPresent();
     }

@@ -85,11 +85,18 @@ public final class PageReader {
         List<String> all = sentencesApart(page.lines().map(String::strip).toList());
         List<PageLine> lines = linesOf(all);
         List<Part> parts = new ArrayList<>();
-        boolean titled = !lines.isEmpty() && Titles.isTitle(all, lines, name);
-        if (titled) {
-            parts.add(new Part(TITLE, lines.get(0).text().replaceAll("\\.$", "")));
+        // Buttons and times may stand above the name.
+        int first = 0;
+        while (first < lines.size() && lines.get(first).isAside()) {
+            parts.add(new Part(
+                    hides(lines.get(first)) ? STEP : OTHER, lines.get(first).text()));
+            first++;
         }
-        List<PageLine> rest = titled ? lines.subList(1, lines.size()) : lines;
+        List<PageLine> rest = lines.subList(first, lines.size());
+        if (!rest.isEmpty() && Titles.isTitle(all, rest, name)) {
+            parts.add(new Part(TITLE, rest.get(0).text().replaceAll("\\.$", "")));
+            rest = rest.subList(1, rest.size());
+        }
         List<Section> sections = Sections.of(rest);
         for (int at = 0; at < rest.size(); at++) {
             if (rest.get(at).heading().isPresent()) {

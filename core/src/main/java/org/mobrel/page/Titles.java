@@ -56,8 +56,10 @@ final class Titles {
         IngredientLine read = line.read();
         boolean dish =
                 line.isDish() || line.words().contains("broth") || line.words().contains("base");
-        int at = all.indexOf(
-                all.stream().filter(typed -> !typed.isEmpty()).findFirst().orElseThrow());
+        int at = 0;
+        while (at < all.size() - 1 && !all.get(at).contains(line.text())) {
+            at++;
+        }
         boolean marked = all.get(at).startsWith("#");
         boolean setApart = rest.isEmpty()
                 || marked

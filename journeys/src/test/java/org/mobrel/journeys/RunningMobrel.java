@@ -358,8 +358,24 @@ public final class RunningMobrel implements AutoCloseable {
     }
 
     private HttpResponse<String> answerTo(HttpRequest.Builder request) {
+        HttpRequest asked = request.timeout(ANSWER_WITHIN).build();
         try {
-            return http.send(request.timeout(ANSWER_WITHIN).build(), HttpResponse.BodyHandlers.ofString());
+            return http.send(asked, HttpResponse.BodyHandlers.ofString());
+        } catch (IOException closed) {
+            // A connection that was kept open may be closed by the server just as it is used again.
+            if (!String.valueOf(closed.getMessage()).contains("no bytes")) {
+                throw new UncheckedIOException(closed);
+            }
+            return answerOnce(asked);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+
+    private HttpResponse<String> answerOnce(HttpRequest asked) {
+        try {
+            return http.send(asked, HttpResponse.BodyHandlers.ofString());
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         } catch (InterruptedException stopped) {

@@ -186,6 +186,9 @@ class BatchController {
                 yields.ofBatch(id).stream()
                         .map(made -> new BatchMessages.YieldReport(
                                 made.foreseen().millilitres(), made.made().millilitres(), made.said()))
+                        .toList(),
+                service.settledPractices(id).stream()
+                        .map(BatchMessages.DepartureResponse::of)
                         .toList());
     }
 }

@@ -9,6 +9,7 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.mobrel.method.StepStatement;
 import org.mobrel.server.catalogue.RowComparisons;
 import org.mobrel.server.ruling.JarRequest;
 import org.mobrel.server.run.RunMessages;
@@ -70,7 +71,25 @@ public final class BatchMessages {
             List<OwnJarsUsed> madeWith,
             @Nullable Long againOf,
             List<Long> again,
-            List<YieldReport> yields) {}
+            List<YieldReport> yields,
+            List<DepartureResponse> departures) {}
+
+    /**
+     * What the page of the recipe says otherwise than it was tested.
+     *
+     * @param said the page's words
+     * @param here how it is done instead
+     * @param stages of a run, in which it is said again
+     */
+    record DepartureResponse(String said, String here, List<String> stages) {
+
+        static DepartureResponse of(StepStatement.Departs said) {
+            return new DepartureResponse(
+                    said.quote().words(),
+                    said.departure().here(),
+                    said.departure().stages());
+        }
+    }
 
     /** What was decided for it then, and what is known of the rows by now. */
     public record BatchRuling(String headline, List<BatchLine> lines, List<RowResponse> rows) {

@@ -13,7 +13,9 @@ import java.util.stream.Collectors;
 import org.mobrel.canner.CannerProfile;
 import org.mobrel.finding.Finding;
 import org.mobrel.jars.JarCount;
+import org.mobrel.method.StepStatement;
 import org.mobrel.planning.PlannedLoad;
+import org.mobrel.recipe.IngredientLine;
 import org.mobrel.ruling.Batch;
 import org.mobrel.ruling.RulingQuestion;
 import org.mobrel.ruling.Verdict;
@@ -25,6 +27,7 @@ import org.mobrel.server.planning.Planned;
 import org.mobrel.server.planning.StoveHandover;
 import org.mobrel.server.platform.Conflict;
 import org.mobrel.server.platform.NotFound;
+import org.mobrel.server.recipe.Recipe;
 import org.mobrel.server.recipe.RecipeService;
 import org.mobrel.server.ruling.RulingService;
 import org.mobrel.server.run.NewRun;
@@ -66,6 +69,15 @@ public class BatchService {
         this.clock = clock;
         this.decisions = decisions;
         this.comparisons = comparisons;
+    }
+
+    /** What the page of its recipe does otherwise than it was tested, and is done as tested. */
+    @Transactional(readOnly = true)
+    public List<StepStatement.Departs> settledPractices(long id) {
+        StoredBatch batch = batch(id);
+        Recipe recipe = recipes.version(batch.recipeId(), batch.recipeVersion());
+        List<IngredientLine> lines = rulings.read(recipe.lines(), recipe.answers());
+        return rulings.method(recipe.body().method(), lines, recipe.answers()).settledPractices();
     }
 
     /** A batch that was made, and its runs, one for each load. */

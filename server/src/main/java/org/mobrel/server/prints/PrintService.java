@@ -56,7 +56,15 @@ public class PrintService {
     @Transactional(readOnly = true)
     byte[] processCard(long runId, Paper paper) {
         Run run = runs.run(runId);
-        return Pdf.of(ProcessCard.html(run, paper, jars(run.jars()), practice(run), CAUTION));
+        return Pdf.of(ProcessCard.html(run, paper, jars(run.jars()), practice(run), otherwise(run), CAUTION));
+    }
+
+    /** What the page of the recipe says, and how it is done here. */
+    private List<String> otherwise(Run run) {
+        return batches.settledPractices(run.batchId()).stream()
+                .map(said -> "Your page: “%s” Here: %s."
+                        .formatted(said.quote().words(), said.departure().here()))
+                .toList();
     }
 
     /** A load on the practice device says so on paper too. */

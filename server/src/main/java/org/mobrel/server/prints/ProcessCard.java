@@ -18,7 +18,8 @@ final class ProcessCard {
 
     private ProcessCard() {}
 
-    static String html(Run run, Paper paper, String jars, String practice, String caution) {
+    /** @param otherwise what the page of the recipe says, and how it is done here; a sentence each */
+    static String html(Run run, Paper paper, String jars, String practice, List<String> otherwise, String caution) {
         boolean dial = run.plan().gauge().code().equals("dial");
         String target = run.plan().target().psi().toString();
         String mark = target + (dial ? " psi" : " lb");
@@ -38,6 +39,9 @@ final class ProcessCard {
                 + CardPictures.load(run.jars())
                 + "\" alt=\"How the jars stand\"/></td><td class=\"rules\">" + rules(minutes, mark)
                 + "</td></tr></table>"
+                + otherwise.stream()
+                        .map(said -> "<p><b>" + Html.text(said) + "</b></p>")
+                        .collect(Collectors.joining())
                 + "<table class=\"lines\">" + lines(minutes) + "</table><p class=\"small\">" + Html.text(caution)
                 + "</p>";
         return Html.page(run.title(), paper.page(MARGIN_MM * scale(paper)) + style(scale(paper)), body);

@@ -81,6 +81,35 @@ class PrintApiTest {
                 .isEqualTo(400);
     }
 
+    /** What the page of a recipe does otherwise is told again where it is done: by the batch for its stage, and on the card. */
+    @Test
+    void what_the_page_does_otherwise_stands_on_the_card(TestServer server) throws IOException {
+        String words = "Fill the jars level with the rim.";
+        long recipe = server.post(
+                        "/api/recipes",
+                        """
+                        {"title": "Brim stew", "lines": ["3 lb lamb, in 1-inch cubes", "1 lb carrots, peeled and sliced", "2 qt water"],
+                         "method": ["Boil everything together 5 minutes.", "%1$s"],
+                         "answers": [{"line": "%1$s", "code": "practice-says-otherwise", "words": "%1$s", "choice": "as-set"}]}"""
+                                .formatted(words))
+                .body()
+                .get("id")
+                .asLong();
+        long run = TestKitchen.in(server, 0.5).of(recipe).run(4, 0);
+        JsonNode batch = server.get("/api/batches/"
+                        + server.get("/api/runs/" + run).body().get("batchId").asLong())
+                .body();
+        assertThat(batch.get("departures")).hasSize(1);
+        JsonNode departure = batch.get("departures").get(0);
+        assertThat(departure.get("said").asString()).isEqualTo(words);
+        assertThat(departure.get("here").asString()).isEqualTo("With the headspace of the card");
+        assertThat(departure.get("stages").valueStream().map(JsonNode::asString))
+                .containsExactly("checks", "loading");
+        try (PDDocument card = pdf(server, "process-card/%s.pdf".formatted(run))) {
+            assertThat(text(card)).contains("Your page: “" + words + "” Here: With the headspace of the card.");
+        }
+    }
+
     private static double tallest(PDDocument document) throws IOException {
         double[] most = new double[1];
         new PDFTextStripper() {

@@ -54,6 +54,11 @@ public record TestKitchen(TestServer server, long recipe, long canner) {
         return jars;
     }
 
+    /** The same with another recipe. */
+    public TestKitchen of(long other) {
+        return new TestKitchen(server, other, canner);
+    }
+
     /** The first run of a new batch. */
     public long run(int quarts, int pints) {
         return batch(quarts, pints, "").body().get("runs").get(0).asLong();

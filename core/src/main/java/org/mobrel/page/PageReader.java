@@ -166,7 +166,7 @@ public final class PageReader {
         if (amount.read().amount().isEmpty() && !amount.hasMeasure()) {
             return List.of(line);
         }
-        return new SeveralFoods(reader)
+        return new IngredientSplitter(reader)
                 .in(behind).stream().map(one -> PageLine.of(one, reader)).toList();
     }
 

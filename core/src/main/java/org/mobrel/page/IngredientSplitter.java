@@ -9,7 +9,7 @@ import org.mobrel.recipe.IngredientLine;
 import org.mobrel.recipe.LineReader;
 
 /** Unfolds a line that names several foods, each with an amount of its own: an amount belongs to the food it stands before. */
-final class SeveralFoods {
+final class IngredientSplitter {
 
     private static final String NUMBER =
             "(?:an?\\s+|half\\s+an?\\s+)?(?:about\\s+)?(?:\\d+(?:[ ./-]\\d+)*|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|[½¼¾⅓⅔]|\\d+[½¼¾⅓⅔])(?:\\s+and\\s+a\\s+half)?";
@@ -34,7 +34,7 @@ final class SeveralFoods {
 
     private final LineReader reader;
 
-    SeveralFoods(LineReader reader) {
+    IngredientSplitter(LineReader reader) {
         this.reader = reader;
     }
 

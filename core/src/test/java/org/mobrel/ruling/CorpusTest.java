@@ -106,10 +106,10 @@ class CorpusTest {
     @ParameterizedTest
     @CsvSource({
         "steps-spoiling.tsv, true, 400",
-        "own-spoiling.tsv, true, 332",
+        "own-spoiling.tsv, true, 400",
         "steps-twins.tsv, false, 98",
         "steps-ordinary.tsv, false, 459",
-        "own-ordinary.tsv, false, 248"
+        "own-ordinary.tsv, false, 297"
     })
     void sentences(String file, boolean spoils, int least) {
         List<String> wrong = new ArrayList<>();
@@ -158,7 +158,7 @@ class CorpusTest {
                 wrong.add(cells[0]);
             }
         }
-        assertThat(right).as("wrong: %s", wrong).isGreaterThanOrEqualTo(445);
+        assertThat(right).as("wrong: %s", wrong).isGreaterThanOrEqualTo(446);
         assertThat(inVain).isLessThanOrEqualTo(9);
     }
 

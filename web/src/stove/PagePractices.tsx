@@ -8,6 +8,8 @@ export function PagePractices({ run }: { readonly run: Run }) {
   const batch = useQuery({
     queryKey: keys.batch(run.batchId),
     queryFn: () => body(api.GET("/api/batches/{id}", { params: { path: { id: run.batchId } } })),
+    // It is of the recipe as it was then, and never changes.
+    staleTime: Number.POSITIVE_INFINITY,
   });
   const departures = batch.data?.departures.filter(({ stages }) => stages.includes(run.stage)) ?? [];
   return departures.length === 0 ? null : (

@@ -16,6 +16,7 @@ beforeEach(() => {
   server.on("GET /api/kitchen", ok({ units: "us", canners: [] }));
   server.on("GET /api/simulation", ok({ offered: false }));
   server.on("GET /api/runs/1/room", ok({ groups: [], waiting: [] }));
+  server.on("GET /api/batches/1", ok({ departures: [] }));
 });
 
 /** The card as the stove shows it: of the run as it was told last, with what waits on this device. */
@@ -373,4 +374,16 @@ test("a key that bounces presses its button once", async () => {
   fireEvent.keyDown(document.body, { key: "1" });
   expect(pressed).toHaveBeenCalledTimes(1);
   await waitFor(() => expect(sent()).toHaveLength(1));
+});
+
+test("what the page does otherwise is said at its stage, and at no other", async () => {
+  const rim = { said: "Fill them level with the rim.", here: "With the headspace of the card" };
+  server.on("GET /api/batches/1", ok({ departures: [{ ...rim, stages: ["checks", "loading"] }] }));
+  const { tell } = await stove({ stage: "loading" });
+  const otherwise = await screen.findByRole("list", { name: "Not as your page says" });
+  expect(otherwise.textContent).toBe(
+    "Your page: “Fill them level with the rim.”Here: With the headspace of the card.",
+  );
+  tell({ stage: "heating" });
+  await waitFor(() => expect(screen.queryByRole("list", { name: "Not as your page says" })).toBeNull());
 });

@@ -41,6 +41,7 @@ export const keys = {
   batches: ["batches"],
   batchPages: (wanted: object) => ["batches", "pages", wanted],
   batch: (id: number) => ["batches", "one", id],
+  departures: (batch: number) => ["departures", batch],
   figures: ["batches", "figures"],
   shelf: ["shelf"],
   shelfFirst: ["shelf", "first"],

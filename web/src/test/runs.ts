@@ -30,6 +30,7 @@ export function run(part: Partial<Run>): Run {
     headspaceIn: 1,
     jars: [{ size: "quart", mouth: "regular", count: 7 }],
     jarTitles: [],
+    batchIds: [1],
     brothMl: [],
     jarTotal: 7,
     now: at(0),

@@ -2,6 +2,7 @@ package org.mobrel.method;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -48,6 +49,16 @@ public record Sentence(int step, String text, String named, String plain, List<S
     /** What is left in the pot goes into the jars, and so does what is tasted first. */
     private static final Pattern OF_THE_POT = Pattern.compile(
             "\\b(?:the rest|the remaining|the remainder)\\b|^\\W*(?:taste|skim|season)\\b.*\\bbefore serving\\b");
+
+    /** Where it stands, for what is said in it. */
+    StepStatement.Quote quote() {
+        return new StepStatement.Quote(step, text);
+    }
+
+    /** The one behind the one at an index. */
+    static Optional<Sentence> next(List<Sentence> sentences, int at) {
+        return at + 1 < sentences.size() ? Optional.of(sentences.get(at + 1)) : Optional.empty();
+    }
 
     /** The sentences of the steps in their order; what follows a sentence about serving in its step is about serving too. */
     static List<Sentence> of(List<String> steps, Predicate<String> isFood) {

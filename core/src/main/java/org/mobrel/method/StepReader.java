@@ -1,32 +1,19 @@
 package org.mobrel.method;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import org.mobrel.foods.Food;
-import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.FoodTrait;
 import org.mobrel.foods.StoppedIngredient;
-import org.mobrel.quantity.Fraction;
 import org.mobrel.quantity.Length;
 import org.mobrel.recipe.LineReader;
 import org.mobrel.recipe.Mention;
 import org.mobrel.recipe.PlainText;
-import org.mobrel.recipe.Times;
 
 /** Reads what the sentences of a method say. What is done when a jar is opened says nothing about the jar. */
 final class StepReader {
-
-    private static final Fraction THIRD = Fraction.of(1.0 / 3);
-    private static final Fraction TWO_THIRDS = Fraction.of(2.0 / 3);
-    private static final Fraction FULL = Fraction.of(1);
-
-    private static final String WATER = "water";
 
     private final LineReader reader;
 
@@ -53,13 +40,13 @@ final class StepReader {
             List<LineReader.Named> named = spoken.named();
             effects(sentence, sayings);
             spoils(sentence, named, sayings);
-            packs(sentence, next(sentences, at), named, heated, sayings);
-            beans(sentences, at, named, sayings);
+            FillingSteps.read(sentence, Sentence.next(sentences, at), named, heated, sayings);
+            BeanSteps.read(sentences, at, named, sayings);
             cuts(sentence, named, before, peeled, sayings);
             before = solids(named).isEmpty() ? before : solids(named);
-            work(sentence, named, sayings);
+            TimedWork.read(sentence, named, sayings);
             StatedProcess.inPlain(sentence.plain())
-                    .forEach(stated -> sayings.add(new StepStatement.States(quote(sentence), stated)));
+                    .forEach(stated -> sayings.add(new StepStatement.States(sentence.quote(), stated)));
             departs(sentence, named, sayings);
             if (!notes.contains(sentence.step())) {
                 unread(sentence, spoken.unread(), sayings);
@@ -71,7 +58,7 @@ final class StepReader {
 
     /** What its words come to together. */
     private static void effects(Sentence sentence, List<StepStatement> sayings) {
-        StepStatement.Quote quote = quote(sentence);
+        StepStatement.Quote quote = sentence.quote();
         for (String effect : sentence.effects()) {
             switch (effect) {
                 case "purees" -> sayings.add(new StepStatement.Purees(quote));
@@ -86,15 +73,15 @@ final class StepReader {
 
     /** What it does otherwise than it was tested, unless more is known of it already. */
     private static void departs(Sentence sentence, List<LineReader.Named> named, List<StepStatement> sayings) {
-        StepStatement.Quote quote = quote(sentence);
+        StepStatement.Quote quote = sentence.quote();
         List<StepStatement> own =
                 sayings.stream().filter(said -> said.quote().equals(quote)).toList();
         for (Departure departure : Departure.values()) {
             // Beans that boil five minutes with the rest of a soup were boiled before.
             boolean ofTheSoup = departure == Departure.UNBOILED
-                    && isOtherFood(named)
+                    && BeanSteps.isOtherFood(named)
                     && sentence.says(StepPhrases.COOKS)
-                    && minutes(sentence.plain()).isPresent();
+                    && TimedWork.longest(sentence.plain()).isPresent();
             if (!ofTheSoup
                     && departure.isIn(sentence.effects())
                     && own.stream().noneMatch(said -> says(said, departure))) {
@@ -116,14 +103,6 @@ final class StepReader {
         };
     }
 
-    private static Optional<Sentence> next(List<Sentence> sentences, int at) {
-        return at + 1 < sentences.size() ? Optional.of(sentences.get(at + 1)) : Optional.empty();
-    }
-
-    private static StepStatement.Quote quote(Sentence sentence) {
-        return new StepStatement.Quote(sentence.step(), sentence.text());
-    }
-
     /** What makes it thick or smooth, and what may not go in at all. */
     private void spoils(Sentence sentence, List<LineReader.Named> named, List<StepStatement> sayings) {
         for (LineReader.Named one : named) {
@@ -132,7 +111,7 @@ final class StepReader {
             }
             Optional<StoppedIngredient> stop = one.mention().stop();
             if (stop.isPresent() && !isSaidOfTheWork(stop.get(), one.words(), sayings)) {
-                sayings.add(new StepStatement.AddsStopped(quote(sentence), stop.get(), one.words()));
+                sayings.add(new StepStatement.AddsStopped(sentence.quote(), stop.get(), one.words()));
             } else if (one.mention()
                     .food()
                     .filter(food -> food.kind().isSolid()
@@ -140,10 +119,10 @@ final class StepReader {
                                     && sentence.says(StepPhrases.ADDS)
                                     && !sentence.says(StepPhrases.STRAINS))
                     .isPresent()) {
-                sayings.add(new StepStatement.Names(quote(sentence), one.mention(), one.words()));
+                sayings.add(new StepStatement.Names(sentence.quote(), one.mention(), one.words()));
             } else if (isFatInTheJar(sentence, one.mention())) {
                 fat().ifPresent(known ->
-                        sayings.add(new StepStatement.AddsStopped(quote(sentence), known, one.words())));
+                        sayings.add(new StepStatement.AddsStopped(sentence.quote(), known, one.words())));
             }
         }
     }
@@ -159,7 +138,7 @@ final class StepReader {
 
     /** What nobody understood is asked about, unless the sentence is noticed for something else. */
     private void unread(Sentence sentence, List<String> words, List<StepStatement> sayings) {
-        StepStatement.Quote quote = quote(sentence);
+        StepStatement.Quote quote = sentence.quote();
         boolean noticed = sayings.stream()
                 .anyMatch(said -> said.quote().equals(quote)
                         && (said instanceof StepStatement.Purees
@@ -221,174 +200,6 @@ final class StepReader {
         };
     }
 
-    private void packs(
-            Sentence sentence,
-            Optional<Sentence> next,
-            List<LineReader.Named> named,
-            boolean heated,
-            List<StepStatement> sayings) {
-        boolean raw = sentence.effects().contains("packs-raw");
-        boolean filling = sentence.says(StepPhrases.FILLING);
-        boolean solids = named.stream().anyMatch(one -> one.mention().foods().stream()
-                        .anyMatch(food -> food.kind().isSolid()))
-                || StepPhrases.SOLIDS.matcher(sentence.plain()).find();
-        // Nothing was heated, food goes into the jars, and boiling water over it: a raw pack, whatever it is called.
-        boolean rawWithoutTheWord = filling
-                && solids
-                && !heated
-                && !sentence.says(StepPhrases.HEATS)
-                && (StepPhrases.POURS_BOILING.matcher(sentence.plain()).find()
-                        || next.filter(one -> StepPhrases.POURS_BOILING
-                                                .matcher(one.plain())
-                                                .find()
-                                        && !one.says(StepPhrases.HEATS))
-                                .isPresent());
-        if (raw || rawWithoutTheWord) {
-            sayings.add(new StepStatement.PacksRaw(quote(sentence)));
-        } else if (sentence.effects().contains("packs-hot")) {
-            sayings.add(new StepStatement.PacksHot(quote(sentence)));
-        }
-        if (filling) {
-            share(sentence, solids)
-                    .ifPresentOrElse(
-                            share -> sayings.add(new StepStatement.Fills(quote(sentence), share, true)),
-                            () -> mostly(sentence, sayings));
-        }
-    }
-
-    /** More solids than liquid, and nobody says how many more. */
-    private static void mostly(Sentence sentence, List<StepStatement> sayings) {
-        if (sentence.says(StepPhrases.MOSTLY_SOLIDS)) {
-            sayings.add(new StepStatement.Fills(quote(sentence), Fraction.THREE_QUARTERS, false));
-        }
-    }
-
-    private static Optional<Fraction> share(Sentence sentence, boolean solids) {
-        Matcher percent = StepPhrases.PERCENT.matcher(sentence.plain());
-        if (percent.find()) {
-            int value = Integer.parseInt(percent.group(1));
-            return value >= 10 && value <= 100 ? Optional.of(Fraction.of(value / 100.0)) : Optional.empty();
-        }
-        if (sentence.says(StepPhrases.THREE_QUARTERS)) {
-            return Optional.of(Fraction.THREE_QUARTERS);
-        }
-        if (sentence.says(StepPhrases.TWO_THIRDS)) {
-            return Optional.of(TWO_THIRDS);
-        }
-        if (sentence.says(StepPhrases.HALF)) {
-            return Optional.of(Fraction.HALF);
-        }
-        if (sentence.says(StepPhrases.THIRD)) {
-            return Optional.of(THIRD);
-        }
-        boolean liquidOnly = StepPhrases.LIQUID.matcher(sentence.plain()).find() && !solids;
-        boolean bands = StepPhrases.BANDS.matcher(sentence.plain()).find();
-        if (sentence.says(StepPhrases.FULL) && !liquidOnly && !bands) {
-            return Optional.of(FULL);
-        }
-        boolean upToHeadspace = sentence.says(StepPhrases.TO_THE_HEADSPACE)
-                && solids
-                && !StepPhrases.LIQUID.matcher(sentence.plain()).find();
-        return upToHeadspace ? Optional.of(FULL) : Optional.empty();
-    }
-
-    private void beans(List<Sentence> sentences, int at, List<LineReader.Named> named, List<StepStatement> sayings) {
-        Sentence sentence = sentences.get(at);
-        boolean otherFood = isOtherFood(named);
-        boolean beans = StepPhrases.BEANS.matcher(sentence.plain()).find()
-                || named.stream().flatMap(one -> one.mention().foods().stream()).anyMatch(Food::isDriedBeans);
-        if (sentence.effects().contains("dry-beans")) {
-            return;
-        }
-        boolean quick = isQuickSoak(sentences, at);
-        if (!quick
-                && StepPhrases.BEANS.matcher(sentence.plain()).find()
-                && StepPhrases.POURS_BOILING.matcher(sentence.plain()).find()
-                && StepPhrases.RESTS_AN_HOUR.matcher(sentence.plain()).find()) {
-            // Boiling water poured over them is neither of the two tested soaks.
-            sayings.add(new StepStatement.Soaks(quote(sentence), StepStatement.Soak.SHORT));
-            return;
-        }
-        if (sentence.says(StepPhrases.SOAK) && (beans || !otherFood) || quick) {
-            sayings.add(new StepStatement.Soaks(quote(sentence), quick ? StepStatement.Soak.QUICK : soak(sentence)));
-        }
-        if (!beans && !(named.stream().noneMatch(StepReader::isMoreThanFlavouring) && isAboutSoakedBeans(sentences, at))
-                || quick) {
-            return;
-        }
-        if (StepPhrases.NO_BOIL.matcher(sentence.plain()).find()) {
-            sayings.add(new StepStatement.BoilsBeans(quote(sentence), 0));
-        } else if (sentence.says(StepPhrases.COOKS) && !otherFood) {
-            minutes(sentence.plain())
-                    .filter(minutes -> minutes < 30 || sentence.says(StepPhrases.BOILS))
-                    .ifPresent(minutes -> sayings.add(new StepStatement.BoilsBeans(quote(sentence), minutes)));
-        }
-    }
-
-    /** Whether anything but beans is named. */
-    private static boolean isOtherFood(List<LineReader.Named> named) {
-        return named.stream()
-                .map(LineReader.Named::mention)
-                .anyMatch(mention -> mention.stop()
-                                .filter(stop -> !stop.code().equals("dry-beans"))
-                                .isPresent()
-                        || mention.foods().stream().anyMatch(food -> food.kind().isSolid() && !food.isDriedBeans()));
-    }
-
-    /** Neither a bay leaf nor the water makes the boiling no other food's. */
-    private static boolean isMoreThanFlavouring(LineReader.Named one) {
-        return one.mention().stop().isPresent()
-                || one.mention().foods().stream()
-                        .anyMatch(food ->
-                                food.kind() != FoodKind.FLAVOURING && !food.id().equals(WATER));
-    }
-
-    /** 'Boil them 10 minutes', right after the beans were soaked, perhaps drained in between. */
-    private static boolean isAboutSoakedBeans(List<Sentence> sentences, int at) {
-        if (StepPhrases.SOLIDS.matcher(sentences.get(at).plain()).find()) {
-            return false;
-        }
-        for (int before = at - 1; before >= 0; before--) {
-            Sentence one = sentences.get(before);
-            if (one.says(StepPhrases.SOAK)) {
-                return StepPhrases.BEANS.matcher(one.plain()).find();
-            }
-            if (!StepPhrases.DRAINS.matcher(one.plain()).find()) {
-                return false;
-            }
-        }
-        return false;
-    }
-
-    private static boolean isQuickSoak(List<Sentence> sentences, int at) {
-        Sentence sentence = sentences.get(at);
-        if (sentence.says(StepPhrases.QUICK_SOAK)) {
-            return true;
-        }
-        if (!sentence.says(StepPhrases.BOILS_TWO_MINUTES)) {
-            return false;
-        }
-        return StepPhrases.RESTS_AN_HOUR.matcher(sentence.plain()).find()
-                || next(sentences, at)
-                        .filter(one ->
-                                StepPhrases.RESTS_AN_HOUR.matcher(one.plain()).find())
-                        .isPresent();
-    }
-
-    private static StepStatement.Soak soak(Sentence sentence) {
-        if (StepPhrases.OVERNIGHT.matcher(sentence.plain()).find()) {
-            return StepStatement.Soak.OVERNIGHT;
-        }
-        return longest(sentence, StepPhrases.SOAKS_FOR)
-                .map(most -> most >= 12 * 60 ? StepStatement.Soak.OVERNIGHT : StepStatement.Soak.SHORT)
-                .orElse(StepStatement.Soak.SOME);
-    }
-
-    /** The longest time a sentence names; of a range its upper end. */
-    private static Optional<Integer> minutes(String plain) {
-        return Times.in(plain).stream().map(Times.Span::most).max(Comparator.naturalOrder());
-    }
-
     private static List<Mention> solids(List<LineReader.Named> named) {
         return named.stream()
                 .map(LineReader.Named::mention)
@@ -416,7 +227,7 @@ final class StepReader {
         }
         if (sentence.effects().contains("skins-on")
                 || !peeled && StepPhrases.SCRUBS.matcher(sentence.plain()).find()) {
-            sayings.add(new StepStatement.Unpeeled(quote(sentence), foods));
+            sayings.add(new StepStatement.Unpeeled(sentence.quote(), foods));
         }
         if (!sentence.says(StepPhrases.CUTS)
                 || StepPhrases.ABOUT_JARS.matcher(sentence.plain()).find()) {
@@ -433,60 +244,7 @@ final class StepReader {
                         .distinct()
                         .toList();
         if (largest.isPresent() || !shapes.isEmpty()) {
-            sayings.add(new StepStatement.Cuts(quote(sentence), foods, largest, shapes));
+            sayings.add(new StepStatement.Cuts(sentence.quote(), foods, largest, shapes));
         }
-    }
-
-    private static void work(Sentence sentence, List<LineReader.Named> named, List<StepStatement> sayings) {
-        if (sentence.says(StepPhrases.CHILLS)) {
-            boolean night = StepPhrases.OVERNIGHT.matcher(sentence.plain()).find();
-            sayings.add(new StepStatement.Takes(
-                    quote(sentence),
-                    StepStatement.Work.CHILL,
-                    night ? 480 : minutes(sentence.plain()).orElse(480)));
-            return;
-        }
-        if (sentence.says(StepPhrases.PROCESSES)) {
-            return;
-        }
-        Optional<Integer> roast = longest(sentence, StepPhrases.ROASTS).filter(StepReader::isWork);
-        Optional<Integer> simmer = longest(sentence, StepPhrases.SIMMERS).filter(StepReader::isWork);
-        boolean ofBeans = sayings.stream()
-                .anyMatch(said ->
-                        said instanceof StepStatement.BoilsBeans && said.quote().equals(quote(sentence)));
-        if (roast.isPresent()) {
-            sayings.add(new StepStatement.Takes(quote(sentence), StepStatement.Work.ROAST, roast.get()));
-        } else if (simmer.isPresent()
-                && !ofBeans
-                && !StepPhrases.BEANS.matcher(sentence.plain()).find()) {
-            sayings.add(new StepStatement.Takes(quote(sentence), StepStatement.Work.SIMMER, simmer.get()));
-        }
-    }
-
-    /** Long enough to be planned for, and no slip. */
-    private static boolean isWork(int minutes) {
-        return minutes >= 10 && minutes <= 24 * 60;
-    }
-
-    /** The longest time of a kind of work: a time belongs to the last word of work before it, and a soak or a rest is none of the pot's. */
-    private static Optional<Integer> longest(Sentence sentence, Pattern work) {
-        if (!sentence.says(work)) {
-            return Optional.empty();
-        }
-        Optional<Integer> longest = Optional.empty();
-        String plain = sentence.plain();
-        boolean ofWork = true;
-        int from = 0;
-        for (Times.Span time : Times.in(plain)) {
-            Matcher before = StepPhrases.TIMED_WORK.matcher(plain).region(from, time.start());
-            while (before.find()) {
-                ofWork = work.matcher(before.group()).find();
-            }
-            if (ofWork) {
-                longest = Optional.of(Math.max(time.most(), longest.orElse(0)));
-            }
-            from = time.end();
-        }
-        return longest;
     }
 }

@@ -142,7 +142,8 @@ public final class PageReader {
         PageLine line = PageLine.of(typed, reader);
         Matcher inline = INLINE.matcher(line.text());
         if (!inline.matches()) {
-            return line.text().isEmpty() ? List.of() : List.of(line);
+            // A line of dashes parts a page and holds nothing.
+            return line.words().isEmpty() ? List.of() : List.of(line);
         }
         PageLine behind = PageLine.of(inline.group(2), reader);
         return PageLine.isHeading(inline.group(1), Section.NOTES)

@@ -11,6 +11,8 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.mobrel.recipe.WorkVerbs;
 import org.mobrel.tables.Table;
 
 /** Words by which a line of a page is told to be an ingredient or a step; page-words.csv has them. Immutable. */
@@ -25,7 +27,7 @@ final class PageWords {
     private static final Pattern APART = Pattern.compile("[^\\p{L}\\p{N}'/.-]+");
     private static final Pattern ENDS = Pattern.compile("^[-'.]+|[-'.]+$");
 
-    static final PageWords VERB = new PageWords("verb");
+    static final PageWords VERB = new PageWords("verb", WorkVerbs.BEGINNING);
     static final PageWords DOUBTFUL = new PageWords("doubtful");
     static final PageWords JARS = new PageWords("jars");
     static final PageWords TELLING = new PageWords("telling");
@@ -42,7 +44,12 @@ final class PageWords {
     private final Map<String, List<List<String>>> phrases = new HashMap<>();
 
     private PageWords(String kind) {
-        Objects.requireNonNull(TABLE.get(kind), kind).stream()
+        this(kind, Set.of());
+    }
+
+    /** @param more that another table has */
+    private PageWords(String kind, Set<String> more) {
+        Stream.concat(more.stream(), Objects.requireNonNull(TABLE.get(kind), kind).stream())
                 .map(PageWords::of)
                 .forEach(phrase -> {
                     words.add(String.join(" ", phrase));

@@ -54,8 +54,7 @@ final class Titles {
 
     private static boolean isFirst(List<String> all, PageLine line, List<PageLine> rest) {
         IngredientLine read = line.read();
-        boolean dish =
-                line.isDish() || line.words().contains("broth") || line.words().contains("base");
+        boolean dish = line.isDish() || line.words().contains("broth");
         int at = 0;
         while (at < all.size() - 1 && !all.get(at).contains(line.text())) {
             at++;
@@ -72,9 +71,6 @@ final class Titles {
             return false;
         }
         int words = line.words().size();
-        if (line.text().endsWith("?")) {
-            return true;
-        }
         if (words <= MANY_WORDS
                 && (dish && (!line.text().endsWith(".") || !line.beginsWithWork())
                         || setApart && (marked || namesNothingElse(read, rest)))) {

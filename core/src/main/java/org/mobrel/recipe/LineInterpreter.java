@@ -418,58 +418,16 @@ final class LineInterpreter {
 
     /** Words beside each other that no vocabulary holds are asked about together. */
     List<LineReading.Leftover> leftovers() {
-        List<LineReading.Leftover> leftovers = new ArrayList<>();
-        for (Found<Boolean> run : leftOverRuns()) {
-            leftovers.add(new LineReading.Leftover(typed(run), offers(run)));
-        }
-        return leftovers;
+        return leftOver().together();
     }
 
     /** Words of a sentence that no vocabulary holds, and that may be food or what is done to it. */
     List<String> unread() {
-        List<String> unread = new ArrayList<>();
-        for (int at = 0; at < tokens.size(); at++) {
-            String word = rest.substring(tokens.get(at).start(), tokens.get(at).end());
-            if (isLeftOver(at) && word.length() > 2 && !GeneralWords.namesNoFood(word)) {
-                unread.add(word);
-            }
-        }
-        return unread;
+        return leftOver().unread();
     }
 
-    private List<Found<Boolean>> leftOverRuns() {
-        List<Found<Boolean>> runs = new ArrayList<>();
-        int at = 0;
-        while (at < tokens.size()) {
-            int end = at;
-            while (end < tokens.size() && isLeftOver(end)) {
-                end++;
-            }
-            if (end > at) {
-                runs.add(new Found<>(true, at, end));
-            }
-            at = Math.max(end, at + 1);
-        }
-        return runs;
-    }
-
-    /** Foods that the words may have been, by their letters alone. */
-    private List<Mention> offers(Found<Boolean> run) {
-        StringBuilder mended = new StringBuilder();
-        boolean changed = false;
-        for (int at = run.start(); at < run.end(); at++) {
-            String typed = rest.substring(tokens.get(at).start(), tokens.get(at).end());
-            Optional<String> near = lexicon.nearFoodWord(typed);
-            changed |= near.isPresent();
-            mended.append(near.orElse(typed)).append(' ');
-        }
-        return changed
-                ? lexicon
-                        .meaning(mended.toString().strip())
-                        .filter(mention -> mention.foods().size() == 1 && mention.open() == null)
-                        .stream()
-                        .toList()
-                : List.of();
+    private LeftOverWords leftOver() {
+        return new LeftOverWords(rest, tokens, lexicon, this::isLeftOver);
     }
 
     /** Every word and what it was taken for, in the plain text behind the amount. */

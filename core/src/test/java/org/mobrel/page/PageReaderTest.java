@@ -55,6 +55,9 @@ class PageReaderTest {
         assertThat(pages.read("Kale and bean soup\n2 lb kale").title()).contains("Kale and bean soup");
         assertThat(pages.read("# Stock of shanks\n2 qt stock").title()).contains("Stock of shanks");
         assertThat(pages.read("carrots").lines()).containsExactly("carrots");
+        assertThat(pages.read("-----\n2 lb kale\n•\n2 lb carrots\n***").lines())
+                .containsExactly("2 lb kale", "2 lb carrots");
+        assertThat(pages.read(" \n#\n").parts()).isEmpty();
     }
 
     @ParameterizedTest
@@ -75,6 +78,9 @@ class PageReaderTest {
                          | Kale and bean soup              | yes
                          | Carrots and peas                | yes
                          | Beets                           | no
+                         | leftover ham?                   | no
+                         | roasted chicken base, no salt   | no
+                         | Who ate all my soup?            | yes
         """)
     void an_ingredient_never_leaves_the_list_for_a_name(String name, String first, String isName) {
         RecipePage page = pages.read(first + "\n\n2 lb carrots\n1 lb peas\n2 qt water", name == null ? "" : name);

@@ -61,7 +61,8 @@ public class PrintService {
 
     /** What the page of the recipe says, and how it is done here. */
     private List<String> otherwise(Run run) {
-        return batches.settledPractices(run.batchId()).stream()
+        return run.batchIds().stream()
+                .flatMap(batch -> batches.settledPractices(batch).stream())
                 .map(said -> "Your page: “%s” Here: %s."
                         .formatted(said.quote().words(), said.departure().here()))
                 .toList();

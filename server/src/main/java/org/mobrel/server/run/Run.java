@@ -59,6 +59,11 @@ public record Run(
      */
     public record Again(long run, Instant until) {}
 
+    /** The batches whose jars are in the load, each once. */
+    public List<Long> batchIds() {
+        return groups.stream().map(RunGroup::batchId).distinct().toList();
+    }
+
     public RunPlan plan() {
         return history.plan();
     }

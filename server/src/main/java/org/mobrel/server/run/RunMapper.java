@@ -69,6 +69,7 @@ final class RunMapper {
                 run.headspaceIn().stripTrailingZeros(),
                 run.jars().stream().map(JarRequest::of).toList(),
                 run.groups().stream().map(RunGroup::name).toList(),
+                run.batchIds(),
                 run.groups().stream().map(RunMapper::brothMl).toList(),
                 run.plan().jars(),
                 jiggles(run.plan().jiggles()),

@@ -72,6 +72,7 @@ public final class RunMessages {
             BigDecimal headspaceIn,
             List<JarRequest> jars,
             List<String> jarTitles,
+            List<Long> batchIds,
             List<@Nullable Integer> brothMl,
             int jarTotal,
             @Nullable JiggleRange jiggles,

@@ -94,10 +94,48 @@ public record Day(Instant start, Instant end, List<Timed> tasks, List<Watch> wat
 
         void add(List<DishWork> dishes, Instant start) {
             for (DishWork dish : dishes) {
-                for (WorkTable.Work work : dish.before()) {
-                    add(dish, work, needed(dish, start));
+                Instant needed = needed(dish, start);
+                for (List<WorkTable.Work> chain : dish.before()) {
+                    List<Instant> begins = free(chain, needed).orElseGet(() -> latest(chain, needed));
+                    for (int at = 0; at < chain.size(); at++) {
+                        Instant until = at + 1 < chain.size() ? begins.get(at + 1) : needed;
+                        add(dish, chain.get(at), begins.get(at), until);
+                    }
                 }
             }
+        }
+
+        /** When each of a chain begins, somebody being up for all of it; empty if there is no such time. */
+        private Optional<List<Instant>> free(List<WorkTable.Work> chain, Instant needed) {
+            if (chain.isEmpty()) {
+                return Optional.of(List.of());
+            }
+            WorkTable.Work work = chain.get(chain.size() - 1);
+            List<WorkTable.Work> earlier = chain.subList(0, chain.size() - 1);
+            int hands = work.hands().minutes();
+            for (int rest = work.rest().least().value();
+                    rest <= work.rest().most().value();
+                    rest += STEP) {
+                Instant begin = at(needed, -rest - hands);
+                Optional<List<Instant>> before = isFree(work, begin) ? free(earlier, begin) : Optional.empty();
+                if (before.isPresent()) {
+                    List<Instant> all = new ArrayList<>(before.get());
+                    all.add(begin);
+                    return Optional.of(all);
+                }
+            }
+            return Optional.empty();
+        }
+
+        private static List<Instant> latest(List<WorkTable.Work> chain, Instant needed) {
+            List<Instant> begins = new ArrayList<>();
+            Instant until = needed;
+            for (int at = chain.size() - 1; at >= 0; at--) {
+                WorkTable.Work work = chain.get(at);
+                until = at(until, -work.rest().least().value() - work.hands().minutes());
+                begins.add(0, until);
+            }
+            return begins;
         }
 
         /** When the dish's first task on the burner begins: until then it may lie. */
@@ -110,17 +148,8 @@ public record Day(Instant start, Instant end, List<Timed> tasks, List<Watch> wat
                     .orElse(start);
         }
 
-        private void add(DishWork dish, WorkTable.Work work, Instant needed) {
+        private void add(DishWork dish, WorkTable.Work work, Instant begin, Instant needed) {
             int hands = work.hands().minutes();
-            Instant latest = at(needed, -work.rest().least().value() - hands);
-            Instant earliest = at(needed, -work.rest().most().value() - hands);
-            Instant begin = latest;
-            while (!isFree(begin, hands) && begin.isAfter(earliest)) {
-                begin = at(begin, -STEP);
-            }
-            if (!isFree(begin, hands)) {
-                begin = latest;
-            }
             String id = "dish-%s-%s".formatted(dish.key(), work.code());
             Task set = new Task(
                     id,
@@ -153,12 +182,14 @@ public record Day(Instant start, Instant end, List<Timed> tasks, List<Watch> wat
             }
         }
 
-        private boolean isFree(Instant begin, int minutes) {
-            Instant end = at(begin, minutes);
-            boolean handsFree = tasks.stream()
-                    .filter(timed -> timed.task().attention() == Attention.HANDS)
-                    .noneMatch(timed -> timed.start().isBefore(end) && begin.isBefore(timed.end()));
-            return handsFree && !quiet.next(begin).isBefore(end);
+        private boolean isFree(WorkTable.Work work, Instant begin) {
+            Instant end = at(begin, work.hands().minutes());
+            boolean handsFree = work.attention() != Attention.HANDS
+                    || tasks.stream()
+                            .filter(timed -> timed.task().attention() == Attention.HANDS)
+                            .noneMatch(timed -> timed.start().isBefore(end) && begin.isBefore(timed.end()));
+            return handsFree
+                    && (work.attention() == Attention.FREE || !quiet.next(begin).isBefore(end));
         }
     }
 }

@@ -8,11 +8,12 @@ import org.mobrel.quantity.Minutes;
  * The work of one dish before its jars.
  *
  * @param key what it is called in the plan
- * @param before what begins the evening before and then lies by itself
+ * @param before what begins the evening before or earlier: beans, stock and frozen food, each one after the other and beside the others
  * @param prep at the board
  * @param cook on the burner, in order
  */
-public record DishWork(String key, String title, List<WorkTable.Work> before, Minutes prep, List<WorkTable.Work> cook) {
+public record DishWork(
+        String key, String title, List<List<WorkTable.Work>> before, Minutes prep, List<WorkTable.Work> cook) {
 
     /** A kilogram at the board; a kitchen average. */
     private static final int PREP_PER_KILOGRAM = 12;
@@ -22,8 +23,17 @@ public record DishWork(String key, String title, List<WorkTable.Work> before, Mi
     private static final int STEP = 5;
 
     public DishWork {
-        before = List.copyOf(before);
+        before = before.stream()
+                .filter(chain -> !chain.isEmpty())
+                .map(List::copyOf)
+                .toList();
         cook = List.copyOf(cook);
+    }
+
+    /** Whether something is begun the evening before or earlier. */
+    public boolean begins(String code) {
+        return before.stream().flatMap(List::stream).anyMatch(work -> work.code()
+                .equals(code));
     }
 
     /** How long it takes to peel and cut so much: a kitchen average, in steps of five minutes. */

@@ -31,37 +31,20 @@ public record PreparationSchedule(List<Task> tasks, Map<String, Minutes> ready) 
         Map<String, Minutes> ready = new HashMap<>();
         WorkTable.Work jars = table.of("jars-hot").orElseThrow();
         for (DishWork dish : dishes) {
-            String last = "";
+            // What waits for nothing is put on first; peeling and cutting is done while it boils.
+            List<String> last = layout.add(dish, dish.cook(), false, List.of());
             if (dish.prep().value() > 0) {
-                last = layout.add(
+                last = new ArrayList<>(last);
+                last.add(layout.add(
                         dish,
                         "prep",
                         "Peel and cut",
                         Attention.HANDS,
                         dish.prep().value(),
-                        last,
-                        false);
+                        List.of(),
+                        false));
             }
-            for (WorkTable.Work work : dish.cook()) {
-                last = layout.add(
-                        dish,
-                        work.code(),
-                        work.title(),
-                        work.attention(),
-                        work.hands().minutes(),
-                        last,
-                        work.burner());
-                if (!work.rest().isNone()) {
-                    last = layout.add(
-                            dish,
-                            work.code() + "-rest",
-                            work.rest().title(),
-                            Attention.FREE,
-                            work.rest().least().value(),
-                            last,
-                            false);
-                }
-            }
+            layout.add(dish, dish.cook(), true, last);
             int end = layout.tasks.stream()
                     .filter(task -> task.dish().equals(Optional.of(dish.key())))
                     .mapToInt(Task::end)
@@ -104,6 +87,35 @@ public record PreparationSchedule(List<Task> tasks, Map<String, Minutes> ready) 
             return start + minutes;
         }
 
+        /** Puts works one after the other; answers what the next one waits for. */
+        List<String> add(DishWork dish, List<WorkTable.Work> works, boolean board, List<String> after) {
+            List<String> last = after;
+            for (WorkTable.Work work : works) {
+                if (work.board() != board) {
+                    continue;
+                }
+                last = List.of(add(
+                        dish,
+                        work.code(),
+                        work.title(),
+                        work.attention(),
+                        work.hands().minutes(),
+                        last,
+                        work.burner()));
+                if (!work.rest().isNone()) {
+                    last = List.of(add(
+                            dish,
+                            work.code() + "-rest",
+                            work.rest().title(),
+                            Attention.FREE,
+                            work.rest().least().value(),
+                            last,
+                            false));
+                }
+            }
+            return last;
+        }
+
         /** Puts a step as early as it can be; its id is returned for the one that follows. */
         String add(
                 DishWork dish,
@@ -111,12 +123,12 @@ public record PreparationSchedule(List<Task> tasks, Map<String, Minutes> ready) 
                 String title,
                 Attention attention,
                 int minutes,
-                String after,
+                List<String> after,
                 boolean burner) {
             int start = tasks.stream()
-                    .filter(task -> task.id().equals(after))
+                    .filter(task -> after.contains(task.id()))
                     .mapToInt(Task::end)
-                    .findFirst()
+                    .max()
                     .orElse(0);
             int free;
             do {
@@ -132,17 +144,7 @@ public record PreparationSchedule(List<Task> tasks, Map<String, Minutes> ready) 
             }
             String id = "dish-%s-%s".formatted(dish.key(), code);
             tasks.add(new Task(
-                    id,
-                    code,
-                    title,
-                    Optional.of(dish.key()),
-                    0,
-                    -1,
-                    start,
-                    start + minutes,
-                    attention,
-                    after.isEmpty() ? List.of() : List.of(after),
-                    burner));
+                    id, code, title, Optional.of(dish.key()), 0, -1, start, start + minutes, attention, after, burner));
             return id;
         }
     }

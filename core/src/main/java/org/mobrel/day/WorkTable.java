@@ -17,8 +17,21 @@ public final class WorkTable {
      * @param hands how long it asks for what {@code attention} says
      * @param rest how long it then lies by itself; zero for most
      * @param burner whether it needs one
+     * @param board whether it waits for what is peeled and cut
      */
-    public record Work(String code, String title, Attention attention, Span hands, Rest rest, boolean burner) {}
+    public record Work(
+            String code, String title, Attention attention, Span hands, Rest rest, boolean burner, boolean board) {
+
+        /** The same for so long. */
+        public Work lasting(Span other) {
+            return new Work(code, title, attention, other, rest, burner, board);
+        }
+
+        /** The same under another title. */
+        public Work titled(String other) {
+            return new Work(code, other, attention, hands, rest, burner, board);
+        }
+    }
 
     /** Between so many minutes; nothing is done meanwhile. */
     public record Rest(Minutes least, Minutes most, String title) {
@@ -38,6 +51,7 @@ public final class WorkTable {
             "rest_most",
             "rest_title",
             "burner",
+            "board",
             "source");
 
     private final List<Work> works;
@@ -61,11 +75,16 @@ public final class WorkTable {
                         new Minutes(row.wholeNumber("rest_least")),
                         new Minutes(row.wholeNumber("rest_most")),
                         row.optionalText("rest_title").orElse("")),
-                row.word("burner", word -> switch (word) {
-                    case "yes" -> Optional.of(true);
-                    case "no" -> Optional.of(false);
-                    default -> Optional.empty();
-                }));
+                row.word("burner", WorkTable::yesOrNo),
+                row.word("board", WorkTable::yesOrNo));
+    }
+
+    private static Optional<Boolean> yesOrNo(String word) {
+        return switch (word) {
+            case "yes" -> Optional.of(true);
+            case "no" -> Optional.of(false);
+            default -> Optional.empty();
+        };
     }
 
     /** The work of a step; empty for a step that takes no time of its own, such as filling half way. */

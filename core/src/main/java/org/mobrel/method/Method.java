@@ -159,6 +159,18 @@ public record Method(
                 && !says(sentence -> sentence.says(StepPhrases.PUTS_BACK));
     }
 
+    /** Whether something is said before the broth is strained for the last time. */
+    public boolean isBeforeStraining(StepStatement.Quote quote) {
+        int strained = -1;
+        int said = sentences.size();
+        for (int at = 0; at < sentences.size(); at++) {
+            Sentence sentence = sentences.get(at);
+            strained = !sentence.serving() && sentence.says(StepPhrases.STRAINS) ? at : strained;
+            said = sentence.quote().equals(quote) ? Math.min(said, at) : said;
+        }
+        return said <= strained;
+    }
+
     /** What is done when a jar is opened, sentence by sentence. */
     public List<String> openingNotes() {
         return sentences.stream().filter(Sentence::serving).map(Sentence::text).toList();

@@ -108,6 +108,11 @@ public final class RequiredSteps {
         return demands.stream().map(Demand::text).distinct().toList();
     }
 
+    /** Whether a sentence is a step of the tables, taken over as it was offered. */
+    public boolean isOffered(String sentence) {
+        return demands.stream().anyMatch(demand -> sentence.startsWith(demand.text()));
+    }
+
     /**
      * The demanded steps in the order of the table, each with where the recipe says it.
      *

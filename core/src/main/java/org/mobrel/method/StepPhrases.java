@@ -131,14 +131,10 @@ final class StepPhrases {
             "\\b(chunks?|large pieces|big pieces|steaks?|chops|quarters|halves|quartered|halved|in half|whole|(?:1|one) piece|wedges|fist-sized|size of (?:your|a) fist|bite[- ]sized|fillets|roasts?)\\b");
     static final Pattern SMALL = any("\\b(?:small|bite[- ]sized|dice[ds]?|cubes?|strips?|thin|finely)\\b");
 
-    static final Pattern SIMMERS =
-            any("\\bsimmer(?:s|ed|ing)?\\b|\\bcook(?:s|ed|ing)?\\b|\\bboil(?:s|ed|ing)?\\b|\\bbraise\\w*\\b");
-    static final Pattern ROASTS = any("\\b(?:roast|bake)(?:s|d|ed|ing)?\\b");
     /** What a time can be of. */
     static final Pattern TIMED_WORK = any(
             "\\b(?:soak(?!ed(?: [\\w-]+)? (?:beans|peas|chickpeas|ones|limas|pintos)\\b)|rest|stand|sit|steep|leave|cool|chill|refrigerat|thaw|drain|dry|marinat|roast|bak|simmer|cook|boil|brais|brown)\\w*\\b");
 
-    static final Pattern CHILLS = any("\\b(?:chill|refrigerat|fridge)\\w*\\b");
     static final Pattern STRAINS = any(
             "\\bstrain(?:s|ed|ing)?\\b",
             "\\b(?:remove|discard|lift out|take out|throw out|fish out)\\w*\\b[^.]{0,20}\\b(?:bones|carcass(?:es)?)\\b");

@@ -31,6 +31,7 @@ final class StepReader {
                 .map(Sentence::step)
                 .collect(Collectors.toSet());
         List<Mention> before = List.of();
+        TimedWork timed = new TimedWork();
         for (int at = 0; at < sentences.size(); at++) {
             Sentence sentence = sentences.get(at);
             if (sentence.serving()) {
@@ -44,7 +45,7 @@ final class StepReader {
             BeanSteps.read(sentences, at, named, sayings);
             cuts(sentence, named, before, peeled, sayings);
             before = solids(named).isEmpty() ? before : solids(named);
-            TimedWork.read(sentence, named, sayings);
+            timed.read(sentence, named);
             StatedProcess.inPlain(sentence.plain())
                     .forEach(stated -> sayings.add(new StepStatement.States(sentence.quote(), stated)));
             departs(sentence, named, sayings);
@@ -53,6 +54,7 @@ final class StepReader {
             }
             heated |= sentence.says(StepPhrases.HEATS);
         }
+        sayings.addAll(timed.acts());
         return sayings;
     }
 

@@ -239,7 +239,10 @@ public sealed interface StepStatement {
     /** Work that shapes the day. */
     enum Work {
         SIMMER,
+        BOIL_BEANS,
         ROAST,
-        CHILL
+        CHILL,
+        FREEZE,
+        REST
     }
 }

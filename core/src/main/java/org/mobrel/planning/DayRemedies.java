@@ -84,8 +84,7 @@ final class DayRemedies {
     }
 
     private void soakQuickly() {
-        boolean soaks = chosen.works().stream().anyMatch(work -> work.before().stream()
-                .anyMatch(each -> each.code().equals("soak")));
+        boolean soaks = chosen.works().stream().anyMatch(work -> work.begins("soak"));
         boolean soakIsAtFault = day.misfits().stream()
                 .anyMatch(misfit -> misfit.code() != DayConflict.Code.TOO_LONG
                         && misfit.task().endsWith("-soak"));

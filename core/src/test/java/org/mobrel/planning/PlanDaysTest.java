@@ -9,8 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.mobrel.canner.CannerProfile;
 import org.mobrel.canner.Capacity;
@@ -215,6 +217,29 @@ class PlanDaysTest {
         assertThat(work1.cook().stream()
                         .map(each -> each.code() + " " + each.hands().usual().value()))
                 .contains(expected);
+    }
+
+    /** Each minute once, worked out by hand: before; what is begun earlier, each row of things done one after the other, and what is on the stove that day. */
+    @ParameterizedTest
+    @CsvFileSource(resources = "/cases/day-work.csv", delimiter = '|', useHeadersInDisplayName = true)
+    void the_days_work_is_what_the_steps_say(String lines, String steps, String before, String cook) {
+        DishWork work = LOADS.choose(
+                        List.of(dish("a", lines, steps, Map.of(), QUART.times(7))), List.of(CANNER), 4, false)
+                .works()
+                .get(0);
+        assertThat(work.before().stream().map(PlanDaysTest::named).collect(Collectors.joining("; ")))
+                .isEqualTo(before == null ? "" : before);
+        assertThat(named(work.cook())).isEqualTo(cook);
+    }
+
+    private static String named(List<WorkTable.Work> works) {
+        return works.stream()
+                .map(work -> work.code().replaceAll("-\\d+$", "") + " "
+                        + (work.hands().usual().value()
+                                + (work.code().equals("skim") || work.code().equals("soak")
+                                        ? 0
+                                        : work.rest().least().value())))
+                .collect(Collectors.joining(", "));
     }
 
     @Test

@@ -201,6 +201,15 @@ public final class RunningMobrel implements AutoCloseable {
         }
     }
 
+    /** Keeps what the server wrote down, which else goes with the kitchen. */
+    public Path keepLog(Path where) {
+        try {
+            return Files.copy(folder.resolve("server.log"), where, StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
     /** The bytes of what the server still needs, after it has thrown away the rest. */
     public long liveHeap() {
         try {

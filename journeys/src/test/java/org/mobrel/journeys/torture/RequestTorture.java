@@ -11,6 +11,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -83,6 +84,10 @@ public final class RequestTorture {
                         "slowest %5d ms  %s%n", each.getValue().get(), each.getKey()));
         wrong.forEach((what, how) -> System.out.printf("WRONG %s%n      %s%n", what, how));
         System.out.printf("%s answers were wrong, of %s kinds%n", wrongs.get(), wrong.size());
+        if (!wrong.isEmpty()) {
+            System.out.printf(
+                    "the server's log is kept: %s%n", mobrel.keepLog(Path.of("target", "torture-server.log")));
+        }
         return wrong.isEmpty();
     }
 

@@ -52,8 +52,7 @@ class DayMapper {
     private DayMessages.DayResponse answer(PlannedDay look, PlanView.DayView view, PlanView looked) {
         Day day = look.day();
         boolean alone = looked.days().size() == 1;
-        boolean soaks = view.chosen().works().stream().anyMatch(work -> work.before().stream()
-                .anyMatch(each -> each.code().equals("soak")));
+        boolean soaks = view.chosen().works().stream().anyMatch(work -> work.begins("soak"));
         return new DayMessages.DayResponse(
                 look.aim().kind() == DayTarget.Kind.DONE ? "done" : "start",
                 look.aim().at(),

@@ -18,6 +18,11 @@ public record Portion(Mass raw, Mass inJar, Volume bulk, Volume solid, Volume br
         return new Portion(raw, raw, Volume.ZERO, Volume.ZERO, Volume.ZERO);
     }
 
+    /** What of the mass as packed is solid: not the juice that runs into the broth. */
+    public Mass drained() {
+        return broth.isZero() || bulk.isZero() ? inJar : inJar.times(bulk.dividedBy(bulk.plus(broth)));
+    }
+
     /** The same for an amount this many times as large. */
     public Portion times(double factor) {
         return new Portion(

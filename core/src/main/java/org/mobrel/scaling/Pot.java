@@ -22,7 +22,7 @@ import org.mobrel.recipe.Portions;
  * @param bulk of all solids, pieces with their gaps
  * @param solid of all solids, the pieces alone: what displaces broth
  * @param broth liquids, and what tomatoes bring
- * @param inJar mass of all solids as packed
+ * @param inJar mass of all solids as packed, without the juice that is counted as broth
  * @param beans mass of dried beans as packed, soaked and boiled
  * @param unmeasured indexes of solid lines that cannot be weighed, and of lines nobody knows; they are not in the sums
  * @param takesNoLiquid raw meat packed solid: it gives its own juice
@@ -104,7 +104,7 @@ public record Pot(
                 bulk = bulk.plus(portion.bulk());
                 solid = solid.plus(portion.solid());
                 broth = broth.plus(portion.broth());
-                inJar = isSolid ? inJar.plus(portion.inJar()) : inJar;
+                inJar = isSolid ? inJar.plus(portion.drained()) : inJar;
                 beans = line.food().filter(Food::isDriedBeans).isPresent() ? beans.plus(portion.inJar()) : beans;
             } else if (isSolid || line.isUnknown()) {
                 unmeasured.add(index);

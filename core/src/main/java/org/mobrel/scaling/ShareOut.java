@@ -47,7 +47,8 @@ public record ShareOut(Scaled.JarShare jar, List<OfLine> lines, Mass total) {
         List<Portion> portions = solids.stream()
                 .map(index -> pot.portions().get(index).orElseThrow().times(part))
                 .toList();
-        List<Mass> rounded = keepingTheSum(portions.stream().map(Portion::inJar).toList());
+        List<Mass> rounded =
+                keepingTheSum(portions.stream().map(Portion::drained).toList());
         List<OfLine> lines = IntStream.range(0, solids.size())
                 .mapToObj(index -> new OfLine(
                         solids.get(index),

@@ -51,4 +51,21 @@ class SanityTest {
         assertThat(stock.leftover().millilitres()).isBetween(100.0, 300.0);
         assertThat(stock.brothInRecipe()).isEqualTo(stock.inPot());
     }
+
+    /** What is weighed into a jar and what is poured over it are together what the jar holds; no juice is counted twice. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "6 cups tomatoes, peeled and chopped; 4 cups corn kernels; 2 qt chicken stock",
+                "4 lb tomatoes, peeled and quartered; 2 lb carrots, sliced; 1 qt water",
+                "2 qt canned tomatoes; 1 lb dried beans, soaked; 2 qt water",
+                "3 lb carrots, sliced; 2 lb beef, cubed; 3 qt beef stock"
+            })
+    void solids_and_broth_add_up_to_what_a_jar_holds(String lines) {
+        Scaled pints = Pots.fill(Pots.soup(lines.split("; ")), 1, Volume.ZERO);
+        assertThat(pints.perJar()).isNotEmpty().allSatisfy(jar -> assertThat(
+                        jar.solidsMass().grams() + jar.broth().millilitres())
+                .isCloseTo(jar.fill().millilitres(), withinPercentage(8)));
+    }
 }

@@ -181,7 +181,7 @@ class ScalingProperties {
             assertThat(out.lines()).allSatisfy(line -> {
                 Portion all = scaled.portion(line.line()).orElseThrow();
                 double part = out.jar().fill().dividedBy(scaled.fill());
-                assertThat(line.mass().grams()).isCloseTo(all.inJar().grams() * part, within(1.01));
+                assertThat(line.mass().grams()).isCloseTo(all.drained().grams() * part, within(1.01));
             });
         }
     }

@@ -133,14 +133,18 @@ public final class LoadPlanner {
         }
         LoadingPlan found = search.best(day);
         LoadingPlan best = wish.even() ? EvenLoads.of(day, found) : found;
+        List<PlannedLoad> loads = loads(best, day, canners, ready);
+        boolean ruled = loads.stream()
+                .flatMap(load -> load.shares().stream())
+                .allMatch(share -> share.ruling().timing().isPresent());
         return new ChosenLoads(
                 canners,
                 times,
                 work,
                 morning,
-                Optional.of(day),
-                Optional.of(best),
-                loads(best, day, canners, ready),
+                Optional.of(day).filter(its -> ruled),
+                Optional.of(best).filter(its -> ruled),
+                ruled ? loads : List.of(),
                 nowhere);
     }
 
@@ -162,10 +166,15 @@ public final class LoadPlanner {
             for (JarCount jar : dish.jars()) {
                 String id = "%s/%s/%s"
                         .formatted(dish.key(), jar.size().code(), jar.mouth().code());
-                Timing alone = VariantRuling.rule(rulings, dish.batch().with(List.of(jar)), dish.variants())
-                        .timing()
-                        .orElseThrow();
-                groups.add(new JarGroup(id, dish.title(), jar.kind(), jar.count(), alone.minutes(), ready));
+                Optional<Timing> alone = VariantRuling.rule(
+                                rulings, dish.batch().with(List.of(jar)), dish.variants())
+                        .timing();
+                if (alone.isEmpty()) {
+                    return List
+                            .of(); // A row was put to rest since the dish was ruled on; asked again, the dish says so.
+                }
+                groups.add(new JarGroup(
+                        id, dish.title(), jar.kind(), jar.count(), alone.get().minutes(), ready));
             }
         }
         return groups;

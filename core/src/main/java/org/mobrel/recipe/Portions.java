@@ -1,6 +1,7 @@
 package org.mobrel.recipe;
 
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.mobrel.foods.Food;
 import org.mobrel.foods.FoodKind;
 import org.mobrel.foods.Measures;
@@ -17,6 +18,11 @@ public final class Portions {
 
     /** Of chopped, crushed or canned tomatoes a quarter by volume is solid in the jar. */
     private static final double SOLID_SHARE_OF_TOMATO = 0.25;
+
+    /** What trimming leaves of meat that is bought without bones (source: ordinary kitchen measures). */
+    private static final double KEPT_OF_BONELESS = 0.96;
+
+    private static final Pattern BONELESS = Pattern.compile("\\bboneless\\b", Pattern.CASE_INSENSITIVE);
 
     private Portions() {}
 
@@ -58,9 +64,11 @@ public final class Portions {
 
     /** The share that is left of what was bought; all of what comes shelled, peeled and cut from a freezer or a can. */
     private static Optional<Double> keptOfBought(IngredientLine line) {
-        return line.is(State.FROZEN) || line.is(State.CANNED)
-                ? line.food().map(food -> 1.0)
-                : line.food().flatMap(food -> food.measures().asBoughtYield());
+        if (line.is(State.FROZEN) || line.is(State.CANNED)) {
+            return line.food().map(food -> 1.0);
+        }
+        Optional<Double> kept = line.food().flatMap(food -> food.measures().asBoughtYield());
+        return BONELESS.matcher(line.text()).find() ? kept.map(share -> Math.max(share, KEPT_OF_BONELESS)) : kept;
     }
 
     /** Beans out of a can or already cooked fill a cup as they fill the jar, not as dry beans do. */
@@ -73,7 +81,12 @@ public final class Portions {
 
     private static boolean isCookedBeans(IngredientLine line, Food food) {
         return food.isDriedBeans()
-                && (line.is(State.CANNED) || line.is(State.COOKED) && !line.is(State.DRIED) && !line.is(State.SOAKED));
+                && (line.is(State.CANNED)
+                        || line.is(State.COOKED)
+                                && !line.is(State.DRIED)
+                                && !line.is(State.SOAKED)
+                                // 'Boiled 30 minutes' is what is done with dry ones.
+                                && Times.in(PlainText.of(line.text())).isEmpty());
     }
 
     private static Portion portion(IngredientLine line, Food food, Mass raw, Pack pack) {

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -217,6 +219,22 @@ class PlanDaysTest {
         assertThat(work1.cook().stream()
                         .map(each -> each.code() + " " + each.hands().usual().value()))
                 .contains(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0", "1", "2", "3"})
+    void a_row_that_is_put_to_rest_meanwhile_leaves_no_half_planned_load(int rulingsBefore) {
+        PlannedDish stew = dish("a", STEW, "", Map.of(), QUART.times(16));
+        Set<String> every = stew.ruling().rows().stream().map(use -> use.row()).collect(Collectors.toSet());
+        AtomicInteger asked = new AtomicInteger();
+        Rulings changing = new Rulings(
+                CATALOGUE,
+                PressureTable.load(),
+                JARS,
+                () -> asked.getAndIncrement() < rulingsBefore ? Set.of() : every);
+        ChosenLoads chosen = new LoadPlanner(changing, RequiredSteps.load(), WorkTable.load(), LoadSearch.THOROUGH)
+                .choose(List.of(stew), List.of(CANNER), 4, false);
+        assertThat(chosen.loads()).isEmpty();
     }
 
     /** Each minute once, worked out by hand: before; what is begun earlier, each row of things done one after the other, and what is on the stove that day. */

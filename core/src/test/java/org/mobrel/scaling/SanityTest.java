@@ -6,8 +6,13 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.mobrel.foods.Catalogue;
 import org.mobrel.foods.Pack;
 import org.mobrel.quantity.Volume;
+import org.mobrel.recipe.IngredientLine;
+import org.mobrel.recipe.LineReader;
+import org.mobrel.recipe.Portion;
+import org.mobrel.recipe.Portions;
 
 /** What every kitchen knows from experience, within the error of averages. */
 class SanityTest {
@@ -67,5 +72,26 @@ class SanityTest {
         assertThat(pints.perJar()).isNotEmpty().allSatisfy(jar -> assertThat(
                         jar.solidsMass().grams() + jar.broth().millilitres())
                 .isCloseTo(jar.fill().millilitres(), withinPercentage(8)));
+    }
+
+    /** What is bought in ounces, and what it fills in cups, each worked out by hand. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "6 cups boneless chicken breast, cubed             | 44 | 6.4",
+                "6 cups chicken, boneless, cubed                   | 44 | 6.4",
+                "1 lb dried navy beans                             | 16 | 5.8",
+                "1 lb of beans                                     | 16 | 5.8",
+                "2 lb chickpeas, rinsed, boiled 30 minutes         | 32 | 11.7",
+                "2 lb chickpeas, soaked overnight, boiled 30 min   | 32 | 11.7",
+                "2 lb cooked chickpeas                             | 32 | 5.2"
+            })
+    void a_line_is_bought_and_fills_as_a_cook_counts(String text, double ounces, double cups) {
+        IngredientLine line = new LineReader(Catalogue.load()).read(text);
+        Portion portion = Portions.of(line, Pack.HOT).orElseThrow();
+        assertThat(Portions.asBought(line, portion.raw()).orElseThrow().grams() / 28.35)
+                .isCloseTo(ounces, withinPercentage(1));
+        assertThat(portion.bulk().cups()).isCloseTo(cups, withinPercentage(2));
     }
 }

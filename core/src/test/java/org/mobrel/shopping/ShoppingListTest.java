@@ -73,7 +73,7 @@ class ShoppingListTest {
             textBlock =
                     """
             # line                          | in the house | left to buy, g or mL or pieces
-            2 lb dried kidney beans, soaked | 1 lb         | 482
+            2 lb dried kidney beans, soaked | 1 lb         | 453.6
             2 lb dried kidney beans, soaked | 5 lb         | 0
             3 cups carrots, diced           | 2 cups       | 156
             3 cups carrots, diced           | 2            | 319

@@ -232,6 +232,11 @@ class HomeConnectors {
                 .toList();
     }
 
+    /** What the kitchen signs with; empty while the home network is not let in. */
+    Optional<HomeAuthority> opened() {
+        return open.map(Open::authority);
+    }
+
     /** @throws java.util.NoSuchElementException while it is not let in */
     HomeAuthority authority() {
         return open.orElseThrow().authority();

@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.mobrel.server.platform.Conflict;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -53,17 +54,19 @@ class HomeController {
     HomeResponse home(HttpServletRequest request) {
         boolean canChoose = choice.canChoose() && doorways.isHere(request);
         String trouble = connectors.trouble().orElse(null);
-        if (!connectors.isOpen()) {
+        // Another device may shut it at any moment.
+        Optional<HomeAuthority> authority = connectors.opened();
+        List<String> hello = connectors.helloPlaces();
+        if (authority.isEmpty() || hello.isEmpty()) {
             return new HomeResponse(false, canChoose, trouble, List.of(), List.of(), "", List.of());
         }
-        List<String> hello = connectors.helloPlaces();
         return new HomeResponse(
                 true,
                 canChoose,
                 trouble,
                 connectors.places(),
                 hello,
-                connectors.authority().fingerprint(),
+                authority.get().fingerprint(),
                 QrRows.of(hello.get(0)));
     }
 

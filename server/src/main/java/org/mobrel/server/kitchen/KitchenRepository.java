@@ -3,7 +3,6 @@ package org.mobrel.server.kitchen;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalTime;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -114,28 +113,29 @@ class KitchenRepository {
     }
 
     private List<KitchenCanner> canners() {
-        Map<Long, Map<JarKind, Integer>> capacities = capacities();
         Map<Long, List<GaugeTest>> tests = care.tests();
         Map<Long, List<Inspection>> inspections = care.inspections();
         return db.sql("SELECT id, name, gauge_kind, gauge_error, layers, upper_layer, weight_shows, weight_sound,"
-                        + " jiggles_least, jiggles_most, dial_beside, start_water_ul, burner FROM canner"
-                        + " WHERE NOT removed ORDER BY id")
+                        + " jiggles_least, jiggles_most, dial_beside, start_water_ul, burner,"
+                        // In one statement: a canner that is changed meanwhile is never read half as it was.
+                        + " (SELECT GROUP_CONCAT(CONCAT_WS(' ', size, mouth, jars)) FROM canner_capacity"
+                        + " WHERE canner_id = canner.id) AS holds FROM canner WHERE NOT removed ORDER BY id")
                 .query((row, number) -> new KitchenCanner(
                         row.getLong("id"),
-                        profile(row, capacities.getOrDefault(row.getLong("id"), Map.of())),
+                        profile(row),
                         tests.getOrDefault(row.getLong("id"), List.of()),
                         inspections.getOrDefault(row.getLong("id"), List.of())))
                 .list();
     }
 
-    private static CannerProfile profile(ResultSet row, Map<JarKind, Integer> perLayer) throws SQLException {
+    private static CannerProfile profile(ResultSet row) throws SQLException {
         return new CannerProfile(
                 row.getString("name"),
                 new Gauge(
                         GaugeKind.ofCode(row.getString("gauge_kind")).orElseThrow(),
                         new GaugeError(row.getInt("gauge_error"))),
                 new Capacity(
-                        perLayer,
+                        perLayer(row.getString("holds")),
                         row.getInt("layers"),
                         UpperLayer.ofCode(row.getString("upper_layer")).orElseThrow()),
                 weight(row),
@@ -155,17 +155,15 @@ class KitchenRepository {
                         row.getBoolean("dial_beside")));
     }
 
-    private Map<Long, Map<JarKind, Integer>> capacities() {
-        Map<Long, Map<JarKind, Integer>> capacities = new HashMap<>();
-        db.sql("SELECT canner_id, size, mouth, jars FROM canner_capacity").query(row -> {
-            JarKind kind = new JarKind(
-                    JarSize.ofCode(row.getString("size")).orElseThrow(),
-                    Mouth.ofCode(row.getString("mouth")).orElseThrow());
-            capacities
-                    .computeIfAbsent(row.getLong("canner_id"), first -> new HashMap<>())
-                    .put(kind, row.getInt("jars"));
-        });
-        return capacities;
+    /** @param holds such as 'quart regular 7,pint wide 9' */
+    private static Map<JarKind, Integer> perLayer(String holds) {
+        return Stream.of(holds.split(","))
+                .map(kind -> kind.split(" "))
+                .collect(Collectors.toMap(
+                        kind -> new JarKind(
+                                JarSize.ofCode(kind[0]).orElseThrow(),
+                                Mouth.ofCode(kind[1]).orElseThrow()),
+                        kind -> Integer.valueOf(kind[2])));
     }
 
     long add(CannerProfile canner) {

@@ -195,7 +195,7 @@ class PlanToStoveApiTest {
                 .get("have")
                 .asString();
         double pounds = Double.parseDouble(left.replace(" lb", ""));
-        assertThat(pounds).isCloseTo(5 - factor / 0.97, within(0.1));
+        assertThat(pounds).isCloseTo(5 - factor, within(0.1));
     }
 
     @Test
